@@ -1,0 +1,89 @@
+import { bodyOf, type Body } from "../body/body";
+import type { Client } from "../piece/client";
+import { turnOn } from "../piece/adjustment";
+import type { Look } from "../piece/look";
+import { isKind, placeOf, slotOf, type Piece } from "../piece/piece";
+import { hemLimitsOf } from "../proportion/hem-limits";
+import { meet, type LegAndShoe } from "../proportion/meeting";
+import { areasOf } from "./areas";
+import type { Dressed, Interval, Worn } from "./dressed";
+import { extentOf } from "./extent";
+import { seenParts, type Placed } from "./layering";
+import { levelOf } from "./level";
+import { profileOf } from "./profile";
+import { touchesOf } from "./touches";
+
+const bodies = new WeakMap<Client["measured"], Body>();
+
+function bodyFor(client: Client): Body {
+  let body = bodies.get(client.measured);
+  if (!body) {
+    body = bodyOf(client.measured);
+    bodies.set(client.measured, body);
+  }
+  return body;
+}
+
+/**
+ * Puts a look on the client's body: which part of each piece is seen, who touches whom, how large each
+ * is, how hem and shoe meet. Rules and drawings read this and measure nothing themselves.
+ */
+export function dress(look: Look): Dressed {
+  const body = bodyFor(look.client);
+  const pieces: readonly Piece[] = [...look.garments, ...look.accessories];
+  const placed = pieces.map((piece): Placed => ({ piece, extent: extentOf(body, piece, look.adjustments) }));
+  const seen = seenParts(placed, look.adjustments);
+  const areas = areasOf(body, placed, seen);
+  const leg = legOf(look, body);
+  const worn = placed.map(({ piece, extent }, i): Worn => {
+    const accessory = i >= look.garments.length;
+    return {
+      piece,
+      profile: profileOf(piece),
+      slot: accessory ? slotOf(piece) : null,
+      extent,
+      seen: seen[i] ?? [],
+      area: areas[i] ?? 0,
+      showsReverse: turnOn(look.adjustments, piece.id) !== null,
+    };
+  });
+  const shoe = look.accessories.find((piece) => piece.kind === "shoe");
+  const hem = lowestHem(worn);
+  return {
+    look,
+    body,
+    worn,
+    touches: touchesOf(worn, leg, hem),
+    leg,
+    hem,
+    bareLeg: bareLeg(worn, hem, leg),
+    lift: shoe?.kind === "shoe" ? shoe.figures.lift : 0,
+    level: levelOf(worn),
+  };
+}
+
+function legOf(look: Look, body: Body): LegAndShoe | null {
+  const trousers = look.garments.find((piece) => isKind(piece, "trousers"));
+  const shoe = look.accessories.find((piece) => isKind(piece, "shoe"));
+  if (!trousers || !shoe) return null;
+  const tucked = look.adjustments.some(
+    (adjustment) => adjustment.kind === "tuck-into-boot" && adjustment.piece === trousers.id,
+  );
+  const turn = turnOn(look.adjustments, trousers.id);
+  return meet(body, trousers, shoe, { turn, tucked }, hemLimitsOf(look.client.ruleBook));
+}
+
+function lowestHem(worn: readonly Worn[]): number | null {
+  const hems = worn.filter(({ piece }) => {
+    const place = placeOf(piece);
+    return place === "bottom" || place === "whole";
+  });
+  return hems.length > 0 ? Math.min(...hems.map((item) => item.extent.from)) : null;
+}
+
+function bareLeg(worn: readonly Worn[], hem: number | null, leg: LegAndShoe | null): Interval | null {
+  if (hem === null || leg?.fit?.meeting === "tucked") return null;
+  const shoe = worn.find((item) => item.piece.kind === "shoe");
+  const from = shoe ? shoe.extent.to : 0;
+  return hem > from ? { from, to: hem } : null;
+}

@@ -1,0 +1,60 @@
+import type { Body } from "../body/body";
+import type { Piece } from "../piece/piece";
+import type { Look } from "../piece/look";
+import type { Slot } from "../piece/slots";
+import type { LegAndShoe } from "../proportion/meeting";
+import type { Profile } from "./profile";
+
+/** A height interval along the body, cm above the footbed. */
+export interface Interval {
+  readonly from: number;
+  readonly to: number;
+}
+
+/** A piece as worn: where it is, how much of it is seen. */
+export interface Worn {
+  readonly piece: Piece;
+  readonly profile: Profile;
+  /** The slot of an accessory; null for a garment of the base. */
+  readonly slot: Slot | null;
+  /** From its lower to its upper edge, whether seen or not. */
+  readonly extent: Interval;
+  /** What is seen of it from the front, from the lowest up; none when wholly covered. */
+  readonly seen: readonly Interval[];
+  /** Its part of all that is seen of the look, 0-1; all pieces together make 1. */
+  readonly area: number;
+  /** A turned hem or cuff shows the inside of the cloth. */
+  readonly showsReverse: boolean;
+}
+
+/** Where two pieces meet. */
+export type Join = "waist" | "front" | "hem" | "neck" | "foot" | "landing";
+
+/** Two pieces that touch where it is seen. */
+export interface Touch {
+  readonly upper: Worn;
+  readonly lower: Worn;
+  readonly join: Join;
+  /** Height above the footbed, cm. */
+  readonly at: number;
+  /** A belt worn over the join and seen. */
+  readonly separator: Worn | null;
+}
+
+/** A look put on a body: everything the rules and the drawing measure, worked out once. */
+export interface Dressed {
+  readonly look: Look;
+  readonly body: Body;
+  readonly worn: readonly Worn[];
+  readonly touches: readonly Touch[];
+  /** Trousers over shoes, when both are worn. */
+  readonly leg: LegAndShoe | null;
+  /** Lowest edge of skirt, dress or trousers above the footbed; null without any. */
+  readonly hem: number | null;
+  /** The leg between shoe and hem, bare or in hosiery; null when nothing is seen of it. */
+  readonly bareLeg: Interval | null;
+  /** How much the shoe raises the body, cm. */
+  readonly lift: number;
+  /** Level of the register, 1-9; null when nothing is worn. */
+  readonly level: number | null;
+}

@@ -1,0 +1,47 @@
+import { familyOf, isNeutralFamily, type Family } from "../colour/family";
+import { shadeOf, type Shade } from "../colour/shade";
+import type { Piece } from "../piece/piece";
+import type { SwatchRole } from "../piece/swatch";
+
+/** A swatch measured: its shade, family and share. */
+export interface Tint {
+  readonly shade: Shade;
+  readonly family: Family;
+  readonly neutral: boolean;
+  readonly share: number;
+  readonly role: SwatchRole;
+}
+
+/** The colours of a piece, measured once per piece object. */
+export interface Profile {
+  /** What is seen when the piece is worn as made, largest share first. */
+  readonly tints: readonly Tint[];
+  /** The inside of the cloth; the ground again when it was not recorded. */
+  readonly reverse: Tint | null;
+  /** The ground: the largest tint. */
+  readonly ground: Tint | null;
+}
+
+const profiles = new WeakMap<Piece, Profile>();
+
+/** The measured colours of a piece. */
+export function profileOf(piece: Piece): Profile {
+  let profile = profiles.get(piece);
+  if (!profile) {
+    const tints = piece.swatches
+      .map((swatch): Tint => {
+        const shade = shadeOf(swatch.hex);
+        const family = familyOf(shade);
+        return { shade, family, neutral: isNeutralFamily(family), share: swatch.share, role: swatch.role };
+      })
+      .sort((one, other) => other.share - one.share);
+    const seen = tints.filter((tint) => tint.role !== "reverse");
+    profile = {
+      tints: seen,
+      ground: seen[0] ?? null,
+      reverse: tints.find((tint) => tint.role === "reverse") ?? null,
+    };
+    profiles.set(piece, profile);
+  }
+  return profile;
+}

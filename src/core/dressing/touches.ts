@@ -1,0 +1,57 @@
+import { placeOf } from "../piece/piece";
+import type { LegAndShoe } from "../proportion/meeting";
+import type { Join, Touch, Worn } from "./dressed";
+import { hides } from "./layering";
+
+/** Finds which pieces touch one another where it is seen, from the neck down. */
+export function touchesOf(worn: readonly Worn[], leg: LegAndShoe | null, hem: number | null): Touch[] {
+  const visible = worn.filter((item) => item.seen.length > 0);
+  const belt = visible.find((item) => item.piece.kind === "belt") ?? null;
+  const bottom = visible.find((item) => placeOf(item.piece) === "bottom");
+  const whole = visible.find((item) => placeOf(item.piece) === "whole");
+  const layers = visible.filter((item) => placeOf(item.piece) === "layer");
+  const uppers = visible.filter((item) => placeOf(item.piece) === "top");
+  const shoe = visible.find((item) => item.piece.kind === "shoe");
+  const hosiery = visible.find((item) => item.piece.kind === "hosiery");
+  const scarf = visible.find((item) => item.piece.kind === "scarf");
+  const bag = visible.find((item) => item.piece.kind === "bag");
+  const touches: Touch[] = [];
+  const join = (upper: Worn | undefined, lower: Worn | undefined, where: Join, at: number) => {
+    if (!upper || !lower) return;
+    const separator = where === "waist" ? belt : null;
+    touches.push({ upper, lower, join: where, at, separator });
+  };
+
+  const closed = layers.find((layer) => hides(layer.piece));
+  const outerTop = uppers[uppers.length - 1];
+  const nearFace = scarf && (closed ?? layers[layers.length - 1] ?? outerTop ?? whole);
+  if (scarf && nearFace) join(scarf, nearFace, "neck", scarf.extent.from);
+  for (const layer of layers) {
+    const inner = outerTop ?? whole;
+    if (!hides(layer.piece)) join(layer, inner, "front", middle(layer));
+    if (bottom) join(layer, bottom, "hem", layer.extent.from);
+  }
+  const [inner, outer] = layers;
+  if (inner && outer && !hides(outer.piece)) join(outer, inner, "front", middle(inner));
+  if (outerTop && bottom && !(closed && closed.extent.from < outerTop.extent.from))
+    join(outerTop, bottom, "waist", outerTop.extent.from);
+  if (whole && bottom) join(whole, bottom, "hem", whole.extent.from);
+  const lowest = bottom ?? whole;
+  if (lowest && shoe) {
+    const hosieryTop = hosiery ? Math.max(...hosiery.seen.map((part) => part.to)) : -Infinity;
+    if (leg?.fit && leg.fit.gap < 0.5) join(lowest, shoe, "foot", leg.fit.shaft);
+    else if (hosiery && hem !== null && hosieryTop >= hem - 0.5) join(lowest, hosiery, "hem", hem);
+    else if (leg && !leg.isBoot && leg.hem < shoe.extent.to) join(lowest, shoe, "foot", leg.hem);
+  }
+  if (hosiery && shoe) join(hosiery, shoe, "foot", shoe.extent.to);
+  if (bag) {
+    const landing = middle(bag);
+    const behind = [...layers].reverse().concat(uppers, whole ?? [], bottom ?? []);
+    join(bag, behind.find((item) => item.seen.some((part) => part.from <= landing && part.to >= landing)), "landing", landing);
+  }
+  return touches;
+}
+
+function middle(item: Worn): number {
+  return (item.extent.from + item.extent.to) / 2;
+}

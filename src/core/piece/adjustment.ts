@@ -1,0 +1,29 @@
+/** What is done to a piece without changing it. */
+export type Adjustment =
+  | { readonly kind: "turn"; readonly piece: string; readonly count: 1 | 2; readonly depth: number }
+  | { readonly kind: "tuck-into-boot"; readonly piece: string }
+  | { readonly kind: "tuck-in"; readonly piece: string }
+  | { readonly kind: "wear-out"; readonly piece: string };
+
+export type Turn = Extract<Adjustment, { kind: "turn" }>;
+
+/** The turn-up on a piece, if any. */
+export function turnOn(adjustments: readonly Adjustment[], piece: string): Turn | null {
+  for (const adjustment of adjustments)
+    if (adjustment.kind === "turn" && adjustment.piece === piece) return adjustment;
+  return null;
+}
+
+/** The adjustments with this one in place of any of its kind on the same piece. */
+export function adjust(adjustments: readonly Adjustment[], next: Adjustment): Adjustment[] {
+  return [...without(adjustments, next.kind, next.piece), next];
+}
+
+/** The adjustments without those of a kind on a piece. */
+export function without(
+  adjustments: readonly Adjustment[],
+  kind: Adjustment["kind"],
+  piece: string,
+): Adjustment[] {
+  return adjustments.filter((adjustment) => adjustment.kind !== kind || adjustment.piece !== piece);
+}

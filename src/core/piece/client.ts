@@ -1,0 +1,33 @@
+import type { Measured } from "../body/measurements";
+import type { RuleBook } from "../rule-book/rule-book";
+
+export const undertones = ["warm", "neutral", "cool"] as const;
+export type Undertone = (typeof undertones)[number];
+
+export interface Colouring {
+  readonly skin: string;
+  readonly hair: string;
+  readonly eyes: string;
+  readonly undertone: Undertone;
+}
+
+/** Facts that are obeyed everywhere. */
+export interface Limits {
+  /** The highest lift, cm; null for none. */
+  readonly heel: number | null;
+  readonly noLeather: boolean;
+  readonly coveredShoulders: boolean;
+  readonly coveredAnkles: boolean;
+  readonly nickelAllergy: boolean;
+  readonly clipEarrings: boolean;
+}
+
+/** A person styled. Measurements in cm. */
+export interface Client {
+  readonly id: string;
+  readonly name: string;
+  readonly measured: Measured;
+  readonly colouring: Colouring;
+  readonly limits: Limits;
+  readonly ruleBook: RuleBook;
+}

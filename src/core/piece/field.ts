@@ -1,0 +1,96 @@
+/**
+ * The figures a kind of piece is recorded with, as data: types, checks, forms and documents all read
+ * these descriptions, so that a figure is declared once.
+ */
+export interface NumberField {
+  readonly type: "number";
+  readonly label: string;
+  /** cm is shown in the studio's unit; the others as they are. */
+  readonly unit: "cm" | "g" | "den" | "mm" | "0-1" | "level";
+  readonly min: number;
+  readonly max: number;
+  /** What a new piece starts with; null where the figure may stay unknown. */
+  readonly initial: number | null;
+  readonly optional: boolean;
+  readonly help?: string;
+}
+
+export interface ChoiceField<C extends string = string> {
+  readonly type: "choice";
+  readonly label: string;
+  readonly options: readonly C[];
+  readonly initial: C;
+  readonly help?: string;
+}
+
+export interface FlagField {
+  readonly type: "flag";
+  readonly label: string;
+  readonly initial: boolean;
+  readonly help?: string;
+}
+
+export type Field = NumberField | ChoiceField | FlagField;
+export type Fields = Readonly<Record<string, Field>>;
+
+export type ValueOf<F extends Field> =
+  F extends ChoiceField<infer C>
+    ? C
+    : F extends FlagField
+      ? boolean
+      : F extends { optional: true }
+        ? number | null
+        : number;
+
+export type FiguresOf<F extends Fields> = { readonly [name in keyof F]: ValueOf<F[name]> };
+
+type Required = NumberField & { readonly optional: false };
+type Optional = NumberField & { readonly optional: true };
+
+/** A length in cm that must be known. */
+export function length(label: string, min: number, max: number, initial: number, help?: string): Required {
+  return { ...base(label, "cm", min, max, initial, help), optional: false };
+}
+
+/** A length in cm that may stay unknown. */
+export function maybeLength(label: string, min: number, max: number, help?: string): Optional {
+  return { ...base(label, "cm", min, max, null, help), optional: true };
+}
+
+/** A number of another unit that must be known. */
+export function amount(
+  label: string,
+  unit: NumberField["unit"],
+  min: number,
+  max: number,
+  initial: number,
+  help?: string,
+): Required {
+  return { ...base(label, unit, min, max, initial, help), optional: false };
+}
+
+export function choice<const C extends string>(
+  label: string,
+  options: readonly [C, ...C[]],
+  help?: string,
+): ChoiceField<C> {
+  const field = { type: "choice", label, options, initial: options[0] } as const;
+  return help === undefined ? field : { ...field, help };
+}
+
+export function flag(label: string, initial = false, help?: string): FlagField {
+  const field = { type: "flag", label, initial } as const;
+  return help === undefined ? field : { ...field, help };
+}
+
+function base(
+  label: string,
+  unit: NumberField["unit"],
+  min: number,
+  max: number,
+  initial: number | null,
+  help?: string,
+) {
+  const field = { type: "number", label, unit, min, max, initial } as const;
+  return help === undefined ? field : { ...field, help };
+}

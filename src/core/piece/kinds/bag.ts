@@ -1,0 +1,19 @@
+import { amount, choice, length } from "../field";
+import { defineKind } from "./define-kind";
+
+export const bag = defineKind({
+  label: "Bag",
+  slot: "bag",
+  place: null,
+  figures: {
+    shape: choice("Shape", ["satchel", "tote", "bucket", "crescent", "pouch", "fold", "box"]),
+    width: length("Width", 6, 70, 28),
+    height: length("Height", 4, 60, 22),
+    depth: length("Depth", 1, 35, 10),
+    weight: amount("Weight, empty", "g", 20, 5000, 600),
+    structure: choice("Structure", ["structured", "semi", "soft"]),
+    carry: choice("Carried", ["shoulder", "cross-body", "crook", "hand", "clutch", "wrist"]),
+    strap: length("Strap, end to end", 0, 160, 58, "0 when there is none"),
+    strapMade: choice("Strap of", ["leather", "cloth", "chain"]),
+  },
+});

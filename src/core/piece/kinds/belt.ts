@@ -1,0 +1,13 @@
+import { length } from "../field";
+import { defineKind } from "./define-kind";
+
+export const belt = defineKind({
+  label: "Belt",
+  slot: "belt",
+  place: null,
+  figures: {
+    width: length("Width", 0.5, 20, 3),
+    firstHole: length("Buckle to the first hole", 40, 180, 70),
+    lastHole: length("Buckle to the last hole", 40, 190, 85),
+  },
+});

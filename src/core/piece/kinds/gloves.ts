@@ -1,0 +1,9 @@
+import { length } from "../field";
+import { defineKind } from "./define-kind";
+
+export const gloves = defineKind({
+  label: "Gloves",
+  slot: "gloves",
+  place: null,
+  figures: { length: length("Length above the wrist", 0, 45, 6) },
+});

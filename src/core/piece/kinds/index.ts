@@ -1,0 +1,49 @@
+import { bag } from "./bag";
+import { belt } from "./belt";
+import { bracelet } from "./bracelet";
+import { brooch } from "./brooch";
+import { coat } from "./coat";
+import { dress } from "./dress";
+import { earrings } from "./earrings";
+import { eyewear } from "./eyewear";
+import { gloves } from "./gloves";
+import { hairPiece } from "./hair-piece";
+import { hat } from "./hat";
+import { hosiery } from "./hosiery";
+import { jacket } from "./jacket";
+import { necklace } from "./necklace";
+import { ring } from "./ring";
+import { scarf } from "./scarf";
+import { shoe } from "./shoe";
+import { skirt } from "./skirt";
+import { top } from "./top";
+import { trousers } from "./trousers";
+import { watch } from "./watch";
+
+/** Every kind of piece the product knows. */
+export const kinds = {
+  trousers,
+  skirt,
+  dress,
+  top,
+  jacket,
+  coat,
+  hat,
+  "hair piece": hairPiece,
+  eyewear,
+  earrings,
+  scarf,
+  necklace,
+  brooch,
+  bracelet,
+  watch,
+  ring,
+  gloves,
+  belt,
+  bag,
+  hosiery,
+  shoe,
+} as const;
+
+export type Kind = keyof typeof kinds;
+export const kindNames = Object.keys(kinds) as Kind[];

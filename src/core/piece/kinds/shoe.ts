@@ -1,0 +1,28 @@
+import { choice, length, maybeLength } from "../field";
+import { defineKind } from "./define-kind";
+
+export const shoe = defineKind({
+  label: "Shoe or boot",
+  slot: "shoe",
+  place: null,
+  figures: {
+    form: choice("Form", [
+      "pump",
+      "flat",
+      "loafer",
+      "laced shoe",
+      "mule",
+      "sandal",
+      "thong",
+      "trainer",
+      "boot",
+    ]),
+    lift: length("Lift at the heel, sole and heel", 0, 20, 2),
+    platform: length("Platform under the toes", 0, 12, 0.8),
+    tip: choice("Heel", ["flat", "block", "slim", "stiletto", "wedge"]),
+    toe: choice("Toe", ["round", "almond", "pointed", "square", "open"]),
+    soleBulk: choice("Sole", ["fine", "middling", "heavy"]),
+    shaft: maybeLength("Shaft above the footbed", 4, 75, "for boots"),
+    shaftTop: maybeLength("Shaft's top, around", 18, 80, "for boots"),
+  },
+});

@@ -1,0 +1,46 @@
+import type { Adjustment } from "./adjustment";
+import type { Client } from "./client";
+import type { Occasion } from "./occasion";
+import { slotOf, type Piece } from "./piece";
+import { stacks, type Slot } from "./slots";
+
+/** The garments of an outfit, without accessories. */
+export interface Base {
+  readonly id: string;
+  readonly name: string;
+  readonly garments: readonly Piece[];
+}
+
+/** A reusable accessory set: shoes plus at least two more accessories. */
+export interface AccessorySet {
+  readonly id: string;
+  readonly name: string;
+  readonly accessories: readonly Piece[];
+}
+
+/** Base + set + adjustments on a client, for an occasion. */
+export interface Look {
+  readonly client: Client;
+  readonly garments: readonly Piece[];
+  readonly accessories: readonly Piece[];
+  readonly adjustments: readonly Adjustment[];
+  readonly occasion: Occasion | null;
+}
+
+/** The look with a piece put into its slot: it takes the place of what was there, or joins a stack. */
+export function wear(look: Look, piece: Piece): Look {
+  const slot = slotOf(piece);
+  if (slot === null || look.accessories.includes(piece)) return look;
+  const kept = stacks(slot) ? look.accessories : look.accessories.filter((worn) => slotOf(worn) !== slot);
+  return { ...look, accessories: [...kept, piece] };
+}
+
+/** The look with a piece in place of all that its slot holds. */
+export function swap(look: Look, slot: Slot, piece: Piece): Look {
+  return { ...look, accessories: [...look.accessories.filter((worn) => slotOf(worn) !== slot), piece] };
+}
+
+/** The look without an accessory. */
+export function takeOff(look: Look, pieceId: string): Look {
+  return { ...look, accessories: look.accessories.filter((worn) => worn.id !== pieceId) };
+}

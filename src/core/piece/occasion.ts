@@ -1,0 +1,45 @@
+export const dressCodeFlags = [
+  "closed toe",
+  "covered shoulders",
+  "hosiery expected",
+  "no denim",
+  "no trainers",
+] as const;
+export type DressCodeFlag = (typeof dressCodeFlags)[number];
+
+export const grounds = [
+  "indoors",
+  "pavement",
+  "cobbles",
+  "gravel",
+  "lawn",
+  "deck",
+  "grating",
+  "stage",
+] as const;
+export type Ground = (typeof grounds)[number];
+
+export const lights = ["daylight", "indoor", "evening"] as const;
+export type Light = (typeof lights)[number];
+
+/** When, where and among whom a look is worn. */
+export interface Occasion {
+  readonly id: string;
+  readonly name: string;
+  readonly place: string;
+  /** Calendar day, yyyy-mm-dd. */
+  readonly day: string;
+  /** The levels of the register that are right there. */
+  readonly span: { readonly low: number; readonly high: number };
+  readonly flags: readonly DressCodeFlag[];
+  /** Air temperature, deg C. */
+  readonly temperature: number;
+  /** Probability of rain, 0-1. */
+  readonly rain: number;
+  /** Wind, m/s. */
+  readonly wind: number;
+  readonly ground: Ground;
+  readonly light: Light;
+  /** Minutes on foot. */
+  readonly onFoot: number;
+}

@@ -1,0 +1,54 @@
+import { dress } from "../dressing/dress";
+import type { Dressed } from "../dressing/dressed";
+import type { Look } from "../piece/look";
+import { lenses, type Finding, type Lens } from "../rules/finding";
+import { registry } from "../rules/registry";
+import { scoreOf } from "./score";
+
+export const verdicts = ["sings", "sits", "jars"] as const;
+export type Verdict = (typeof verdicts)[number];
+
+/** One lens of a reading: its own score, or null when no rule of it had anything to say. */
+export interface LensReading {
+  readonly lens: Lens;
+  readonly score: number | null;
+}
+
+/** What the rules say of a look. */
+export interface Reading {
+  readonly verdict: Verdict;
+  /** 0-100. */
+  readonly score: number;
+  /** Level of the register, 1-9; null for an empty look. */
+  readonly level: number | null;
+  readonly lenses: readonly LensReading[];
+  readonly findings: readonly Finding[];
+}
+
+const singsFrom = 80;
+
+/** Reads a look: the same look always gives the same reading, to the byte. */
+export function read(look: Look): Reading {
+  return readDressed(dress(look));
+}
+
+/** Reads a look that is already dressed. */
+export function readDressed(dressed: Dressed): Reading {
+  const findings = registry.flatMap((rule) => rule.read(dressed));
+  const score = scoreOf(findings);
+  return {
+    verdict: verdictOf(findings, score),
+    score,
+    level: dressed.level,
+    lenses: lenses.map((lens) => {
+      const own = findings.filter((finding) => finding.lens === lens && finding.effect !== "unread");
+      return { lens, score: own.length > 0 ? scoreOf(own) : null };
+    }),
+    findings,
+  };
+}
+
+function verdictOf(findings: readonly Finding[], score: number): Verdict {
+  if (findings.some(({ effect }) => effect === "bar" || effect === "jars")) return "jars";
+  return score >= singsFrom ? "sings" : "sits";
+}

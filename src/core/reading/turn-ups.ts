@@ -1,0 +1,69 @@
+import { turnLength } from "../proportion/hem";
+import type { Turn } from "../piece/adjustment";
+import { isKind } from "../piece/piece";
+import type { Look } from "../piece/look";
+import { apply, type Change } from "./change";
+import { effectValues } from "./effects";
+import { read } from "./read";
+
+/** A way to wear a hem, with what the hem rules then make of it. */
+export interface TurnUp {
+  /** Null: as it is. */
+  readonly turn: Turn | null;
+  /** Sum of the proportion findings' effects. */
+  readonly points: number;
+  readonly jars: boolean;
+}
+
+export interface TurnUpAnswer {
+  /** The best that does not jar, or null when every one does. */
+  readonly best: TurnUp | null;
+  /** What the one that comes nearest still runs into, when none does: ids of the rules. */
+  readonly because: readonly string[];
+}
+
+const step = 0.5;
+const least = 2;
+const deepest = { 1: 7.5, 2: 5 } as const;
+
+/**
+ * The turn-up that makes trousers and shoe agree: every single and double turn in half-centimetre steps
+ * is read, and the best that does not jar is the answer, the least cloth moved among equals.
+ * @returns null when the look has no trousers
+ */
+export function solveTurnUp(look: Look): TurnUpAnswer | null {
+  const trousers = look.garments.find((piece) => isKind(piece, "trousers"));
+  if (!trousers) return null;
+  const tried = [null, ...turnsOf(trousers.id)].map((turn) => tryTurn(look, trousers.id, turn));
+  const ranked = [...tried].sort(
+    (one, other) =>
+      Number(one.jars) - Number(other.jars) ||
+      other.points - one.points ||
+      turnLength(one.turn) - turnLength(other.turn) ||
+      (one.turn?.count ?? 0) - (other.turn?.count ?? 0),
+  );
+  const [first] = ranked;
+  if (!first) return null;
+  if (!first.jars) return { best: first, because: [] };
+  return { best: null, because: first.against };
+}
+
+function turnsOf(piece: string): Turn[] {
+  return ([1, 2] as const).flatMap((count) => {
+    const depths: number[] = [];
+    for (let depth = least; depth <= deepest[count]; depth += step) depths.push(depth);
+    return depths.map((depth): Turn => ({ kind: "turn", piece, count, depth }));
+  });
+}
+
+function tryTurn(look: Look, piece: string, turn: Turn | null): TurnUp & { against: readonly string[] } {
+  const change: Change = turn ?? { kind: "unturn", piece };
+  const findings = read(apply(look, change)).findings.filter(({ lens }) => lens === "proportion");
+  const against = findings.filter(({ effect }) => effect === "jars" || effect === "bar");
+  return {
+    turn,
+    points: findings.reduce((sum, { effect, weight }) => sum + weight * effectValues[effect], 0),
+    jars: against.length > 0,
+    against: against.map(({ rule }) => rule),
+  };
+}

@@ -1,0 +1,46 @@
+import { isKind } from "../../piece/piece";
+import { defineRule } from "../define-rule";
+import { atMost } from "../figures";
+import type { Judgement } from "../finding";
+
+export const limits = defineRule({
+  id: "comfort.limits",
+  lens: "comfort",
+  weight: 1,
+  title: "The client's own limits",
+  why: "A limit is a fact, told once and kept everywhere.",
+  params: {},
+  read({ look, worn, bareLeg, body }) {
+    const { limits: limit, name: client } = look.client;
+    const judgements: Judgement[] = [];
+    for (const { piece } of worn) {
+      const shared = { names: { piece: piece.name, client }, pieces: [piece.id], effect: "bar" } as const;
+      if (isKind(piece, "shoe") && limit.heel !== null) {
+        const pitch = piece.figures.lift - piece.figures.platform;
+        if (pitch > limit.heel)
+          judgements.push({
+            ...shared,
+            say: "{piece} pitches the foot by {pitch}, over {client}'s limit.",
+            figures: { pitch: atMost("lift less platform", pitch, "cm", limit.heel) },
+            proposals: [{ kind: "wear", slot: "shoe" }],
+          });
+      }
+      if (isKind(piece, "earrings") && limit.clipEarrings && piece.figures.closure === "pierced")
+        judgements.push({
+          ...shared,
+          say: "{piece} is for pierced ears; {client} wears clips.",
+          proposals: [{ kind: "wear", slot: "earrings" }],
+        });
+    }
+    const covered = worn.some(({ piece }) => piece.kind === "hosiery");
+    if (limit.coveredAnkles && bareLeg && !covered && bareLeg.from < 0.09 * body.height)
+      judgements.push({
+        effect: "bar",
+        say: "The ankle is bare; {client} keeps it covered.",
+        names: { client },
+        pieces: [],
+        proposals: [{ kind: "wear", slot: "hosiery" }, { kind: "wear", slot: "shoe" }],
+      });
+    return judgements;
+  },
+});

@@ -1,0 +1,59 @@
+import type { Dressed } from "../dressing/dressed";
+import { valuesOf, type Params, type Values } from "../rule-book/params";
+import type { SchoolName, Schools } from "../rule-book/schools";
+import type { Finding, Judgement, Lens } from "./finding";
+
+interface RuleSpec<P extends Params> {
+  /** "lens.name", unique. */
+  readonly id: string;
+  readonly lens: Lens;
+  readonly weight: number;
+  readonly title: string;
+  /** The reason, as a stylist would say it. */
+  readonly why: string;
+  readonly params: P;
+  /** The schools that change its verdict. */
+  readonly schools?: readonly SchoolName[];
+  read(dressed: Dressed, params: Values<P>, schools: Schools): Judgement[];
+}
+
+/** One testable statement about a look. */
+export interface Rule {
+  readonly id: string;
+  readonly lens: Lens;
+  readonly weight: number;
+  readonly title: string;
+  readonly why: string;
+  readonly params: Params;
+  readonly schools: readonly SchoolName[];
+  /** Reads a dressed look with the parameters and schools of its client's rule book. */
+  read(dressed: Dressed): Finding[];
+}
+
+export function defineRule<const P extends Params>(spec: RuleSpec<P>): Rule {
+  const { id, lens, weight } = spec;
+  return {
+    id,
+    lens,
+    weight,
+    title: spec.title,
+    why: spec.why,
+    params: spec.params,
+    schools: spec.schools ?? [],
+    read(dressed) {
+      const book = dressed.look.client.ruleBook;
+      return spec.read(dressed, valuesOf(id, spec.params, book), book.schools).map((judgement) => ({
+        rule: id,
+        lens,
+        weight,
+        names: {},
+        figures: {},
+        proposals: [],
+        caution: null,
+        estimated: false,
+        needs: [],
+        ...judgement,
+      }));
+    },
+  };
+}

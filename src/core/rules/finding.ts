@@ -1,0 +1,70 @@
+import type { Unit } from "../rule-book/params";
+import type { MeasurementName } from "../body/measurements";
+import type { Slot } from "../piece/slots";
+
+export const lenses = [
+  "colour",
+  "finish",
+  "style",
+  "register",
+  "proportion",
+  "hosiery",
+  "comfort",
+  "care",
+] as const;
+export type Lens = (typeof lenses)[number];
+
+export const lensLabels: Record<Lens, string> = {
+  colour: "Colour",
+  finish: "Finish",
+  style: "Style",
+  register: "Register",
+  proportion: "Proportion",
+  hosiery: "Hosiery",
+  comfort: "Comfort & place",
+  care: "Care",
+};
+
+/** What a finding does to the reading; "unread" is a rule that could not measure. */
+export type Effect = "bar" | "jars" | "rubs" | "note" | "lifts" | "sings" | "unread";
+
+/** A measured figure with the limit it is held against. */
+export interface Figure {
+  readonly label: string;
+  readonly value: number;
+  readonly unit: Unit;
+  /** The least and the most that would be right; null where there is no such end. */
+  readonly limit: { readonly least: number | null; readonly most: number | null } | null;
+}
+
+/** A change that might mend a finding; the reading tries it before it promises anything. */
+export type Proposal =
+  | { readonly kind: "turn"; readonly piece: string }
+  | { readonly kind: "tuck-into-boot"; readonly piece: string }
+  | { readonly kind: "tuck-in"; readonly piece: string }
+  | { readonly kind: "wear"; readonly slot: Slot }
+  | { readonly kind: "take-off"; readonly piece: string };
+
+/** What a rule says of a look. `say` holds {names} and {figures} in braces, filled in by `phrase`. */
+export interface Finding {
+  readonly rule: string;
+  readonly lens: Lens;
+  readonly weight: number;
+  readonly effect: Effect;
+  readonly say: string;
+  readonly names: Readonly<Record<string, string>>;
+  readonly figures: Readonly<Record<string, Figure>>;
+  /** Ids of the pieces it speaks of. */
+  readonly pieces: readonly string[];
+  readonly proposals: readonly Proposal[];
+  /** A caution to show with it, deferring to site rules and licensed practice. */
+  readonly caution: string | null;
+  /** Whether a figure it rests on was estimated. */
+  readonly estimated: boolean;
+  /** Measurements that are missing when the effect is "unread". */
+  readonly needs: readonly MeasurementName[];
+}
+
+/** What a rule returns: the rest is filled in from its definition. */
+export type Judgement = Pick<Finding, "effect" | "say" | "pieces"> &
+  Partial<Pick<Finding, "names" | "figures" | "proposals" | "caution" | "estimated" | "needs">>;

@@ -1,0 +1,74 @@
+import { finishes, type Finish, type Kin } from "../../finish/finishes";
+import { slotOf, type Piece } from "../../piece/piece";
+import { param } from "../../rule-book/params";
+import { defineRule } from "../define-rule";
+import { atMost, figure } from "../figures";
+
+interface Bold {
+  readonly piece: Piece;
+  readonly finish: Finish;
+  readonly boldness: number;
+  readonly kin: Kin;
+}
+
+export const oneBold = defineRule({
+  id: "finish.one-bold",
+  lens: "finish",
+  weight: 1,
+  title: "One bold surface",
+  why: "A bold finish wants to be the only one of its kind of loudness; a quieter one of the same kin picks it up, another kin argues with it.",
+  params: { bold: param(2, "boldness", "boldness from which a finish counts as bold") },
+  read({ worn }, { bold }) {
+    const surfaces = worn.filter((item) => item.seen.length > 0).flatMap((item) => surfacesOf(item.piece));
+    const loud = surfaces.filter((surface) => surface.boldness >= bold);
+    const lead = loud[0];
+    if (!lead) return [];
+    const kins = [...new Set(loud.map((surface) => surface.kin))];
+    const names = { pieces: loud.map((surface) => `${surface.piece.name} (${surface.finish})`).join(", ") };
+    const pieces = loud.map((surface) => surface.piece.id);
+    if (kins.length === 1) {
+      const quiet = surfaces.filter(
+        (surface) => surface.kin === lead.kin && surface.boldness > 0 && surface.boldness < bold && surface.piece !== lead.piece,
+      );
+      if (quiet.length === 0) return [];
+      const echo = quiet.map((surface) => surface.piece.name).join(", ");
+      const figures = { boldness: figure("boldness of the lead", lead.boldness, "boldness") };
+      return [
+        {
+          effect: "lifts",
+          say: "{echo} picks up the {finish} of {lead}, quieter.",
+          names: { echo, lead: lead.piece.name, finish: lead.finish },
+          figures,
+          pieces: [lead.piece.id, ...quiet.map((surface) => surface.piece.id)],
+        },
+      ];
+    }
+    const jars = kins.length > 2 || clash(loud);
+    const figures = { kins: atMost("kinds of bold surface", kins.length, "count", 1) };
+    return [
+      {
+        effect: jars ? "jars" : "rubs",
+        say: "{kins} of bold surface at once: {pieces}.",
+        names,
+        figures,
+        pieces,
+        proposals: loud.flatMap(({ piece }) => {
+          const slot = slotOf(piece);
+          return slot === null ? [] : [{ kind: "wear", slot } as const, { kind: "take-off", piece: piece.id } as const];
+        }),
+      },
+    ];
+  },
+});
+
+function surfacesOf(piece: Piece): Bold[] {
+  const names = piece.secondFinish ? [piece.finish, piece.secondFinish] : [piece.finish];
+  return names.map((finish) => ({ piece, finish, ...finishes[finish] }));
+}
+
+/** Two kins clash outright when both are at their boldest, or when shine meets nap. */
+function clash(loud: readonly Bold[]): boolean {
+  const kins = new Set(loud.map((surface) => surface.kin));
+  if (kins.has("shine") && kins.has("nap")) return true;
+  return [...kins].every((kin) => loud.some((surface) => surface.kin === kin && surface.boldness === 3));
+}

@@ -1,0 +1,47 @@
+import { param } from "../../rule-book/params";
+import { defineRule } from "../define-rule";
+import { within } from "../figures";
+import { bootLeg, spokenOf } from "./pair";
+
+export const gap = defineRule({
+  id: "proportion.gap",
+  lens: "proportion",
+  weight: 1,
+  title: "A strip of ankle between hem and boot",
+  why: "Two to five centimetres end the leg before the boot begins and both edges look meant; more, and the leg is cut in two.",
+  params: {
+    sweetFrom: param(2.5, "cm", "from here the strip is at its best"),
+    singsTo: param(5.5, "cm", "up to here it sings"),
+    sitsTo: param(6.5, "cm", "up to here it passes"),
+    showsFrom: param(1.5, "cm", "from here anything shows at all"),
+  },
+  schools: ["ankle"],
+  read(dressed, { singsTo, sitsTo, showsFrom }, schools) {
+    const met = bootLeg(dressed, "gap");
+    if (!met) return [];
+    const { leg, fit } = met;
+    const figures = { gap: within("gap", fit.gap, "cm", showsFrom, singsTo) };
+    const shared = { ...spokenOf(leg), figures };
+    if (fit.gap > sitsTo)
+      return [
+        {
+          ...shared,
+          effect: "jars",
+          say: "{gap} between {trousers} and {shoe}: too much leg between hem and boot.",
+          proposals: [{ kind: "turn", piece: leg.trousers.id }, { kind: "wear", slot: "shoe" }],
+        },
+      ];
+    if (schools.ankle === "covered")
+      return [
+        {
+          ...shared,
+          effect: "rubs",
+          say: "{gap} of ankle shows over {shoe}, and this rule book wants it covered.",
+          proposals: [{ kind: "turn", piece: leg.trousers.id }, { kind: "wear", slot: "shoe" }],
+        },
+      ];
+    if (fit.gap > singsTo)
+      return [{ ...shared, effect: "note", say: "{gap} between hem and {shoe}: at the long end, it passes." }];
+    return [{ ...shared, effect: "sings", say: "{gap} between {trousers} and {shoe}: a clean strip of ankle." }];
+  },
+});

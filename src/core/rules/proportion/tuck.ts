@@ -1,0 +1,37 @@
+import { param } from "../../rule-book/params";
+import { defineRule } from "../define-rule";
+import { atLeast, atMost } from "../figures";
+import { bootLeg, spokenOf } from "./pair";
+
+export const tuck = defineRule({
+  id: "proportion.tuck",
+  lens: "proportion",
+  weight: 1,
+  title: "Trousers tucked into a boot",
+  why: "A leg goes in without a bulge when it is hardly wider than the body's own, and stays in when the shaft is tall enough.",
+  params: {
+    excess: param(5, "cm", "most cloth beyond the leg at the shaft's top"),
+    shaft: param(10, "cm", "least shaft that holds a tucked leg"),
+  },
+  schools: ["tuck"],
+  read(dressed, { excess, shaft }, schools) {
+    const met = bootLeg(dressed, "tucked");
+    if (!met) return [];
+    const { leg, fit } = met;
+    const shared = {
+      ...spokenOf(leg),
+      figures: {
+        excess: atMost("cloth beyond the leg", fit.excess, "cm", excess),
+        shaft: atLeast("shaft", fit.shaft, "cm", shaft),
+      },
+    };
+    const proposals = [{ kind: "turn", piece: leg.trousers.id }, { kind: "wear", slot: "shoe" }] as const;
+    if (schools.tuck === "never")
+      return [{ ...shared, effect: "jars", say: "{trousers} is tucked into {shoe}, and this rule book never tucks.", proposals }];
+    if (fit.excess > excess)
+      return [{ ...shared, effect: "jars", say: "{excess} of cloth beyond the leg goes into {shoe}: it bulges.", proposals }];
+    if (fit.shaft < shaft)
+      return [{ ...shared, effect: "jars", say: "{shoe} is {shaft} tall: too low to hold a tucked leg.", proposals }];
+    return [{ ...shared, effect: "lifts", say: "{trousers} goes into {shoe} with {excess} of cloth to spare: no bulge." }];
+  },
+});

@@ -1,0 +1,95 @@
+import { familyOf } from "../../colour/family";
+import { levelWord } from "../../register/ladder";
+import { isKind, isOpenToed, placeOf, type Piece } from "../../piece/piece";
+import type { DressCodeFlag } from "../../piece/occasion";
+import type { Dressed } from "../../dressing/dressed";
+import { param } from "../../rule-book/params";
+import { defineRule } from "../define-rule";
+import { within } from "../figures";
+import type { Judgement } from "../finding";
+
+export const occasion = defineRule({
+  id: "register.occasion",
+  lens: "register",
+  weight: 1,
+  title: "The level of the look and of the occasion",
+  why: "Everyone in the room reads the level first: a step out is noticed, two are talked about. What the dress code forbids is not a matter of taste.",
+  params: { tolerance: param(0.25, "step", "how far outside still counts as inside") },
+  read(dressed, { tolerance }) {
+    const { look, level } = dressed;
+    if (!look.occasion || level === null) return [];
+    const { span, flags, name } = look.occasion;
+    const steps = Math.max(0, Math.ceil(Math.max(span.low - level, level - span.high) - tolerance));
+    const figures = { level: within("level", level, "step", span.low, span.high) };
+    const names = { occasion: name, word: levelWord(level) };
+    const shared = { figures, names, pieces: [] };
+    const bars = flags.flatMap((flag) => barred(flag, dressed));
+    if (steps === 0) return [...bars, { ...shared, effect: "lifts", say: "{level}, {word}: right for {occasion}." }];
+    const under = level < span.low;
+    return [
+      ...bars,
+      {
+        ...shared,
+        effect: steps === 1 ? "rubs" : "jars",
+        say: under
+          ? "{level}, {word}: below what {occasion} asks."
+          : "{level}, {word}: above what {occasion} asks.",
+        proposals: [
+          { kind: "wear", slot: "shoe" },
+          { kind: "wear", slot: "bag" },
+          { kind: "wear", slot: "layer" },
+        ],
+      },
+    ];
+  },
+});
+
+const sentences: Record<DressCodeFlag, string> = {
+  "closed toe": "{piece} shows the toes; {occasion} asks for a closed toe.",
+  "covered shoulders": "{piece} leaves the shoulders bare; {occasion} asks for them covered.",
+  "hosiery expected": "The leg is bare; {occasion} expects hosiery.",
+  "no denim": "{piece} is denim; {occasion} does not allow it.",
+  "no trainers": "{piece} is a trainer; {occasion} does not allow them.",
+};
+
+function barred(flag: DressCodeFlag, dressed: Dressed): Judgement[] {
+  const { look } = dressed;
+  const pieces = dressed.worn.map((item) => item.piece);
+  const occasionName = look.occasion?.name ?? "";
+  return breaking(flag, pieces, dressed).map((piece) => ({
+    effect: "bar",
+    say: sentences[flag],
+    names: { piece: piece?.name ?? "", occasion: occasionName },
+    pieces: piece ? [piece.id] : [],
+    proposals: flag === "hosiery expected" ? [{ kind: "wear", slot: "hosiery" }] : [{ kind: "wear", slot: "shoe" }],
+  }));
+}
+
+/** The pieces that break a flag; null stands for a piece that is missing. */
+function breaking(flag: DressCodeFlag, pieces: readonly Piece[], dressed: Dressed): (Piece | null)[] {
+  switch (flag) {
+    case "closed toe":
+      return pieces.filter((piece) => isKind(piece, "shoe") && isOpenToed(piece));
+    case "no trainers":
+      return pieces.filter((piece) => isKind(piece, "shoe") && piece.figures.form === "trainer");
+    case "no denim":
+      return pieces.filter((piece) => piece.finish === "denim" || isDenimColoured(dressed, piece));
+    case "covered shoulders": {
+      const covered = pieces.some((piece) => placeOf(piece) === "layer" || piece.kind === "scarf");
+      if (covered) return [];
+      return pieces.filter(
+        (piece) => (isKind(piece, "top") || isKind(piece, "dress")) && piece.figures.sleeve === "none",
+      );
+    }
+    case "hosiery expected": {
+      const bare = dressed.bareLeg !== null && !pieces.some((piece) => piece.kind === "hosiery");
+      return bare ? [null] : [];
+    }
+  }
+}
+
+function isDenimColoured(dressed: Dressed, piece: Piece): boolean {
+  const worn = dressed.worn.find((item) => item.piece === piece);
+  const ground = worn?.profile.ground;
+  return piece.kind === "trousers" && piece.finish === "canvas" && !!ground && familyOf(ground.shade) === "denim";
+}

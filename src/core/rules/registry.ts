@@ -1,0 +1,60 @@
+import { echo } from "./colour/echo";
+import { join } from "./colour/join";
+import { nearBlack } from "./colour/near-black";
+import { nearWhite } from "./colour/near-white";
+import { limits } from "./comfort/limits";
+import type { Rule } from "./define-rule";
+import { oneBold } from "./finish/one-bold";
+import { metal } from "./hardware/metal";
+import { openToe } from "./hosiery/open-toe";
+import { ankleLost } from "./proportion/ankle-lost";
+import { drag } from "./proportion/drag";
+import { drape } from "./proportion/drape";
+import { gap } from "./proportion/gap";
+import { lowShoe } from "./proportion/low-shoe";
+import { overlap } from "./proportion/overlap";
+import { shaftUnread } from "./proportion/shaft-unread";
+import { snag } from "./proportion/snag";
+import { toe } from "./proportion/toe";
+import { touch } from "./proportion/touch";
+import { tuck } from "./proportion/tuck";
+import { turnDepth } from "./proportion/turn-depth";
+import { turnLoose } from "./proportion/turn-loose";
+import { turnReverse } from "./proportion/turn-reverse";
+import { turnStrain } from "./proportion/turn-strain";
+import { occasion } from "./register/occasion";
+
+/** Every rule, in the order in which a reading lists their findings. */
+export const registry: readonly Rule[] = [
+  nearWhite,
+  nearBlack,
+  join,
+  echo,
+  oneBold,
+  metal,
+  occasion,
+  gap,
+  snag,
+  touch,
+  overlap,
+  ankleLost,
+  drape,
+  turnStrain,
+  turnDepth,
+  turnLoose,
+  turnReverse,
+  drag,
+  toe,
+  tuck,
+  lowShoe,
+  shaftUnread,
+  openToe,
+  limits,
+];
+
+const byId = new Map(registry.map((rule) => [rule.id, rule]));
+
+/** The rule of an id; undefined when there is none. */
+export function ruleOf(id: string): Rule | undefined {
+  return byId.get(id);
+}

@@ -1,0 +1,63 @@
+import { swap, takeOff, wear, type Look } from "../piece/look";
+import { slotOf, type Piece } from "../piece/piece";
+import { stacks, type Slot } from "../piece/slots";
+import type { Finding } from "../rules/finding";
+import { isFault } from "../reading/effects";
+import { read, type Reading, type Verdict } from "../reading/read";
+
+/** A piece that could take a slot, with the real change it would make. */
+export interface Candidate {
+  readonly piece: Piece;
+  readonly score: number;
+  /** Score with it less score now. */
+  readonly change: number;
+  readonly verdict: Verdict;
+  /** Ids of the rules whose faults it mends, and of those it brings in. */
+  readonly mends: readonly string[];
+  readonly brings: readonly string[];
+  readonly worn: boolean;
+}
+
+/** Reads the look with every piece of the wardrobe that fits a slot, the best first. */
+export function rank(look: Look, slot: Slot, wardrobe: readonly Piece[]): Candidate[] {
+  const now = read(look);
+  const faultsNow = faultsOf(now);
+  const fitting = wardrobe.filter((piece) => slotOf(piece) === slot);
+  return fitting
+    .map((piece): Candidate => {
+      const worn = look.accessories.some((other) => other.id === piece.id);
+      const reading = worn ? now : read(stacks(slot) ? wear(look, piece) : swap(look, slot, piece));
+      const faults = faultsOf(reading);
+      return {
+        piece,
+        score: reading.score,
+        change: Math.round((reading.score - now.score) * 10) / 10,
+        verdict: reading.verdict,
+        mends: [...faultsNow].filter((rule) => !faults.has(rule)),
+        brings: [...faults].filter((rule) => !faultsNow.has(rule)),
+        worn,
+      };
+    })
+    .sort(byPromise);
+}
+
+/** How a slot would read empty: the look without what is in it. */
+export function emptied(look: Look, slot: Slot): Reading {
+  const worn = look.accessories.filter((piece) => slotOf(piece) === slot);
+  return read(worn.reduce((left, piece) => takeOff(left, piece.id), look));
+}
+
+function faultsOf(reading: Reading): Set<string> {
+  return new Set(reading.findings.filter(isFault).map((finding: Finding) => finding.rule));
+}
+
+const verdictOrder: Record<Verdict, number> = { sings: 0, sits: 1, jars: 2 };
+
+/** By score, then by verdict, then by name, so that equal pieces keep their order. */
+function byPromise(one: Candidate, other: Candidate): number {
+  return (
+    other.score - one.score ||
+    verdictOrder[one.verdict] - verdictOrder[other.verdict] ||
+    one.piece.name.localeCompare(other.piece.name, "en")
+  );
+}
