@@ -1,18 +1,10 @@
-import type { Fields } from "../piece/field";
-import { kinds, type Kind } from "../piece/kinds";
+import { initialFigures } from "../piece/initial-figures";
+import type { Kind } from "../piece/kinds";
 import type { Client } from "../piece/client";
 import type { Look } from "../piece/look";
 import type { Occasion } from "../piece/occasion";
 import type { PieceOf } from "../piece/piece";
 import { polished } from "../rule-book/rule-book";
-
-/** The figures a new piece of a kind starts with. */
-export function initialFigures<K extends Kind>(kind: K): PieceOf<K>["figures"] {
-  const fields: Fields = kinds[kind].figures;
-  return Object.fromEntries(
-    Object.entries(fields).map(([name, field]) => [name, field.initial]),
-  ) as PieceOf<K>["figures"];
-}
 
 type Given<K extends Kind> = Partial<Omit<PieceOf<K>, "kind" | "figures">> & {
   readonly hex?: string;

@@ -10,4 +10,9 @@ export const belt = defineKind({
     firstHole: length("Buckle to the first hole", 40, 180, 70),
     lastHole: length("Buckle to the last hole", 40, 190, 85),
   },
+  check({ firstHole, lastHole }) {
+    return lastHole < firstHole
+      ? { field: "lastHole", say: "The last hole cannot be nearer the buckle than the first." }
+      : null;
+  },
 });

@@ -1,4 +1,4 @@
-import type { Fields } from "../field";
+import type { Fields, FiguresOf } from "../field";
 import type { Slot } from "../slots";
 
 /** Where a garment belongs in a base; an accessory has none. */
@@ -11,6 +11,8 @@ export interface KindSpec<F extends Fields = Fields> {
   /** Its place in a base; null for an accessory. */
   readonly place: GarmentPlace | null;
   readonly figures: F;
+  /** What is wrong with figures that are each plausible but not together; null when nothing is. */
+  readonly check?: (figures: FiguresOf<F>) => { readonly field: string; readonly say: string } | null;
 }
 
 export function defineKind<const F extends Fields>(spec: KindSpec<F>): KindSpec<F> {

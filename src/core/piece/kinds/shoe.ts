@@ -25,4 +25,12 @@ export const shoe = defineKind({
     shaft: maybeLength("Shaft above the footbed", 4, 75, "for boots"),
     shaftTop: maybeLength("Shaft's top, around", 18, 80, "for boots"),
   },
+  check({ form, lift, platform, shaft }) {
+    if (form === "boot" && shaft === null)
+      return { field: "shaft", say: "A boot needs the height of its shaft above the footbed." };
+    if (form !== "boot" && shaft !== null)
+      return { field: "shaft", say: `A ${form} has no shaft: leave it empty, or call it a boot.` };
+    if (platform > lift) return { field: "platform", say: "The platform cannot be higher than the lift at the heel." };
+    return null;
+  },
 });

@@ -1,0 +1,124 @@
+// npm run demo: from a clean clone to a running Juxtane with demo data. --fresh starts over.
+import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
+import { join } from "node:path";
+import { ensureBuild } from "./lib/build.mjs";
+import { dataFolder } from "./lib/folders.mjs";
+import { ensurePackages, ensurePostgres } from "./lib/installs.mjs";
+import { isFree } from "./lib/ports.mjs";
+import { startCluster } from "./lib/postgres.mjs";
+import { prepareDatabase } from "./lib/prepare.mjs";
+import { Problem, runScript } from "./lib/problem.mjs";
+import { startServer } from "./lib/server.mjs";
+
+const firstPort = 4310;
+const log = (text) => process.stdout.write(`${text} ...\n`);
+
+await runScript(async () => {
+  const [major = 0, minor = 0] = process.versions.node.split(".").map(Number);
+  if (major < 20 || (major === 20 && minor < 9)) throw new Problem(`Juxtane needs Node 20.9 or newer; this is ${process.versions.node}.`);
+  const folder = dataFolder();
+  const lock = join(folder, "running.json");
+  const fresh = process.argv.includes("--fresh");
+  if (fresh && process.env.DATABASE_URL)
+    throw new Problem("--fresh empties only the demo's own cluster: unset DATABASE_URL, or empty that database yourself.");
+  refuseSecond(lock);
+  const port = await choosePort();
+  ensurePackages(log);
+  const bin = process.env.DATABASE_URL ? null : ensurePostgres(log);
+
+  let server = null;
+  let cluster = null;
+  let stopping = false;
+  const stop = async (code) => {
+    if (stopping) return;
+    stopping = true;
+    await server?.stop();
+    cluster?.stop();
+    rmSync(lock, { force: true });
+    process.exit(code);
+  };
+  for (const signal of ["SIGINT", "SIGTERM", "SIGHUP"]) process.on(signal, () => void stop(0));
+
+  if (fresh && existsSync(folder)) {
+    const old = await startCluster(bin, folder).catch(() => null);
+    old?.kill();
+    rmSync(folder, { recursive: true, force: true });
+  }
+  mkdirSync(folder, { recursive: true });
+  writeFileSync(lock, JSON.stringify({ pid: process.pid }));
+  try {
+    cluster = bin ? await startCluster(bin, folder) : givenDatabase(folder);
+    const { url, signIn } = prepareDatabase(cluster.ownerUrl, cluster.appPassword, { demo: true });
+    ensureBuild(log);
+    server = await startServer(port, {
+      DATABASE_URL: url,
+      SESSION_SECRET: cluster.sessionSecret,
+      JUXTANE_DEMO_SIGN_IN: JSON.stringify(signIn),
+    });
+    writeFileSync(lock, JSON.stringify({ pid: process.pid, server: server.child.pid, url: server.url }));
+    process.stdout.write(
+      `\nJuxtane is at   ${server.url}\nSign in with    ${signIn.email}\nPassword        ${signIn.password}\n` +
+        `Data kept in    ${bin ? folder : "the database of DATABASE_URL"}\nStop with       Ctrl-C\n`,
+    );
+    server.child.once("exit", () => {
+      if (stopping) return;
+      process.stderr.write("\nThe server ended by itself; what was saved is kept. Start again with: npm run demo\n");
+      void stop(1);
+    });
+  } catch (error) {
+    await server?.stop();
+    cluster?.stop();
+    rmSync(lock, { force: true });
+    throw error;
+  }
+});
+
+/** The given server in place of a cluster; only the application's secrets are ours. */
+function givenDatabase(folder) {
+  const ownerUrl = process.env.DATABASE_URL;
+  if (!/^postgres(ql)?:\/\//.test(ownerUrl)) throw new Problem("DATABASE_URL must begin with postgres:// and name a database.");
+  const path = join(folder, "given.json");
+  if (!existsSync(path)) {
+    const secret = () => Buffer.from(crypto.getRandomValues(new Uint8Array(24))).toString("hex");
+    writeFileSync(path, JSON.stringify({ app: secret(), session: secret() }), { mode: 0o600 });
+  }
+  const { app, session } = JSON.parse(readFileSync(path, "utf8"));
+  return { ownerUrl, appPassword: app, sessionSecret: session, stop: () => null };
+}
+
+/** Two demos on one data folder would stop each other's database; a dead one's server is cleared away. */
+function refuseSecond(lock) {
+  if (!existsSync(lock)) return;
+  const { pid, server, url } = readLock(lock);
+  if (isOurs(pid, "demo.mjs")) throw new Problem(`Juxtane is already running${url ? ` at ${url}` : ""}; stop it first (Ctrl-C there, or kill ${pid}).`);
+  if (isOurs(server, "next")) process.kill(server, "SIGKILL");
+  rmSync(lock, { force: true });
+}
+
+function readLock(lock) {
+  try {
+    return JSON.parse(readFileSync(lock, "utf8"));
+  } catch {
+    return {};
+  }
+}
+
+function isOurs(pid, word) {
+  try {
+    return pid !== process.pid && readFileSync(`/proc/${pid}/cmdline`, "utf8").includes(word);
+  } catch {
+    return false;
+  }
+}
+
+async function choosePort() {
+  const wanted = process.env.PORT;
+  if (wanted !== undefined) {
+    const port = Number(wanted);
+    if (!Number.isInteger(port) || port < 1 || port > 65535) throw new Problem(`PORT must be a number from 1 to 65535; "${wanted}" is not.`);
+    if (!(await isFree(port))) throw new Problem(`Port ${port} is in use: stop what listens there, or choose another with PORT=4311 npm run demo.`);
+    return port;
+  }
+  for (let port = firstPort; port < firstPort + 20; port += 1) if (await isFree(port)) return port;
+  throw new Problem(`Ports ${firstPort} to ${firstPort + 19} are all in use: choose one with PORT=... npm run demo.`);
+}

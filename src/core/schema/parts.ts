@@ -1,0 +1,20 @@
+import Joi from "joi";
+
+export const id = Joi.string().trim().min(1).max(80);
+export const uuid = Joi.string().uuid();
+export const name = Joi.string().trim().min(1).max(120).label("Name");
+export const hex = Joi.string()
+  .trim()
+  .lowercase()
+  .pattern(/^#[0-9a-f]{6}$/, { name: "a colour such as #2a66c8" });
+export const day = Joi.string().isoDate().max(10).label("Day");
+
+/** One of a fixed list. */
+export function oneOf<T extends string>(values: readonly T[]) {
+  return Joi.string().valid(...values);
+}
+
+/** A bare number within plausible ends. */
+export function between(least: number, most: number) {
+  return Joi.number().min(least).max(most);
+}

@@ -1,0 +1,94 @@
+import Joi from "joi";
+import { finishNames } from "../finish/finishes";
+import { metalNames } from "../finish/metals";
+import type { Field, Fields } from "../piece/field";
+import { kindNames, kinds, type Kind } from "../piece/kinds";
+import type { KindSpec } from "../piece/kinds/define-kind";
+import { patterns, type Piece } from "../piece/piece";
+import { swatchRoles, type Swatch } from "../piece/swatch";
+import { poles } from "../style/poles";
+import { between, hex, id, name, oneOf } from "./parts";
+
+/** How far the shares of a piece may miss 1. */
+const shareSlack = 0.02;
+
+const swatch = Joi.object<Swatch>({
+  hex: hex.required().label("Colour"),
+  share: between(0, 1).required().label("Share"),
+  role: oneOf(swatchRoles).required().label("Role"),
+});
+
+const swatches = Joi.array()
+  .items(swatch)
+  .min(1)
+  .max(12)
+  .required()
+  .label("Colours")
+  .custom((value: Swatch[], helpers) => {
+    const sum = value.filter(({ role }) => role !== "reverse").reduce((total, { share }) => total + share, 0);
+    if (Math.abs(sum - 1) <= shareSlack) return value;
+    const percent = Math.round(sum * 100);
+    return helpers.error("custom.say", { say: `The shares of the colours make ${percent} %, not 100 %.` });
+  });
+
+const register = Joi.object({
+  low: between(1, 9).required().label("Lowest level"),
+  centre: between(1, 9).required().label("Level"),
+  high: between(1, 9).required().label("Highest level"),
+})
+  .required()
+  .label("Register")
+  .custom((value: Piece["register"], helpers) =>
+    value.low <= value.centre && value.centre <= value.high
+      ? value
+      : helpers.error("custom.say", { say: "The level must lie between the lowest and the highest." }),
+  );
+
+const common = {
+  name: name.required(),
+  swatches,
+  finish: oneOf(finishNames).required().label("Finish"),
+  secondFinish: oneOf(finishNames).allow(null).required().label("Second finish"),
+  pattern: oneOf(patterns).required().label("Pattern"),
+  patternScale: between(0, 80).required().label("Size of the pattern"),
+  metal: oneOf(metalNames).required().label("Metal"),
+  metalSize: between(0, 3).integer().required().label("How much metal shows"),
+  poles: Joi.array().items(oneOf(poles)).unique().min(1).max(2).required().label("Style"),
+  statement: between(0, 3).integer().required().label("Statement"),
+  register,
+};
+
+function fieldSchema(field: Field): Joi.Schema {
+  if (field.type === "choice") return oneOf(field.options).required().label(field.label);
+  if (field.type === "flag") return Joi.boolean().required().label(field.label);
+  const number = between(field.min, field.max).label(field.label).required();
+  return field.optional ? number.allow(null) : number;
+}
+
+function figuresSchema(spec: KindSpec<Fields>): Joi.ObjectSchema {
+  const keys = Object.entries(spec.figures).map(([key, field]) => [key, fieldSchema(field)] as const);
+  const { check } = spec;
+  const schema = Joi.object(Object.fromEntries(keys)).required().label("Figures");
+  if (!check) return schema;
+  return schema.custom((value, helpers) => {
+    const fault = check(value);
+    if (!fault) return value;
+    const path = [...(helpers.state.path ?? []), fault.field];
+    return helpers.error("custom.say", { say: fault.say }, helpers.state.localize?.(path));
+  });
+}
+
+function schemaFor(kind: Kind, extra: Joi.SchemaMap): Joi.ObjectSchema {
+  const spec = kinds[kind] as unknown as KindSpec<Fields>;
+  return Joi.object({ kind: Joi.string().valid(kind).required(), ...common, figures: figuresSchema(spec), ...extra });
+}
+
+/** A schema for pieces of every kind, with further fields of the caller's. */
+export function pieceSchema<T>(extra: Joi.SchemaMap): Joi.Schema<T> {
+  const cases = kindNames.map((kind) => ({ is: kind, then: schemaFor(kind, extra) }));
+  const unknownKind = Joi.object({ kind: oneOf(kindNames).required().label("Kind of piece") }).unknown();
+  return Joi.alternatives().conditional(".kind", { switch: cases, otherwise: unknownKind });
+}
+
+/** A whole piece, as in a look file. */
+export const piece = pieceSchema<Piece>({ id: id.required() });

@@ -1,0 +1,30 @@
+import knex, { type Knex } from "knex";
+import { types } from "pg";
+
+const dateOid = 1082;
+types.setTypeParser(dateOid, (day) => day);
+
+const kept = globalThis as { juxtaneDatabase?: Knex };
+
+/** The one pool of this process, on the application role. Only this folder may ask for it. */
+export function database(): Knex {
+  kept.juxtaneDatabase ??= open();
+  return kept.juxtaneDatabase;
+}
+
+function open(): Knex {
+  const url = process.env.DATABASE_URL;
+  if (!url) throw new Error("DATABASE_URL is not set: it names the database and the application role");
+  return knex({
+    client: "pg",
+    connection: { connectionString: url, connectionTimeoutMillis: 5000 },
+    pool: { min: 0, max: 10 },
+    acquireConnectionTimeout: 6000,
+  });
+}
+
+/** Closes the pool, so that a script or a test can end. */
+export async function closeDatabase(): Promise<void> {
+  await kept.juxtaneDatabase?.destroy();
+  delete kept.juxtaneDatabase;
+}

@@ -1,0 +1,64 @@
+import { hash } from "@node-rs/argon2";
+import { inStudio, type Tenant } from "../tenant";
+import { bases } from "../../records/bases";
+import { addClient } from "../../records/clients";
+import { keepLook } from "../../records/looks";
+import { foundStudio, noStudioYet } from "../../records/members";
+import { addOccasion } from "../../records/occasions";
+import { addPiece } from "../../records/pieces";
+import { sets } from "../../records/sets";
+import { v7 as uuid } from "uuid";
+import { ingrid } from "./ingrid";
+import { ottoline } from "./ottoline";
+import type { DemoClient } from "./wardrobe";
+
+/** The demo sign-in; it is printed and shown only in demo mode. */
+export const demoSignIn = { email: "desk@quillmere.example", password: "harbour-lantern" };
+
+/** Fills an empty database with Quillmere Studio; does nothing when a studio is there already. */
+export async function seedDemo(): Promise<boolean> {
+  if (!(await noStudioYet())) return false;
+  const { studioId } = await foundStudio({
+    studioName: "Quillmere Studio",
+    userName: "Maren Quill",
+    email: demoSignIn.email,
+    passwordHash: await hash(demoSignIn.password),
+  });
+  await inStudio(studioId, async (tenant) => {
+    await addDemoClient(tenant, ottoline);
+    await addDemoClient(tenant, ingrid);
+  });
+  return true;
+}
+
+async function addDemoClient(tenant: Tenant, demo: DemoClient): Promise<void> {
+  const clientId = await addClient(tenant, demo.client);
+  const pieceIds = new Map<string, string>();
+  for (const [key, draft] of Object.entries(demo.pieces))
+    pieceIds.set(key, await addPiece(tenant, { piece: draft, clientId, state: "ready" }));
+  const piecesOf = (keys: readonly string[]) => keys.map((key) => named(pieceIds, key));
+  const baseIds = new Map<string, string>();
+  for (const { name, garments } of demo.bases)
+    baseIds.set(name, await bases.add(tenant, { clientId, name, pieceIds: piecesOf(garments) }));
+  for (const { name, accessories } of demo.sets)
+    await sets.add(tenant, { clientId, name, pieceIds: piecesOf(accessories) });
+  const occasionIds = new Map<string, string>();
+  for (const occasion of demo.occasions)
+    occasionIds.set(occasion.name, await addOccasion(tenant, { clientId, occasion }));
+  for (const look of demo.looks)
+    await keepLook(tenant, {
+      id: uuid(),
+      clientId,
+      baseId: named(baseIds, look.base),
+      occasionId: look.occasion === null ? null : named(occasionIds, look.occasion),
+      accessoryIds: piecesOf(look.accessories),
+      adjustments: look.adjustments.map((adjustment) => ({ ...adjustment, piece: named(pieceIds, adjustment.piece) })),
+      ownVerdict: null,
+    });
+}
+
+function named(ids: ReadonlyMap<string, string>, key: string): string {
+  const id = ids.get(key);
+  if (!id) throw new Error(`the demo scenario has no "${key}"`);
+  return id;
+}

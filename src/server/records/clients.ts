@@ -1,0 +1,153 @@
+import { v7 as uuid } from "uuid";
+import type { Measured, MeasurementName } from "@/core/body/measurements";
+import type { Client } from "@/core/piece/client";
+import type { RuleBook } from "@/core/rule-book/rule-book";
+import type { Tenant } from "../db/tenant";
+import { bringBack, putAway, updateVersion } from "./versioned";
+
+export type ClientInput = Omit<Client, "id"> & { readonly notes: string };
+
+export interface ClientRecord {
+  readonly client: Client;
+  readonly notes: string;
+  readonly version: number;
+}
+
+/** One measurement as it was taken; cm is null where a figure was struck out. */
+export interface Taken {
+  readonly name: MeasurementName;
+  readonly cm: number | null;
+  readonly takenAt: string;
+}
+
+interface ClientRow {
+  id: string;
+  name: string;
+  skin: string;
+  hair: string;
+  eyes: string;
+  undertone: Client["colouring"]["undertone"];
+  heel_limit: number | null;
+  no_leather: boolean;
+  covered_shoulders: boolean;
+  covered_ankles: boolean;
+  nickel_allergy: boolean;
+  clip_earrings: boolean;
+  rule_book: RuleBook;
+  notes: string;
+  version: number;
+  measured: Measured;
+}
+
+/** The studio's clients by name. */
+export async function listClients(tenant: Tenant): Promise<ClientRecord[]> {
+  const rows = (await select(tenant).whereNull("clients.deleted_at").orderBy("clients.name")) as ClientRow[];
+  return rows.map(fromRow);
+}
+
+export async function findClient(tenant: Tenant, id: string): Promise<ClientRecord | null> {
+  const row = (await select(tenant).where("clients.id", id).first()) as ClientRow | undefined;
+  return row ? fromRow(row) : null;
+}
+
+export async function addClient(tenant: Tenant, input: ClientInput, id: string = uuid()): Promise<string> {
+  await tenant("clients").insert({ studio_id: tenant.studioId, id, ...toRow(input) });
+  await take(tenant, id, input.measured);
+  return id;
+}
+
+/** Changes a client; every measurement that differs is added to the history. @throws StaleWrite, NotFound */
+export async function changeClient(
+  tenant: Tenant,
+  key: { readonly id: string; readonly version: number },
+  input: ClientInput,
+): Promise<void> {
+  const before = await findClient(tenant, key.id);
+  await updateVersion(tenant, "clients", key, toRow(input));
+  await take(tenant, key.id, differing(before?.client.measured ?? {}, input.measured));
+}
+
+export const putClientAway = (tenant: Tenant, id: string) => putAway(tenant, "clients", id);
+export const bringClientBack = (tenant: Tenant, id: string) => bringBack(tenant, "clients", id);
+
+/** Everything ever measured on a client, the newest first. */
+export async function measurementHistory(tenant: Tenant, clientId: string): Promise<Taken[]> {
+  const rows = await tenant("measurements")
+    .where({ studio_id: tenant.studioId, client_id: clientId })
+    .orderBy([{ column: "taken_at", order: "desc" }, { column: "id", order: "desc" }])
+    .select("name", "cm", "taken_at");
+  return rows.map((row: { name: MeasurementName; cm: number | null; taken_at: Date }) => ({
+    name: row.name,
+    cm: row.cm,
+    takenAt: row.taken_at.toISOString(),
+  }));
+}
+
+const newestMeasurements = `(
+  select coalesce(json_object_agg(latest.name, latest.cm) filter (where latest.cm is not null), '{}')
+  from (
+    select distinct on (m.name) m.name, m.cm from measurements m
+    where m.studio_id = clients.studio_id and m.client_id = clients.id
+    order by m.name, m.taken_at desc, m.id desc
+  ) latest
+) as measured`;
+
+function select(tenant: Tenant) {
+  return tenant("clients")
+    .select("clients.*", tenant.raw(newestMeasurements))
+    .where("clients.studio_id", tenant.studioId);
+}
+
+type Changes = Partial<Record<MeasurementName, number | null>>;
+
+function differing(before: Partial<Measured>, after: Measured): Changes {
+  const names = new Set([...Object.keys(before), ...Object.keys(after)] as MeasurementName[]);
+  const changed = [...names].filter((name) => before[name] !== after[name]);
+  return Object.fromEntries(changed.map((name) => [name, after[name] ?? null]));
+}
+
+async function take(tenant: Tenant, clientId: string, changes: Changes): Promise<void> {
+  const rows = Object.entries(changes).map(([name, cm]) => ({
+    studio_id: tenant.studioId,
+    id: uuid(),
+    client_id: clientId,
+    name,
+    cm,
+  }));
+  if (rows.length > 0) await tenant("measurements").insert(rows);
+}
+
+function fromRow(row: ClientRow): ClientRecord {
+  const client: Client = {
+    id: row.id,
+    name: row.name,
+    measured: row.measured,
+    colouring: { skin: row.skin, hair: row.hair, eyes: row.eyes, undertone: row.undertone },
+    limits: {
+      heel: row.heel_limit,
+      noLeather: row.no_leather,
+      coveredShoulders: row.covered_shoulders,
+      coveredAnkles: row.covered_ankles,
+      nickelAllergy: row.nickel_allergy,
+      clipEarrings: row.clip_earrings,
+    },
+    ruleBook: row.rule_book,
+  };
+  return { client, notes: row.notes, version: row.version };
+}
+
+function toRow(input: ClientInput) {
+  const { colouring, limits } = input;
+  return {
+    name: input.name,
+    ...colouring,
+    heel_limit: limits.heel,
+    no_leather: limits.noLeather,
+    covered_shoulders: limits.coveredShoulders,
+    covered_ankles: limits.coveredAnkles,
+    nickel_allergy: limits.nickelAllergy,
+    clip_earrings: limits.clipEarrings,
+    rule_book: JSON.stringify(input.ruleBook),
+    notes: input.notes,
+  };
+}

@@ -1,0 +1,87 @@
+import { v7 as uuid } from "uuid";
+import type { Tenant } from "../db/tenant";
+import { bringBack, putAway, replaceList, updateVersion } from "./versioned";
+
+/** A named list of a client's pieces, in order: a base or a set. */
+export interface GroupRecord {
+  readonly id: string;
+  readonly clientId: string;
+  readonly name: string;
+  readonly pieceIds: readonly string[];
+  readonly version: number;
+}
+
+export type GroupInput = Pick<GroupRecord, "clientId" | "name" | "pieceIds">;
+
+interface GroupRow {
+  id: string;
+  client_id: string;
+  name: string;
+  version: number;
+  piece_ids: string[];
+}
+
+interface GroupTables {
+  readonly table: "bases" | "sets";
+  readonly members: "base_garments" | "set_accessories";
+  readonly owner: "base_id" | "set_id";
+}
+
+/** The queries of bases and of sets: both are a name over a list of pieces. */
+export function groupRecords({ table, members, owner }: GroupTables) {
+  const memberIds = `(
+    select coalesce(array_agg(g.piece_id order by g.position), '{}')
+    from ${members} g where g.studio_id = ${table}.studio_id and g.${owner} = ${table}.id
+  ) as piece_ids`;
+
+  const select = (tenant: Tenant) =>
+    tenant(table).select(`${table}.*`, tenant.raw(memberIds)).where(`${table}.studio_id`, tenant.studioId);
+
+  return {
+    /** A client's, the oldest first; with null, the whole studio's. */
+    async list(tenant: Tenant, clientId: string | null): Promise<GroupRecord[]> {
+      const query = select(tenant).whereNull(`${table}.deleted_at`).orderBy(`${table}.id`);
+      if (clientId !== null) void query.where(`${table}.client_id`, clientId);
+      return ((await query) as GroupRow[]).map(fromRow);
+    },
+
+    async find(tenant: Tenant, id: string): Promise<GroupRecord | null> {
+      const row = (await select(tenant).where(`${table}.id`, id).first()) as GroupRow | undefined;
+      return row ? fromRow(row) : null;
+    },
+
+    async add(tenant: Tenant, input: GroupInput, id: string = uuid()): Promise<string> {
+      await tenant(table).insert({
+        studio_id: tenant.studioId,
+        id,
+        client_id: input.clientId,
+        name: input.name,
+      });
+      await replaceList(tenant, members, { [owner]: id }, input.pieceIds);
+      return id;
+    },
+
+    /** @throws StaleWrite, NotFound */
+    async change(
+      tenant: Tenant,
+      key: { readonly id: string; readonly version: number },
+      input: GroupInput,
+    ): Promise<void> {
+      await updateVersion(tenant, table, key, { name: input.name, client_id: input.clientId });
+      await replaceList(tenant, members, { [owner]: key.id }, input.pieceIds);
+    },
+
+    putAway: (tenant: Tenant, id: string) => putAway(tenant, table, id),
+    bringBack: (tenant: Tenant, id: string) => bringBack(tenant, table, id),
+  };
+}
+
+function fromRow(row: GroupRow): GroupRecord {
+  return {
+    id: row.id,
+    clientId: row.client_id,
+    name: row.name,
+    pieceIds: row.piece_ids,
+    version: row.version,
+  };
+}

@@ -1,0 +1,108 @@
+import type { Adjustment } from "@/core/piece/adjustment";
+import type { Verdict } from "@/core/reading/read";
+import type { Tenant } from "../db/tenant";
+import { replaceList } from "./versioned";
+
+/** A look as it is kept: what it is made of, and the stylist's own verdict beside the computed one. */
+export interface LookRecord {
+  readonly id: string;
+  readonly clientId: string;
+  readonly baseId: string;
+  readonly occasionId: string | null;
+  readonly accessoryIds: readonly string[];
+  readonly adjustments: readonly Adjustment[];
+  readonly ownVerdict: Verdict | null;
+}
+
+interface LookRow {
+  id: string;
+  client_id: string;
+  base_id: string;
+  occasion_id: string | null;
+  own_verdict: Verdict | null;
+  piece_ids: string[];
+  adjusted: AdjustmentRow[];
+}
+
+interface AdjustmentRow {
+  kind: Adjustment["kind"];
+  piece_id: string;
+  turn_count: 1 | 2 | null;
+  turn_depth: number | null;
+}
+
+/** The look last worked on for a client, or for one of the client's bases; null when there is none. */
+export async function newestLook(tenant: Tenant, clientId: string, baseId: string | null): Promise<LookRecord | null> {
+  const query = select(tenant).where("looks.client_id", clientId).orderBy("looks.updated_at", "desc");
+  if (baseId !== null) void query.where("looks.base_id", baseId);
+  const row = (await query.first()) as LookRow | undefined;
+  return row ? fromRow(row) : null;
+}
+
+export async function findLook(tenant: Tenant, id: string): Promise<LookRecord | null> {
+  const row = (await select(tenant).where("looks.id", id).first()) as LookRow | undefined;
+  return row ? fromRow(row) : null;
+}
+
+/** Keeps a look under its id, whether it is new or was kept before: the last state wins. */
+export async function keepLook(tenant: Tenant, look: LookRecord): Promise<void> {
+  const { studioId } = tenant;
+  const values = {
+    client_id: look.clientId,
+    base_id: look.baseId,
+    occasion_id: look.occasionId,
+    own_verdict: look.ownVerdict,
+  };
+  await tenant("looks")
+    .insert({ studio_id: studioId, id: look.id, ...values })
+    .onConflict(["studio_id", "id"])
+    .merge({ ...values, updated_at: tenant.fn.now(), version: tenant.raw("looks.version + 1") });
+  await replaceList(tenant, "look_accessories", { look_id: look.id }, look.accessoryIds);
+  await tenant("adjustments").where({ studio_id: studioId, look_id: look.id }).delete();
+  if (look.adjustments.length === 0) return;
+  await tenant("adjustments").insert(
+    look.adjustments.map((adjustment, position) => ({
+      studio_id: studioId,
+      look_id: look.id,
+      position,
+      piece_id: adjustment.piece,
+      kind: adjustment.kind,
+      turn_count: adjustment.kind === "turn" ? adjustment.count : null,
+      turn_depth: adjustment.kind === "turn" ? adjustment.depth : null,
+    })),
+  );
+}
+
+const accessoryIds = `(
+  select coalesce(array_agg(g.piece_id order by g.position), '{}')
+  from look_accessories g where g.studio_id = looks.studio_id and g.look_id = looks.id
+) as piece_ids`;
+
+const adjusted = `(
+  select coalesce(json_agg(a order by a.position), '[]')
+  from adjustments a where a.studio_id = looks.studio_id and a.look_id = looks.id
+) as adjusted`;
+
+function select(tenant: Tenant) {
+  return tenant("looks")
+    .select("looks.*", tenant.raw(accessoryIds), tenant.raw(adjusted))
+    .where("looks.studio_id", tenant.studioId);
+}
+
+function fromRow(row: LookRow): LookRecord {
+  return {
+    id: row.id,
+    clientId: row.client_id,
+    baseId: row.base_id,
+    occasionId: row.occasion_id,
+    accessoryIds: row.piece_ids,
+    adjustments: row.adjusted.map(adjustmentOf),
+    ownVerdict: row.own_verdict,
+  };
+}
+
+function adjustmentOf(row: AdjustmentRow): Adjustment {
+  const { kind, piece_id: piece } = row;
+  if (kind !== "turn") return { kind, piece };
+  return { kind, piece, count: row.turn_count ?? 1, depth: row.turn_depth ?? 0 };
+}

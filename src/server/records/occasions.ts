@@ -1,0 +1,88 @@
+import { v7 as uuid } from "uuid";
+import type { Occasion } from "@/core/piece/occasion";
+import type { Tenant } from "../db/tenant";
+import { bringBack, putAway, updateVersion } from "./versioned";
+
+export interface OccasionRecord {
+  readonly occasion: Occasion;
+  readonly clientId: string;
+  readonly version: number;
+}
+
+export interface OccasionInput {
+  readonly clientId: string;
+  readonly occasion: Omit<Occasion, "id">;
+}
+
+interface OccasionRow {
+  id: string;
+  client_id: string;
+  name: string;
+  place: string;
+  day: string;
+  level_low: number;
+  level_high: number;
+  flags: Occasion["flags"];
+  temperature: number;
+  rain: number;
+  wind: number;
+  ground: Occasion["ground"];
+  light: Occasion["light"];
+  on_foot: number;
+  version: number;
+}
+
+/** A client's occasions by day; with null, the whole studio's. */
+export async function listOccasions(tenant: Tenant, clientId: string | null): Promise<OccasionRecord[]> {
+  const query = tenant("occasions").where({ studio_id: tenant.studioId }).whereNull("deleted_at").orderBy(["day", "id"]);
+  if (clientId !== null) void query.where({ client_id: clientId });
+  return ((await query) as OccasionRow[]).map(fromRow);
+}
+
+export async function findOccasion(tenant: Tenant, id: string): Promise<OccasionRecord | null> {
+  const row = (await tenant("occasions").where({ studio_id: tenant.studioId, id }).first()) as OccasionRow | undefined;
+  return row ? fromRow(row) : null;
+}
+
+export async function addOccasion(tenant: Tenant, input: OccasionInput, id: string = uuid()): Promise<string> {
+  await tenant("occasions").insert({ studio_id: tenant.studioId, id, ...toRow(input) });
+  return id;
+}
+
+/** @throws StaleWrite, NotFound */
+export async function changeOccasion(
+  tenant: Tenant,
+  key: { readonly id: string; readonly version: number },
+  input: OccasionInput,
+): Promise<void> {
+  await updateVersion(tenant, "occasions", key, toRow(input));
+}
+
+export const putOccasionAway = (tenant: Tenant, id: string) => putAway(tenant, "occasions", id);
+export const bringOccasionBack = (tenant: Tenant, id: string) => bringBack(tenant, "occasions", id);
+
+function fromRow(row: OccasionRow): OccasionRecord {
+  const { id, name, place, day, flags, temperature, rain, wind, ground, light } = row;
+  const span = { low: row.level_low, high: row.level_high };
+  const occasion = { id, name, place, day, span, flags, temperature, rain, wind, ground, light, onFoot: row.on_foot };
+  return { occasion, clientId: row.client_id, version: row.version };
+}
+
+function toRow({ clientId, occasion }: OccasionInput) {
+  const { name, place, day, span, flags, temperature, rain, wind, ground, light, onFoot } = occasion;
+  return {
+    client_id: clientId,
+    name,
+    place,
+    day,
+    level_low: span.low,
+    level_high: span.high,
+    flags,
+    temperature,
+    rain,
+    wind,
+    ground,
+    light,
+    on_foot: onFoot,
+  };
+}

@@ -1,0 +1,139 @@
+import { v7 as uuid } from "uuid";
+import type { Piece } from "@/core/piece/piece";
+import type { Swatch } from "@/core/piece/swatch";
+import type { Tenant } from "../db/tenant";
+import { bringBack, putAway, updateVersion } from "./versioned";
+
+export const pieceStates = ["ready", "in care", "on loan"] as const;
+
+/** What is recorded of a piece beside what the core reads. */
+export interface PieceRecord {
+  readonly piece: Piece;
+  /** Null: it is the studio's kit. */
+  readonly clientId: string | null;
+  readonly state: (typeof pieceStates)[number];
+  readonly version: number;
+}
+
+export type PieceInput = Pick<PieceRecord, "clientId" | "state"> & { readonly piece: PieceDraft };
+
+/** A piece without its id; distributes over the kinds so that kind and figures stay together. */
+export type PieceDraft = Piece extends infer P ? (P extends Piece ? Omit<P, "id"> : never) : never;
+
+interface PieceRow {
+  id: string;
+  client_id: string | null;
+  kind: string;
+  name: string;
+  finish: string;
+  second_finish: string | null;
+  pattern: string;
+  pattern_scale: number;
+  metal: string;
+  metal_size: number;
+  poles: string[];
+  statement: number;
+  register_low: number;
+  register_centre: number;
+  register_high: number;
+  figures: unknown;
+  state: PieceRecord["state"];
+  version: number;
+  swatches: Swatch[];
+}
+
+/** Every piece of a client and of the kit; with null, the whole studio's. */
+export async function listPieces(tenant: Tenant, clientId: string | null): Promise<PieceRecord[]> {
+  const query = select(tenant).whereNull("pieces.deleted_at").orderBy("pieces.id");
+  if (clientId !== null)
+    void query.where((where) => where.where("pieces.client_id", clientId).orWhereNull("pieces.client_id"));
+  return ((await query) as PieceRow[]).map(fromRow);
+}
+
+/** One piece, put away or not; null when there is none. */
+export async function findPiece(tenant: Tenant, id: string): Promise<PieceRecord | null> {
+  const row = (await select(tenant).where("pieces.id", id).first()) as PieceRow | undefined;
+  return row ? fromRow(row) : null;
+}
+
+export async function addPiece(tenant: Tenant, input: PieceInput, id: string = uuid()): Promise<string> {
+  await tenant("pieces").insert({ studio_id: tenant.studioId, id, ...toRow(input) });
+  await writeSwatches(tenant, id, input.piece.swatches);
+  return id;
+}
+
+/** @throws StaleWrite, NotFound */
+export async function changePiece(
+  tenant: Tenant,
+  key: { readonly id: string; readonly version: number },
+  input: PieceInput,
+): Promise<void> {
+  await updateVersion(tenant, "pieces", key, toRow(input));
+  await tenant("swatches").where({ studio_id: tenant.studioId, piece_id: key.id }).delete();
+  await writeSwatches(tenant, key.id, input.piece.swatches);
+}
+
+export const putPieceAway = (tenant: Tenant, id: string) => putAway(tenant, "pieces", id);
+export const bringPieceBack = (tenant: Tenant, id: string) => bringBack(tenant, "pieces", id);
+
+function select(tenant: Tenant) {
+  return tenant("pieces")
+    .select("pieces.*", tenant.raw(swatchesOfPiece))
+    .where("pieces.studio_id", tenant.studioId);
+}
+
+const swatchesOfPiece = `(
+  select coalesce(json_agg(json_build_object('hex', s.hex, 'share', s.share, 'role', s.role) order by s.position), '[]')
+  from swatches s where s.studio_id = pieces.studio_id and s.piece_id = pieces.id
+) as swatches`;
+
+async function writeSwatches(tenant: Tenant, pieceId: string, swatches: readonly Swatch[]): Promise<void> {
+  const rows = swatches.map((swatch, position) => ({
+    studio_id: tenant.studioId,
+    piece_id: pieceId,
+    position,
+    ...swatch,
+  }));
+  await tenant("swatches").insert(rows);
+}
+
+function fromRow(row: PieceRow): PieceRecord {
+  const piece = {
+    id: row.id,
+    kind: row.kind,
+    name: row.name,
+    swatches: row.swatches,
+    finish: row.finish,
+    secondFinish: row.second_finish,
+    pattern: row.pattern,
+    patternScale: row.pattern_scale,
+    metal: row.metal,
+    metalSize: row.metal_size,
+    poles: row.poles,
+    statement: row.statement,
+    register: { low: row.register_low, centre: row.register_centre, high: row.register_high },
+    figures: row.figures,
+  } as Piece;
+  return { piece, clientId: row.client_id, state: row.state, version: row.version };
+}
+
+function toRow({ piece, clientId, state }: PieceInput) {
+  return {
+    client_id: clientId,
+    kind: piece.kind,
+    name: piece.name,
+    finish: piece.finish,
+    second_finish: piece.secondFinish,
+    pattern: piece.pattern,
+    pattern_scale: piece.patternScale,
+    metal: piece.metal,
+    metal_size: piece.metalSize,
+    poles: piece.poles,
+    statement: piece.statement,
+    register_low: piece.register.low,
+    register_centre: piece.register.centre,
+    register_high: piece.register.high,
+    figures: JSON.stringify(piece.figures),
+    state,
+  };
+}
