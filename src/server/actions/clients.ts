@@ -1,0 +1,36 @@
+"use server";
+
+import Joi from "joi";
+import { revalidatePath } from "next/cache";
+import type { Outcome } from "@/core/schema/outcome";
+import { colouring, limits, measured, ruleBook } from "@/core/schema/client";
+import { name } from "@/core/schema/parts";
+import { addClient, bringClientBack, changeClient, putClientAway, type ClientInput } from "../records/clients";
+import { act } from "./act";
+import { keyFields, toggleAway, type Key } from "./key";
+
+const schema = Joi.object<ClientInput & Key>({
+  ...keyFields,
+  name: name.required(),
+  measured,
+  colouring,
+  limits,
+  ruleBook,
+  notes: Joi.string().allow("").max(4000).required().label("Notes"),
+});
+
+/** Adds a client, or changes one when an id and version come along. */
+export async function saveClient(input: unknown): Promise<Outcome<string>> {
+  const outcome = await act(schema, input, async (tenant, { id, version, ...client }) => {
+    if (id === null || version === null) return addClient(tenant, client);
+    await changeClient(tenant, { id, version }, client);
+    return id;
+  });
+  if (outcome.ok) revalidatePath("/", "layout");
+  return outcome;
+}
+
+export async function moveClient(input: { id: string; away: boolean }): Promise<Outcome<null>> {
+  return toggleAway(input, putClientAway, bringClientBack);
+}
+

@@ -1,0 +1,69 @@
+"use server";
+
+import Joi from "joi";
+import { revalidatePath } from "next/cache";
+import { placeOf, slotOf } from "@/core/piece/piece";
+import { refused, type Outcome } from "@/core/schema/outcome";
+import { name, uuid } from "@/core/schema/parts";
+import type { Tenant } from "../db/tenant";
+import { bases } from "../records/bases";
+import type { GroupInput } from "../records/groups";
+import { listPieces, type PieceRecord } from "../records/pieces";
+import { sets } from "../records/sets";
+import { act } from "./act";
+import { keyFields, toggleAway, type Key } from "./key";
+
+const schema = Joi.object<GroupInput & Key>({
+  ...keyFields,
+  clientId: uuid.required().label("Client"),
+  name: name.required(),
+  pieceIds: Joi.array().items(uuid).unique().max(30).required().label("Pieces"),
+});
+
+type Records = typeof bases;
+type Check = (pieces: readonly PieceRecord[]) => string | null;
+
+async function save(input: unknown, records: Records, check: Check): Promise<Outcome<string>> {
+  const outcome = await act(schema, input, async (tenant, { id, version, ...group }) => {
+    const fault = check(await chosen(tenant, group));
+    if (fault) return refused<string>("pieceIds", fault);
+    if (id === null || version === null) return { ok: true as const, value: await records.add(tenant, group) };
+    await records.change(tenant, { id, version }, group);
+    return { ok: true as const, value: id };
+  });
+  if (!outcome.ok) return outcome;
+  if (outcome.value.ok) revalidatePath("/", "layout");
+  return outcome.value;
+}
+
+async function chosen(tenant: Tenant, group: GroupInput): Promise<PieceRecord[]> {
+  const pieces = await listPieces(tenant, group.clientId);
+  return pieces.filter(({ piece }) => group.pieceIds.includes(piece.id));
+}
+
+/** Adds a base, or changes one: garments only, at least one. */
+export async function saveBase(input: unknown): Promise<Outcome<string>> {
+  return save(input, bases, (pieces) => {
+    if (pieces.length === 0) return "A base needs at least one garment.";
+    const stray = pieces.find(({ piece }) => placeOf(piece) === null);
+    return stray ? `${stray.piece.name} is an accessory: a base holds garments only.` : null;
+  });
+}
+
+export async function moveBase(input: { id: string; away: boolean }): Promise<Outcome<null>> {
+  return toggleAway(input, bases.putAway, bases.bringBack);
+}
+
+/** Adds a set, or changes one: shoes and at least two more accessories. */
+export async function saveSet(input: unknown): Promise<Outcome<string>> {
+  return save(input, sets, (pieces) => {
+    const stray = pieces.find(({ piece }) => slotOf(piece) === null);
+    if (stray) return `${stray.piece.name} is a garment: a set holds accessories only.`;
+    const shoes = pieces.some(({ piece }) => piece.kind === "shoe");
+    return shoes && pieces.length >= 3 ? null : "A set needs shoes and at least two more accessories.";
+  });
+}
+
+export async function moveSet(input: { id: string; away: boolean }): Promise<Outcome<null>> {
+  return toggleAway(input, sets.putAway, sets.bringBack);
+}

@@ -1,0 +1,37 @@
+"use server";
+
+import Joi from "joi";
+import { revalidatePath } from "next/cache";
+import { occasionFields } from "@/core/schema/occasion";
+import type { Outcome } from "@/core/schema/outcome";
+import { uuid } from "@/core/schema/parts";
+import {
+  addOccasion,
+  bringOccasionBack,
+  changeOccasion,
+  putOccasionAway,
+  type OccasionInput,
+} from "../records/occasions";
+import { act } from "./act";
+import { keyFields, toggleAway, type Key } from "./key";
+
+const schema = Joi.object<OccasionInput & Key>({
+  ...keyFields,
+  clientId: uuid.required().label("Client"),
+  occasion: Joi.object(occasionFields).required(),
+});
+
+/** Adds an occasion, or changes one when an id and version come along. */
+export async function saveOccasion(input: unknown): Promise<Outcome<string>> {
+  const outcome = await act(schema, input, async (tenant, { id, version, ...occasion }) => {
+    if (id === null || version === null) return addOccasion(tenant, occasion);
+    await changeOccasion(tenant, { id, version }, occasion);
+    return id;
+  });
+  if (outcome.ok) revalidatePath("/", "layout");
+  return outcome;
+}
+
+export async function moveOccasion(input: { id: string; away: boolean }): Promise<Outcome<null>> {
+  return toggleAway(input, putOccasionAway, bringOccasionBack);
+}

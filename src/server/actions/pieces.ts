@@ -1,0 +1,40 @@
+"use server";
+
+import Joi from "joi";
+import { revalidatePath } from "next/cache";
+import type { Outcome } from "@/core/schema/outcome";
+import { oneOf, uuid } from "@/core/schema/parts";
+import { pieceSchema } from "@/core/schema/piece";
+import {
+  addPiece,
+  bringPieceBack,
+  changePiece,
+  pieceStates,
+  putPieceAway,
+  type PieceDraft,
+  type PieceInput,
+} from "../records/pieces";
+import { act } from "./act";
+import { keyFields, toggleAway, type Key } from "./key";
+
+const schema = Joi.object<PieceInput & Key>({
+  ...keyFields,
+  clientId: uuid.allow(null).required().label("Owner"),
+  state: oneOf(pieceStates).required().label("State"),
+  piece: pieceSchema<PieceDraft>({}).required(),
+});
+
+/** Adds a piece, or changes one when an id and version come along. */
+export async function savePiece(input: unknown): Promise<Outcome<string>> {
+  const outcome = await act(schema, input, async (tenant, { id, version, ...piece }) => {
+    if (id === null || version === null) return addPiece(tenant, piece);
+    await changePiece(tenant, { id, version }, piece);
+    return id;
+  });
+  if (outcome.ok) revalidatePath("/", "layout");
+  return outcome;
+}
+
+export async function movePiece(input: { id: string; away: boolean }): Promise<Outcome<null>> {
+  return toggleAway(input, putPieceAway, bringPieceBack);
+}

@@ -1,0 +1,79 @@
+"use server";
+
+import Joi from "joi";
+import { headers } from "next/headers";
+import { redirect } from "next/navigation";
+import { refused, type Outcome } from "@/core/schema/outcome";
+import { name } from "@/core/schema/parts";
+import { validate } from "@/core/schema/validate";
+import { foundStudio, memberByEmail } from "../records/members";
+import { forgive, mayTry } from "../session/attempts";
+import { hashPassword, passwordFits } from "../session/password";
+import { closeSession, openSession } from "../session/session";
+
+const email = Joi.string().trim().lowercase().email({ tlds: false }).max(200).required().label("Email");
+
+interface Credentials {
+  readonly email: string;
+  readonly password: string;
+}
+
+const credentials = Joi.object<Credentials>({
+  email,
+  password: Joi.string().min(1).max(200).required().label("Password"),
+});
+
+/** Signs in with an email and a password. */
+export async function signIn(input: unknown): Promise<Outcome<null>> {
+  const checked = validate(credentials, input);
+  if (!checked.ok) return checked;
+  const { email: address, password } = checked.value;
+  if (!(await mayTry(address, await callerAddress())))
+    return refused("password", "Too many tries. Wait a quarter of an hour, then try again.");
+  const member = await memberByEmail(address);
+  const fits = await passwordFits(password, member?.passwordHash ?? null);
+  if (!member || !fits) return refused("password", "Email and password do not fit together.");
+  await forgive(address);
+  const { userId, userName, studioId, studioName, role } = member;
+  await openSession({ userId, userName, studioId, studioName, role });
+  return { ok: true, value: null };
+}
+
+export async function signOut(): Promise<void> {
+  await closeSession();
+  redirect("/sign-in");
+}
+
+interface FirstRun extends Credentials {
+  readonly studioName: string;
+  readonly userName: string;
+}
+
+const firstRun = Joi.object<FirstRun>({
+  studioName: name.required().label("Studio"),
+  userName: name.required().label("Your name"),
+  email,
+  password: Joi.string().min(10).max(200).required().label("Password"),
+});
+
+/** Founds the first studio of an empty database and signs its owner in. */
+export async function createFirstStudio(input: unknown): Promise<Outcome<null>> {
+  const checked = validate(firstRun, input);
+  if (!checked.ok) return checked;
+  const { studioName, userName, email: address, password } = checked.value;
+  try {
+    const passwordHash = await hashPassword(password);
+    const ids = await foundStudio({ studioName, userName, email: address, passwordHash });
+    await openSession({ ...ids, userName, studioName, role: "owner" });
+  } catch (error) {
+    if ((error as { code?: string }).code === "JX001")
+      return refused("studioName", "A studio was founded here already: sign in instead.");
+    throw error;
+  }
+  return { ok: true, value: null };
+}
+
+async function callerAddress(): Promise<string> {
+  const forwarded = (await headers()).get("x-forwarded-for");
+  return forwarded?.split(",")[0]?.trim() ?? "direct";
+}
