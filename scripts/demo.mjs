@@ -15,12 +15,15 @@ const log = (text) => process.stdout.write(`${text} ...\n`);
 
 await runScript(async () => {
   const [major = 0, minor = 0] = process.versions.node.split(".").map(Number);
-  if (major < 20 || (major === 20 && minor < 9)) throw new Problem(`Juxtane needs Node 20.9 or newer; this is ${process.versions.node}.`);
+  if (major < 20 || (major === 20 && minor < 9))
+    throw new Problem(`Juxtane needs Node 20.9 or newer; this is ${process.versions.node}.`);
   const folder = dataFolder();
   const lock = join(folder, "running.json");
   const fresh = process.argv.includes("--fresh");
   if (fresh && process.env.DATABASE_URL)
-    throw new Problem("--fresh empties only the demo's own cluster: unset DATABASE_URL, or empty that database yourself.");
+    throw new Problem(
+      "--fresh empties only the demo's own cluster: unset DATABASE_URL, or empty that database yourself.",
+    );
   refuseSecond(lock);
   const port = await choosePort();
   ensurePackages(log);
@@ -62,7 +65,9 @@ await runScript(async () => {
     );
     server.child.once("exit", () => {
       if (stopping) return;
-      process.stderr.write("\nThe server ended by itself; what was saved is kept. Start again with: npm run demo\n");
+      process.stderr.write(
+        "\nThe server ended by itself; what was saved is kept. Start again with: npm run demo\n",
+      );
       void stop(1);
     });
   } catch (error) {
@@ -76,7 +81,8 @@ await runScript(async () => {
 /** The given server in place of a cluster; only the application's secrets are ours. */
 function givenDatabase(folder) {
   const ownerUrl = process.env.DATABASE_URL;
-  if (!/^postgres(ql)?:\/\//.test(ownerUrl)) throw new Problem("DATABASE_URL must begin with postgres:// and name a database.");
+  if (!/^postgres(ql)?:\/\//.test(ownerUrl))
+    throw new Problem("DATABASE_URL must begin with postgres:// and name a database.");
   const path = join(folder, "given.json");
   if (!existsSync(path)) {
     const secret = () => Buffer.from(crypto.getRandomValues(new Uint8Array(24))).toString("hex");
@@ -90,7 +96,10 @@ function givenDatabase(folder) {
 function refuseSecond(lock) {
   if (!existsSync(lock)) return;
   const { pid, server, url } = readLock(lock);
-  if (isOurs(pid, "demo.mjs")) throw new Problem(`Juxtane is already running${url ? ` at ${url}` : ""}; stop it first (Ctrl-C there, or kill ${pid}).`);
+  if (isOurs(pid, "demo.mjs"))
+    throw new Problem(
+      `Juxtane is already running${url ? ` at ${url}` : ""}; stop it first (Ctrl-C there, or kill ${pid}).`,
+    );
   if (isOurs(server, "next")) process.kill(server, "SIGKILL");
   rmSync(lock, { force: true });
 }
@@ -115,10 +124,16 @@ async function choosePort() {
   const wanted = process.env.PORT;
   if (wanted !== undefined) {
     const port = Number(wanted);
-    if (!Number.isInteger(port) || port < 1 || port > 65535) throw new Problem(`PORT must be a number from 1 to 65535; "${wanted}" is not.`);
-    if (!(await isFree(port))) throw new Problem(`Port ${port} is in use: stop what listens there, or choose another with PORT=4311 npm run demo.`);
+    if (!Number.isInteger(port) || port < 1 || port > 65535)
+      throw new Problem(`PORT must be a number from 1 to 65535; "${wanted}" is not.`);
+    if (!(await isFree(port)))
+      throw new Problem(
+        `Port ${port} is in use: stop what listens there, or choose another with PORT=4311 npm run demo.`,
+      );
     return port;
   }
   for (let port = firstPort; port < firstPort + 20; port += 1) if (await isFree(port)) return port;
-  throw new Problem(`Ports ${firstPort} to ${firstPort + 19} are all in use: choose one with PORT=... npm run demo.`);
+  throw new Problem(
+    `Ports ${firstPort} to ${firstPort + 19} are all in use: choose one with PORT=... npm run demo.`,
+  );
 }

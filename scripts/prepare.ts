@@ -14,7 +14,10 @@ async function main(): Promise<void> {
 
 main().catch((error: unknown) => {
   const { code, message } = error as { code?: string; message?: string };
-  const reason = code === "ECONNREFUSED" || code === "ENOTFOUND" || code === "ETIMEDOUT" ? `nothing answers there (${code})` : message;
+  const reason =
+    code === "ECONNREFUSED" || code === "ENOTFOUND" || code === "ETIMEDOUT"
+      ? `nothing answers there (${code})`
+      : message;
   process.stderr.write(`The database cannot be used: ${reason}\n`);
   process.exitCode = 1;
 });

@@ -8,7 +8,11 @@ if (!existsSync(`${root}node_modules/tsx`)) {
   process.stderr.write("The packages are not installed yet: run npm ci first.\n");
   process.exit(2);
 }
-const run = spawnSync(process.execPath, ["--import", "tsx", `${root}scripts/read-look.ts`, ...process.argv.slice(2)], {
-  stdio: "inherit",
-});
+const run = spawnSync(
+  process.execPath,
+  ["--import", "tsx", `${root}scripts/read-look.ts`, ...process.argv.slice(2)],
+  {
+    stdio: "inherit",
+  },
+);
 process.exit(run.status ?? 2);

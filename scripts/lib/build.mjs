@@ -11,7 +11,8 @@ const sources = ["package-lock.json", "next.config.ts", "postcss.config.mjs", "t
 /** Builds the application unless the build at hand was made from these very sources. */
 export function ensureBuild(log) {
   const now = fingerprint();
-  if (existsSync(mark) && existsSync(join(root, ".next", "BUILD_ID")) && readFileSync(mark, "utf8") === now) return;
+  if (existsSync(mark) && existsSync(join(root, ".next", "BUILD_ID")) && readFileSync(mark, "utf8") === now)
+    return;
   log("Building (about a minute)");
   rmSync(join(root, ".next"), { recursive: true, force: true });
   const run = spawnSync(process.execPath, [join(root, "node_modules/next/dist/bin/next"), "build"], {

@@ -9,13 +9,20 @@ const stamp = join(root, "node_modules", ".juxtane-installed");
 
 /** Installs the npm packages when they are missing or other than the lock file says. */
 export function ensurePackages(log) {
-  const lock = createHash("sha256").update(readFileSync(join(root, "package-lock.json"))).digest("hex");
+  const lock = createHash("sha256")
+    .update(readFileSync(join(root, "package-lock.json")))
+    .digest("hex");
   const current = existsSync(stamp) && readFileSync(stamp, "utf8") === lock && missingPackages().length === 0;
   if (current) return;
   log("Installing npm packages (a minute or two the first time)");
-  const run = spawnSync("npm", ["ci", "--no-audit", "--no-fund", "--loglevel=error"], { cwd: root, encoding: "utf8" });
+  const run = spawnSync("npm", ["ci", "--no-audit", "--no-fund", "--loglevel=error"], {
+    cwd: root,
+    encoding: "utf8",
+  });
   if (run.status !== 0)
-    throw new Problem(`npm could not install the packages: ${lastLine(run.stderr) || "is the registry reachable?"}`);
+    throw new Problem(
+      `npm could not install the packages: ${lastLine(run.stderr) || "is the registry reachable?"}`,
+    );
   writeFileSync(stamp, lock);
 }
 
@@ -30,7 +37,9 @@ function missingPackages() {
 export function findPostgres() {
   const home = "/usr/lib/postgresql";
   const versions = existsSync(home) ? readdirSync(home).sort((a, b) => Number(b) - Number(a)) : [];
-  const found = versions.map((version) => join(home, version, "bin")).find((bin) => existsSync(join(bin, "initdb")));
+  const found = versions
+    .map((version) => join(home, version, "bin"))
+    .find((bin) => existsSync(join(bin, "initdb")));
   if (found) return found;
   const onPath = spawnSync("sh", ["-c", "dirname $(command -v initdb)"], { encoding: "utf8" });
   const bin = onPath.stdout.trim();
@@ -57,10 +66,15 @@ export function ensureChromium(log) {
 
 function installDebian(name, title, log) {
   const line = `apt-get update && apt-get install -y ${name}`;
-  if (!isRoot) throw new Problem(`${title} is not installed. Run this once, then start again:  sudo sh -c "${line}"`);
+  if (!isRoot)
+    throw new Problem(`${title} is not installed. Run this once, then start again:  sudo sh -c "${line}"`);
   log(`Installing ${title} from Debian`);
   const env = { ...process.env, DEBIAN_FRONTEND: "noninteractive" };
-  const run = spawnSync("sh", ["-c", `apt-get update -qq && apt-get install -y -qq --no-install-recommends ${name}`], { env, encoding: "utf8" });
+  const run = spawnSync(
+    "sh",
+    ["-c", `apt-get update -qq && apt-get install -y -qq --no-install-recommends ${name}`],
+    { env, encoding: "utf8" },
+  );
   if (run.error || run.status !== 0)
     throw new Problem(`${title} could not be installed (${lastLine(run.stderr)}). Run:  ${line}`);
 }

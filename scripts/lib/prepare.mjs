@@ -10,6 +10,7 @@ export function prepareDatabase(ownerUrl, appPassword, { demo = false } = {}) {
     encoding: "utf8",
     env: { ...process.env, OWNER_URL: ownerUrl, APP_PASSWORD: appPassword, DEMO: demo ? "1" : "" },
   });
-  if (run.status !== 0) throw new Problem(run.stderr.trim().split("\n").at(-1) || "The database could not be prepared.");
+  if (run.status !== 0)
+    throw new Problem(run.stderr.trim().split("\n").at(-1) || "The database could not be prepared.");
   return JSON.parse(run.stdout);
 }

@@ -6,7 +6,8 @@ export async function runScript(main) {
   try {
     await main();
   } catch (error) {
-    const message = error instanceof Problem ? error.message : `This went wrong, and nothing was lost: ${error.message}`;
+    const message =
+      error instanceof Problem ? error.message : `This went wrong, and nothing was lost: ${error.message}`;
     process.stderr.write(`\n${message}\n`);
     process.exitCode = 1;
   }

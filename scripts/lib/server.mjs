@@ -20,7 +20,8 @@ export async function startServer(port, env) {
   child.stderr.on("data", hear);
   const url = `http://127.0.0.1:${port}`;
   for (let i = 0; i < 240; i += 1) {
-    if (child.exitCode !== null) throw new Problem(`The server did not start: ${words.trim().split("\n").at(-1)}`);
+    if (child.exitCode !== null)
+      throw new Problem(`The server did not start: ${words.trim().split("\n").at(-1)}`);
     if (await answers(url)) return { child, url, words: () => words, stop: () => stop(child) };
     await new Promise((resolve) => setTimeout(resolve, 250));
   }

@@ -1,4 +1,10 @@
-import { measurementNames, measurements, type Measure, type Measured, type MeasurementName } from "./measurements";
+import {
+  measurementNames,
+  measurements,
+  type Measure,
+  type Measured,
+  type MeasurementName,
+} from "./measurements";
 import { legGirth } from "./leg-girth";
 
 /** A body ready to be dressed: every landmark and girth, measured or estimated. */
@@ -28,5 +34,10 @@ export function bodyOf(measured: Measured): Body {
   });
   const measures = Object.fromEntries(entries) as Record<MeasurementName, Measure>;
   const missingLeg = legGirths.filter((name) => measures[name].estimated);
-  return { height, measures, missingLeg, legGirth: missingLeg.length === 0 ? legGirth(measures, height) : null };
+  return {
+    height,
+    measures,
+    missingLeg,
+    legGirth: missingLeg.length === 0 ? legGirth(measures, height) : null,
+  };
 }

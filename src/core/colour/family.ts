@@ -34,7 +34,9 @@ const prototypes = {
 export type Family = keyof typeof prototypes;
 export const families = Object.keys(prototypes) as Family[];
 
-const table = families.flatMap((family) => prototypes[family].map((hex) => ({ family, shade: shadeOf(hex) })));
+const table = families.flatMap((family) =>
+  prototypes[family].map((hex) => ({ family, shade: shadeOf(hex) })),
+);
 const named = new Map<Shade, Family>();
 
 /** The colour family of a shade: that of the nearest prototype by CIEDE2000. */

@@ -5,14 +5,7 @@ import type { Shade } from "./shade";
 import { temperature } from "./temperature";
 
 export type RelationKind =
-  | "same"
-  | "near miss"
-  | "tonal"
-  | "neutral + colour"
-  | "analogous"
-  | "contrast"
-  | "opposite"
-  | "neutrals";
+  "same" | "near miss" | "tonal" | "neutral + colour" | "analogous" | "contrast" | "opposite" | "neutrals";
 
 /** What two swatches are to one another, with the figures that decide. */
 export interface Relation {

@@ -30,7 +30,11 @@ const accessoryAreas = {
 } as const;
 
 /** Each piece's part of what is seen of the look; all together make 1 (0 each for an empty look). */
-export function areasOf(body: Body, placed: readonly Placed[], seen: readonly (readonly Interval[])[]): number[] {
+export function areasOf(
+  body: Body,
+  placed: readonly Placed[],
+  seen: readonly (readonly Interval[])[],
+): number[] {
   const waist = body.measures.waistLine.cm;
   const legDensity = bottomArea / (waist - body.measures.ankleBone.cm);
   const raw = placed.map((item, i) => {

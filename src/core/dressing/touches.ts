@@ -47,7 +47,12 @@ export function touchesOf(worn: readonly Worn[], leg: LegAndShoe | null, hem: nu
   if (bag) {
     const landing = middle(bag);
     const behind = [...layers].reverse().concat(uppers, whole ?? [], bottom ?? []);
-    join(bag, behind.find((item) => item.seen.some((part) => part.from <= landing && part.to >= landing)), "landing", landing);
+    join(
+      bag,
+      behind.find((item) => item.seen.some((part) => part.from <= landing && part.to >= landing)),
+      "landing",
+      landing,
+    );
   }
   return touches;
 }

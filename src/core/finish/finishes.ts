@@ -1,14 +1,5 @@
 export type Kin =
-  | "plain"
-  | "sheen"
-  | "shine"
-  | "nap"
-  | "weave"
-  | "pattern"
-  | "pile"
-  | "sparkle"
-  | "lustre"
-  | "metal";
+  "plain" | "sheen" | "shine" | "nap" | "weave" | "pattern" | "pile" | "sparkle" | "lustre" | "metal";
 
 interface FinishSpec {
   /** How loudly the surface speaks, 0-3. */

@@ -13,7 +13,12 @@ export type GroupedMetal = keyof typeof metalGroups;
 export type MetalGroup = (typeof metalGroups)[GroupedMetal];
 
 /** What is recorded on a piece: a metal, both at once, none at all, or not yet looked at. */
-export const metalNames = [...(Object.keys(metalGroups) as GroupedMetal[]), "two-tone", "none", "unknown"] as const;
+export const metalNames = [
+  ...(Object.keys(metalGroups) as GroupedMetal[]),
+  "two-tone",
+  "none",
+  "unknown",
+] as const;
 export type Metal = (typeof metalNames)[number];
 
 /** The group of a metal; null for two-tone, none and unknown. */

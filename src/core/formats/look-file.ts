@@ -72,7 +72,9 @@ export function parseLook(text: string): Look {
   if (typeof header !== "object" || header?.format !== formatName)
     throw new FormatError(`this is not a look file: "format" must be "${formatName}"`);
   if (header.version !== version)
-    throw new FormatError(`"version" is ${JSON.stringify(header.version)}; this program reads version ${version}`);
+    throw new FormatError(
+      `"version" is ${JSON.stringify(header.version)}; this program reads version ${version}`,
+    );
   const result = validate(schema, value);
   if (!result.ok) {
     const [fault] = result.faults;
@@ -105,10 +107,12 @@ function checkPieces(look: Look): void {
     ids.add(worn.id);
   }
   look.garments.forEach((worn, i) => {
-    if (placeOf(worn) === null) throw new FormatError(`garments.${i}: "${worn.name}" is an accessory, not a garment`);
+    if (placeOf(worn) === null)
+      throw new FormatError(`garments.${i}: "${worn.name}" is an accessory, not a garment`);
   });
   look.accessories.forEach((worn, i) => {
-    if (slotOf(worn) === null) throw new FormatError(`accessories.${i}: "${worn.name}" is a garment, not an accessory`);
+    if (slotOf(worn) === null)
+      throw new FormatError(`accessories.${i}: "${worn.name}" is a garment, not an accessory`);
   });
   look.adjustments.forEach((adjustment, i) => {
     if (!ids.has(adjustment.piece))

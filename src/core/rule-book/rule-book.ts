@@ -12,7 +12,11 @@ export interface RuleBook {
 export const readyBooks: readonly RuleBook[] = [
   { name: "Hushed", schools: { ...defaultSchools, metals: "one metal", darks: "keep apart" }, params: {} },
   { name: "Polished", schools: defaultSchools, params: {} },
-  { name: "Spirited", schools: { ...defaultSchools, metals: "free", openToe: "sheer toe allowed" }, params: {} },
+  {
+    name: "Spirited",
+    schools: { ...defaultSchools, metals: "free", openToe: "sheer toe allowed" },
+    params: {},
+  },
   { name: "Street-cut", schools: { ...defaultSchools, metals: "free", tuck: "slim legs only" }, params: {} },
 ];
 

@@ -21,4 +21,8 @@ const adjustment: Joi.Schema<Adjustment> = Joi.alternatives().conditional(".kind
 });
 
 /** What is done to pieces without changing them. */
-export const adjustments = Joi.array<Adjustment[]>().items(adjustment).max(20).required().label("Adjustments");
+export const adjustments = Joi.array<Adjustment[]>()
+  .items(adjustment)
+  .max(20)
+  .required()
+  .label("Adjustments");

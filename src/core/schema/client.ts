@@ -56,7 +56,10 @@ const schools = Joi.object<Schools>(
 ).required();
 
 const params = Joi.object()
-  .pattern(oneOf(["hem", ...registry.map(({ id }) => id)]), Joi.object().pattern(Joi.string(), between(-500, 500)))
+  .pattern(
+    oneOf(["hem", ...registry.map(({ id }) => id)]),
+    Joi.object().pattern(Joi.string(), between(-500, 500)),
+  )
   .required();
 
 export const ruleBook = Joi.object<RuleBook>({ name: name.required().label("Rule book"), schools, params })

@@ -80,7 +80,12 @@ function figuresSchema(spec: KindSpec<Fields>): Joi.ObjectSchema {
 
 function schemaFor(kind: Kind, extra: Joi.SchemaMap): Joi.ObjectSchema {
   const spec = kinds[kind] as unknown as KindSpec<Fields>;
-  return Joi.object({ kind: Joi.string().valid(kind).required(), ...common, figures: figuresSchema(spec), ...extra });
+  return Joi.object({
+    kind: Joi.string().valid(kind).required(),
+    ...common,
+    figures: figuresSchema(spec),
+    ...extra,
+  });
 }
 
 /** A schema for pieces of every kind, with further fields of the caller's. */

@@ -18,7 +18,8 @@ type Sayer = (label: string, context: Joi.Context) => string;
 
 const sayers: Record<string, Sayer> = {
   "any.required": (label) => `${label} is missing.`,
-  "any.only": (label, { valids, value }) => `${label} must be one of ${listed(valids)}; ${shown(value)} is not.`,
+  "any.only": (label, { valids, value }) =>
+    `${label} must be one of ${listed(valids)}; ${shown(value)} is not.`,
   "any.invalid": (label, { value }) => `${label} cannot be ${shown(value)}.`,
   "string.empty": (label) => `${label} is empty: write something.`,
   "string.max": (label, { limit }) => `${label} is too long: at most ${limit} characters.`,
@@ -29,8 +30,10 @@ const sayers: Record<string, Sayer> = {
   "string.guid": (label) => `${label} does not name anything on record.`,
   "string.base": (label) => `${label} must be a text.`,
   "number.base": (label, { value }) => `${label} must be a number${given(value)}.`,
-  "number.min": (label, { limit, value }) => `${label} must be at least ${limit}; ${shown(value)} is not plausible.`,
-  "number.max": (label, { limit, value }) => `${label} must be at most ${limit}; ${shown(value)} is not plausible.`,
+  "number.min": (label, { limit, value }) =>
+    `${label} must be at least ${limit}; ${shown(value)} is not plausible.`,
+  "number.max": (label, { limit, value }) =>
+    `${label} must be at most ${limit}; ${shown(value)} is not plausible.`,
   "number.integer": (label) => `${label} must be a whole number.`,
   "number.unsafe": (label) => `${label} is not a number that can be kept.`,
   "number.infinity": (label) => `${label} must be a number.`,

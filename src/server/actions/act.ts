@@ -30,16 +30,26 @@ const foreignKey = "23503";
 
 function refusalOf<T>(error: unknown): Outcome<T> {
   if (error instanceof StaleWrite)
-    return refused("version", "Somebody else changed this meanwhile. What you typed is still here: compare, then save again.");
-  if (error instanceof NotFound) return refused("id", "This is no longer on record; it may have been put away.");
+    return refused(
+      "version",
+      "Somebody else changed this meanwhile. What you typed is still here: compare, then save again.",
+    );
+  if (error instanceof NotFound)
+    return refused("id", "This is no longer on record; it may have been put away.");
   const { code, name } = error as { code?: string; name?: string };
   if (code === foreignKey) return refused("id", "This names something that is not on record in this studio.");
   if (isUnreachable(code, name))
-    return refused("database", "The database does not answer. What you typed is still here: try again in a moment.");
+    return refused(
+      "database",
+      "The database does not answer. What you typed is still here: try again in a moment.",
+    );
   throw error;
 }
 
 function isUnreachable(code: string | undefined, name: string | undefined): boolean {
   if (name === "KnexTimeoutError") return true;
-  return code !== undefined && (/^(ECONN|EPIPE|ETIMEDOUT)/.test(code) || code.startsWith("57P") || code.startsWith("08"));
+  return (
+    code !== undefined &&
+    (/^(ECONN|EPIPE|ETIMEDOUT)/.test(code) || code.startsWith("57P") || code.startsWith("08"))
+  );
 }

@@ -5,7 +5,13 @@ import { revalidatePath } from "next/cache";
 import type { Outcome } from "@/core/schema/outcome";
 import { colouring, limits, measured, ruleBook } from "@/core/schema/client";
 import { name } from "@/core/schema/parts";
-import { addClient, bringClientBack, changeClient, putClientAway, type ClientInput } from "../records/clients";
+import {
+  addClient,
+  bringClientBack,
+  changeClient,
+  putClientAway,
+  type ClientInput,
+} from "../records/clients";
 import { act } from "./act";
 import { keyFields, toggleAway, type Key } from "./key";
 
@@ -33,4 +39,3 @@ export async function saveClient(input: unknown): Promise<Outcome<string>> {
 export async function moveClient(input: { id: string; away: boolean }): Promise<Outcome<null>> {
   return toggleAway(input, putClientAway, bringClientBack);
 }
-

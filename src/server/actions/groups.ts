@@ -27,7 +27,8 @@ async function save(input: unknown, records: Records, check: Check): Promise<Out
   const outcome = await act(schema, input, async (tenant, { id, version, ...group }) => {
     const fault = check(await chosen(tenant, group));
     if (fault) return refused<string>("pieceIds", fault);
-    if (id === null || version === null) return { ok: true as const, value: await records.add(tenant, group) };
+    if (id === null || version === null)
+      return { ok: true as const, value: await records.add(tenant, group) };
     await records.change(tenant, { id, version }, group);
     return { ok: true as const, value: id };
   });

@@ -8,7 +8,9 @@ import { oneOf } from "@/core/schema/parts";
 import { setLengthUnit } from "../records/studio";
 import { act } from "./act";
 
-const schema = Joi.object<{ unit: LengthUnit }>({ unit: oneOf(lengthUnits).required().label("Unit of length") });
+const schema = Joi.object<{ unit: LengthUnit }>({
+  unit: oneOf(lengthUnits).required().label("Unit of length"),
+});
 
 /** Sets whether the studio reads cm or inches. */
 export async function saveLengthUnit(input: unknown): Promise<Outcome<null>> {

@@ -29,7 +29,9 @@ async function ensureRole(owner: Knex, password: string): Promise<void> {
     await trx.raw("select pg_advisory_xact_lock(7200)");
     const found = await trx("pg_roles").where({ rolname: appRole }).first("rolname");
     const verb = found ? "alter" : "create";
-    await trx.raw(`${verb} role ${appRole} login nosuperuser nobypassrls nocreatedb nocreaterole password '${quote(password)}'`);
+    await trx.raw(
+      `${verb} role ${appRole} login nosuperuser nobypassrls nocreatedb nocreaterole password '${quote(password)}'`,
+    );
     await trx.raw(`grant usage on schema public to ${appRole}`);
   });
 }

@@ -74,7 +74,10 @@ export const bringClientBack = (tenant: Tenant, id: string) => bringBack(tenant,
 export async function measurementHistory(tenant: Tenant, clientId: string): Promise<Taken[]> {
   const rows = await tenant("measurements")
     .where({ studio_id: tenant.studioId, client_id: clientId })
-    .orderBy([{ column: "taken_at", order: "desc" }, { column: "id", order: "desc" }])
+    .orderBy([
+      { column: "taken_at", order: "desc" },
+      { column: "id", order: "desc" },
+    ])
     .select("name", "cm", "taken_at");
   return rows.map((row: { name: MeasurementName; cm: number | null; taken_at: Date }) => ({
     name: row.name,

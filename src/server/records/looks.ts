@@ -32,7 +32,11 @@ interface AdjustmentRow {
 }
 
 /** The look last worked on for a client, or for one of the client's bases; null when there is none. */
-export async function newestLook(tenant: Tenant, clientId: string, baseId: string | null): Promise<LookRecord | null> {
+export async function newestLook(
+  tenant: Tenant,
+  clientId: string,
+  baseId: string | null,
+): Promise<LookRecord | null> {
   const query = select(tenant).where("looks.client_id", clientId).orderBy("looks.updated_at", "desc");
   if (baseId !== null) void query.where("looks.base_id", baseId);
   const row = (await query.first()) as LookRow | undefined;

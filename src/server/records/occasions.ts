@@ -34,17 +34,25 @@ interface OccasionRow {
 
 /** A client's occasions by day; with null, the whole studio's. */
 export async function listOccasions(tenant: Tenant, clientId: string | null): Promise<OccasionRecord[]> {
-  const query = tenant("occasions").where({ studio_id: tenant.studioId }).whereNull("deleted_at").orderBy(["day", "id"]);
+  const query = tenant("occasions")
+    .where({ studio_id: tenant.studioId })
+    .whereNull("deleted_at")
+    .orderBy(["day", "id"]);
   if (clientId !== null) void query.where({ client_id: clientId });
   return ((await query) as OccasionRow[]).map(fromRow);
 }
 
 export async function findOccasion(tenant: Tenant, id: string): Promise<OccasionRecord | null> {
-  const row = (await tenant("occasions").where({ studio_id: tenant.studioId, id }).first()) as OccasionRow | undefined;
+  const row = (await tenant("occasions").where({ studio_id: tenant.studioId, id }).first()) as
+    OccasionRow | undefined;
   return row ? fromRow(row) : null;
 }
 
-export async function addOccasion(tenant: Tenant, input: OccasionInput, id: string = uuid()): Promise<string> {
+export async function addOccasion(
+  tenant: Tenant,
+  input: OccasionInput,
+  id: string = uuid(),
+): Promise<string> {
   await tenant("occasions").insert({ studio_id: tenant.studioId, id, ...toRow(input) });
   return id;
 }
@@ -64,7 +72,20 @@ export const bringOccasionBack = (tenant: Tenant, id: string) => bringBack(tenan
 function fromRow(row: OccasionRow): OccasionRecord {
   const { id, name, place, day, flags, temperature, rain, wind, ground, light } = row;
   const span = { low: row.level_low, high: row.level_high };
-  const occasion = { id, name, place, day, span, flags, temperature, rain, wind, ground, light, onFoot: row.on_foot };
+  const occasion = {
+    id,
+    name,
+    place,
+    day,
+    span,
+    flags,
+    temperature,
+    rain,
+    wind,
+    ground,
+    light,
+    onFoot: row.on_foot,
+  };
   return { occasion, clientId: row.client_id, version: row.version };
 }
 

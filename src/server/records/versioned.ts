@@ -23,12 +23,20 @@ export async function updateVersion(
 }
 
 /** Puts a row away, to be brought back or purged later. */
-export async function putAway(tenant: Tenant, table: Exclude<VersionedTable, "looks">, id: string): Promise<void> {
+export async function putAway(
+  tenant: Tenant,
+  table: Exclude<VersionedTable, "looks">,
+  id: string,
+): Promise<void> {
   await setDeleted(tenant, table, id, tenant.fn.now());
 }
 
 /** Brings back what was put away. */
-export async function bringBack(tenant: Tenant, table: Exclude<VersionedTable, "looks">, id: string): Promise<void> {
+export async function bringBack(
+  tenant: Tenant,
+  table: Exclude<VersionedTable, "looks">,
+  id: string,
+): Promise<void> {
   await setDeleted(tenant, table, id, null);
 }
 

@@ -6,15 +6,7 @@ export const hosiery = defineKind({
   slot: "hosiery",
   place: null,
   figures: {
-    form: choice("Form", [
-      "tights",
-      "liner",
-      "ankle sock",
-      "crew sock",
-      "boot sock",
-      "knee-high",
-      "hold-up",
-    ]),
+    form: choice("Form", ["tights", "liner", "ankle sock", "crew sock", "boot sock", "knee-high", "hold-up"]),
     denier: amount("Denier", "den", 5, 400, 40, "above 100 it is a knit"),
     toe: choice("Toe", ["reinforced", "sheer", "open"]),
   },

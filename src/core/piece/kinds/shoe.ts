@@ -30,7 +30,8 @@ export const shoe = defineKind({
       return { field: "shaft", say: "A boot needs the height of its shaft above the footbed." };
     if (form !== "boot" && shaft !== null)
       return { field: "shaft", say: `A ${form} has no shaft: leave it empty, or call it a boot.` };
-    if (platform > lift) return { field: "platform", say: "The platform cannot be higher than the lift at the heel." };
+    if (platform > lift)
+      return { field: "platform", say: "The platform cannot be higher than the lift at the heel." };
     return null;
   },
 });

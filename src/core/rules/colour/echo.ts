@@ -33,10 +33,18 @@ export const echo = defineRule({
     const entries = dressed.worn
       .filter((item) => item.slot !== null && placeOf(item.piece) === null && item.seen.length > 0)
       .flatMap((item) => entering(dressed, item, minShare))
-      .map(({ item, tint }): Entry => ({ item, tint, nearest: nearest(dressed, item, tint.shade, minShare, apart) }));
+      .map(({ item, tint }): Entry => ({
+        item,
+        tint,
+        nearest: nearest(dressed, item, tint.shade, minShare, apart),
+      }));
     const answered = entries.filter((entry) => entry.nearest && entry.nearest.distance <= distance);
     const orphans = entries.filter((entry) => !answered.includes(entry));
-    return [...praise(answered, distance), ...lone(orphans, distance, clear), ...bare(dressed, distance, minShare)];
+    return [
+      ...praise(answered, distance),
+      ...lone(orphans, distance, clear),
+      ...bare(dressed, distance, minShare),
+    ];
   },
 });
 
@@ -46,7 +54,8 @@ function entering({ worn, look }: Dressed, item: Worn, minShare: number): { item
   if (piece.kind === "eyewear" || finishes[piece.finish].kin === "shine" || isMetalOnly(item)) return [];
   const skin = shadeOf(look.client.colouring.skin);
   const others = worn.filter((other) => other !== item).flatMap((other) => other.profile.tints);
-  const greys = others.length > 0 && others.every((tint) => tint.neutral && !isBrown(tint) && tint.shade.C < 14);
+  const greys =
+    others.length > 0 && others.every((tint) => tint.neutral && !isBrown(tint) && tint.shade.C < 14);
   const darks = others.length > 0 && others.every((tint) => tint.shade.L < 45);
   const tints = item.profile.tints.filter((tint) => {
     if (tint.share < minShare || tint.role === "sole") return false;
@@ -64,10 +73,19 @@ function isBrown(tint: Tint): boolean {
 
 /** Jewellery that is nothing but its metal is read by the metal story, not by colour. */
 function isMetalOnly({ piece }: Worn): boolean {
-  return piece.metalSize === 3 && (piece.finish === "polished" || piece.finish === "brushed" || piece.finish === "chain");
+  return (
+    piece.metalSize === 3 &&
+    (piece.finish === "polished" || piece.finish === "brushed" || piece.finish === "chain")
+  );
 }
 
-function nearest(dressed: Dressed, item: Worn, shade: Shade, minShare: number, apart: number): Entry["nearest"] {
+function nearest(
+  dressed: Dressed,
+  item: Worn,
+  shade: Shade,
+  minShare: number,
+  apart: number,
+): Entry["nearest"] {
   let best: Entry["nearest"] = null;
   for (const other of dressed.worn) {
     if (other === item || other.seen.length === 0) continue;
@@ -120,7 +138,15 @@ function lone(orphans: readonly Entry[], distance: number, clear: number): Judge
     : {};
   const pieces = [...alone].map((piece) => piece.id);
   if (more.length === 0 && first.tint.shade.clarity >= clear)
-    return [{ effect: "note", say: "{pieces} is the one accent: {family}, clear, and alone on purpose.", names, figures, pieces }];
+    return [
+      {
+        effect: "note",
+        say: "{pieces} is the one accent: {family}, clear, and alone on purpose.",
+        names,
+        figures,
+        pieces,
+      },
+    ];
   const proposals: Proposal[] = [
     ...pieces.map((piece): Proposal => ({ kind: "take-off", piece })),
     ...answering.map((slot): Proposal => ({ kind: "wear", slot })),

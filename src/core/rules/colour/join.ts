@@ -36,7 +36,13 @@ export const join = defineRule({
       pieces: [waist.upper.piece.id, waist.lower.piece.id],
     };
     if (depthApart >= clear)
-      return [{ ...shared, effect: "lifts", say: "{upper} and {lower} are {depth} apart: the join is clear, no belt needed." }];
+      return [
+        {
+          ...shared,
+          effect: "lifts",
+          say: "{upper} and {lower} are {depth} apart: the join is clear, no belt needed.",
+        },
+      ];
     const weak = depthApart < depth && apart < distance && apart > same;
     const whites = isNearWhite(upper) && isNearWhite(lower);
     if (!weak || whites) return [];

@@ -18,7 +18,13 @@ export function parts(separator: Worn, upper: Shade, lower: Shade): boolean {
 }
 
 /** A piece other than the two that touch whose colours hold both of theirs. */
-export function holdsBoth(worn: readonly Worn[], touch: Touch, upper: Shade, lower: Shade, within: number): Worn | null {
+export function holdsBoth(
+  worn: readonly Worn[],
+  touch: Touch,
+  upper: Shade,
+  lower: Shade,
+  within: number,
+): Worn | null {
   const holds = (item: Worn, shade: Shade) =>
     item.profile.tints.some((tint) => difference(tint.shade, shade) <= within);
   return (

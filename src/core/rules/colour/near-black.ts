@@ -38,7 +38,15 @@ export const nearBlack = defineRule({
       const textured = finishes[upper.piece.finish].kin !== finishes[lower.piece.finish].kin;
       const parted = separator !== null && parts(separator, one, other);
       if (schools.darks === "mix" && (answered || textured || parted))
-        return [{ ...shared, effect: "note", say: answered ? "{one} and {other} are two darks, and each is met again: meant." : "{one} and {other} are two darks of plainly different cloth: it passes." }];
+        return [
+          {
+            ...shared,
+            effect: "note",
+            say: answered
+              ? "{one} and {other} are two darks, and each is met again: meant."
+              : "{one} and {other} are two darks of plainly different cloth: it passes.",
+          },
+        ];
       return [
         {
           ...shared,

@@ -39,7 +39,10 @@ export const limits = defineRule({
         say: "The ankle is bare; {client} keeps it covered.",
         names: { client },
         pieces: [],
-        proposals: [{ kind: "wear", slot: "hosiery" }, { kind: "wear", slot: "shoe" }],
+        proposals: [
+          { kind: "wear", slot: "hosiery" },
+          { kind: "wear", slot: "shoe" },
+        ],
       });
     return judgements;
   },

@@ -28,7 +28,11 @@ export const oneBold = defineRule({
     const pieces = loud.map((surface) => surface.piece.id);
     if (kins.length === 1) {
       const quiet = surfaces.filter(
-        (surface) => surface.kin === lead.kin && surface.boldness > 0 && surface.boldness < bold && surface.piece !== lead.piece,
+        (surface) =>
+          surface.kin === lead.kin &&
+          surface.boldness > 0 &&
+          surface.boldness < bold &&
+          surface.piece !== lead.piece,
       );
       if (quiet.length === 0) return [];
       const echo = quiet.map((surface) => surface.piece.name).join(", ");
@@ -54,7 +58,9 @@ export const oneBold = defineRule({
         pieces,
         proposals: loud.flatMap(({ piece }) => {
           const slot = slotOf(piece);
-          return slot === null ? [] : [{ kind: "wear", slot } as const, { kind: "take-off", piece: piece.id } as const];
+          return slot === null
+            ? []
+            : [{ kind: "wear", slot } as const, { kind: "take-off", piece: piece.id } as const];
         }),
       },
     ];

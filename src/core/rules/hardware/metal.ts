@@ -19,7 +19,9 @@ export const metal = defineRule({
   },
   schools: ["metals"],
   read({ worn }, { bridge, plain, story }, schools) {
-    const seen = worn.filter((item) => item.seen.length > 0 && item.piece.metalSize > 0).map((item) => item.piece);
+    const seen = worn
+      .filter((item) => item.seen.length > 0 && item.piece.metalSize > 0)
+      .map((item) => item.piece);
     const judgements = seen.filter((piece) => piece.metal === "unknown").map(unread);
     const told = seen.filter((piece) => metalGroup(piece.metal) !== null && !isFaintDark(piece));
     const groups = groupsOf(told);
@@ -30,7 +32,10 @@ export const metal = defineRule({
       const names = { metal: metalWords[main.group], pieces: list(main.pieces) };
       const figures = { count: figure("pieces that tell it", main.pieces.length, "count") };
       const pieces = main.pieces.map((piece) => piece.id);
-      return [...judgements, { effect: "lifts", say: "One metal story, {metal}: {pieces}.", names, figures, pieces }];
+      return [
+        ...judgements,
+        { effect: "lifts", say: "One metal story, {metal}: {pieces}.", names, figures, pieces },
+      ];
     }
     const twoTone = seen.find((piece) => piece.metal === "two-tone");
     const bridged =
@@ -40,7 +45,10 @@ export const metal = defineRule({
     const strays = others.flatMap((group) => group.pieces);
     if (bridged) {
       const names = { by: twoTone ? twoTone.name : "two pieces of each", strays: list(strays) };
-      return [...judgements, { effect: "note", say: "Two metals, joined by {by}.", names, pieces: strays.map((p) => p.id) }];
+      return [
+        ...judgements,
+        { effect: "note", say: "Two metals, joined by {by}.", names, pieces: strays.map((p) => p.id) },
+      ];
     }
     const jars = strays.some((piece) => piece.metalSize >= plain);
     const breaks: Judgement = {
@@ -60,7 +68,11 @@ export const metal = defineRule({
   },
 });
 
-const metalWords: Record<MetalGroup, string> = { warm: "gold and brass", cool: "silver and steel", dark: "dark metal" };
+const metalWords: Record<MetalGroup, string> = {
+  warm: "gold and brass",
+  cool: "silver and steel",
+  dark: "dark metal",
+};
 
 interface Group {
   readonly group: MetalGroup;
@@ -86,7 +98,12 @@ function isFaintDark(piece: Piece): boolean {
 
 function remediesFor(piece: Piece): Proposal[] {
   const slot = slotOf(piece);
-  return slot === null ? [] : [{ kind: "wear", slot }, { kind: "take-off", piece: piece.id }];
+  return slot === null
+    ? []
+    : [
+        { kind: "wear", slot },
+        { kind: "take-off", piece: piece.id },
+      ];
 }
 
 function unread(piece: Piece): Judgement {

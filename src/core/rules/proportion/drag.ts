@@ -25,7 +25,10 @@ export const drag = defineRule({
           ...shared,
           effect: "jars",
           say: "{trousers} is {over} over the floor in {shoe}: it will drag.",
-          proposals: [{ kind: "wear", slot: "shoe" }, { kind: "turn", piece: leg.trousers.id }],
+          proposals: [
+            { kind: "wear", slot: "shoe" },
+            { kind: "turn", piece: leg.trousers.id },
+          ],
           caution: "A hem on the floor can be trodden on, above all on stairs.",
         },
       ];
@@ -33,9 +36,18 @@ export const drag = defineRule({
     if (!fullLength) return [];
     const figures = { over: within("hem over the floor", over, "cm", least, rightTo) };
     if (over <= rightTo)
-      return [{ ...shared, figures, effect: "sings", say: "{trousers} is {over} over the floor: its full length." }];
+      return [
+        { ...shared, figures, effect: "sings", say: "{trousers} is {over} over the floor: its full length." },
+      ];
     if (over <= shortFrom)
-      return [{ ...shared, figures, effect: "note", say: "{trousers} is {over} over the floor: it passes for full length." }];
+      return [
+        {
+          ...shared,
+          figures,
+          effect: "note",
+          say: "{trousers} is {over} over the floor: it passes for full length.",
+        },
+      ];
     return [
       {
         ...shared,

@@ -28,7 +28,10 @@ export const gap = defineRule({
           ...shared,
           effect: "jars",
           say: "{gap} between {trousers} and {shoe}: too much leg between hem and boot.",
-          proposals: [{ kind: "turn", piece: leg.trousers.id }, { kind: "wear", slot: "shoe" }],
+          proposals: [
+            { kind: "turn", piece: leg.trousers.id },
+            { kind: "wear", slot: "shoe" },
+          ],
         },
       ];
     if (schools.ankle === "covered")
@@ -37,11 +40,18 @@ export const gap = defineRule({
           ...shared,
           effect: "rubs",
           say: "{gap} of ankle shows over {shoe}, and this rule book wants it covered.",
-          proposals: [{ kind: "turn", piece: leg.trousers.id }, { kind: "wear", slot: "shoe" }],
+          proposals: [
+            { kind: "turn", piece: leg.trousers.id },
+            { kind: "wear", slot: "shoe" },
+          ],
         },
       ];
     if (fit.gap > singsTo)
-      return [{ ...shared, effect: "note", say: "{gap} between hem and {shoe}: at the long end, it passes." }];
-    return [{ ...shared, effect: "sings", say: "{gap} between {trousers} and {shoe}: a clean strip of ankle." }];
+      return [
+        { ...shared, effect: "note", say: "{gap} between hem and {shoe}: at the long end, it passes." },
+      ];
+    return [
+      { ...shared, effect: "sings", say: "{gap} between {trousers} and {shoe}: a clean strip of ankle." },
+    ];
   },
 });

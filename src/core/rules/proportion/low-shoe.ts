@@ -20,12 +20,25 @@ export const lowShoe = defineRule({
     const below = leg.ankleBone - leg.hem;
     const full = hangsWide(leg.trousers) && below > 0;
     if (full) return [];
-    const shared = { ...spokenOf(leg), figures: { below: within("hem below the ankle bone", below, "cm", noBreak, oneBreak) } };
-    const proposals = [{ kind: "turn", piece: leg.trousers.id }, { kind: "wear", slot: "shoe" }] as const;
+    const shared = {
+      ...spokenOf(leg),
+      figures: { below: within("hem below the ankle bone", below, "cm", noBreak, oneBreak) },
+    };
+    const proposals = [
+      { kind: "turn", piece: leg.trousers.id },
+      { kind: "wear", slot: "shoe" },
+    ] as const;
     const atWork = look.occasion === null || (look.occasion.span.low + look.occasion.span.high) / 2 >= work;
     if (below <= 0) {
       const figures = { above: figure("hem above the ankle bone", -below, "cm") };
-      return [{ ...shared, figures, effect: "lifts", say: "{trousers} ends {above} above the ankle bone over {shoe}: clear." }];
+      return [
+        {
+          ...shared,
+          figures,
+          effect: "lifts",
+          say: "{trousers} ends {above} above the ankle bone over {shoe}: clear.",
+        },
+      ];
     }
     if (below <= noBreak)
       return [
@@ -37,7 +50,13 @@ export const lowShoe = defineRule({
         },
       ];
     if (below <= oneBreak)
-      return [{ ...shared, effect: "lifts", say: "{trousers} breaks once on {shoe}, {below} below the ankle bone." }];
+      return [
+        {
+          ...shared,
+          effect: "lifts",
+          say: "{trousers} breaks once on {shoe}, {below} below the ankle bone.",
+        },
+      ];
     return [
       {
         ...shared,

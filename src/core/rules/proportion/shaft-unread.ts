@@ -12,7 +12,9 @@ export const shaftUnread = defineRule({
     if (!leg?.isBoot || leg.fit) return [];
     const shared = { ...spokenOf(leg), effect: "unread" } as const;
     if (leg.shoe.figures.shaftTop === null)
-      return [{ ...shared, say: "How {trousers} meets {shoe} is not read: measure round the top of the shaft." }];
+      return [
+        { ...shared, say: "How {trousers} meets {shoe} is not read: measure round the top of the shaft." },
+      ];
     return [
       {
         ...shared,

@@ -25,7 +25,10 @@ export const snag = defineRule({
           ease: atMost("ease of the shaft", fit.ease, "cm", limits.closeEase),
           clearance: atLeast("clearance", fit.clearance, "cm", limits.roomy),
         },
-        proposals: [{ kind: "turn", piece: leg.trousers.id }, { kind: "wear", slot: "shoe" }],
+        proposals: [
+          { kind: "turn", piece: leg.trousers.id },
+          { kind: "wear", slot: "shoe" },
+        ],
         caution: "A hem that catches on a shaft can trip on stairs.",
       },
     ];

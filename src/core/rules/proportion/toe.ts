@@ -34,6 +34,8 @@ export const toe = defineRule({
         },
       ];
     if (shape === "open" || showing < least || showing > most) return [];
-    return [{ ...shared, effect: "lifts", say: "{showing} of toe comes out from under {trousers}: just enough." }];
+    return [
+      { ...shared, effect: "lifts", say: "{showing} of toe comes out from under {trousers}: just enough." },
+    ];
   },
 });

@@ -25,13 +25,43 @@ export const tuck = defineRule({
         shaft: atLeast("shaft", fit.shaft, "cm", shaft),
       },
     };
-    const proposals = [{ kind: "turn", piece: leg.trousers.id }, { kind: "wear", slot: "shoe" }] as const;
+    const proposals = [
+      { kind: "turn", piece: leg.trousers.id },
+      { kind: "wear", slot: "shoe" },
+    ] as const;
     if (schools.tuck === "never")
-      return [{ ...shared, effect: "jars", say: "{trousers} is tucked into {shoe}, and this rule book never tucks.", proposals }];
+      return [
+        {
+          ...shared,
+          effect: "jars",
+          say: "{trousers} is tucked into {shoe}, and this rule book never tucks.",
+          proposals,
+        },
+      ];
     if (fit.excess > excess)
-      return [{ ...shared, effect: "jars", say: "{excess} of cloth beyond the leg goes into {shoe}: it bulges.", proposals }];
+      return [
+        {
+          ...shared,
+          effect: "jars",
+          say: "{excess} of cloth beyond the leg goes into {shoe}: it bulges.",
+          proposals,
+        },
+      ];
     if (fit.shaft < shaft)
-      return [{ ...shared, effect: "jars", say: "{shoe} is {shaft} tall: too low to hold a tucked leg.", proposals }];
-    return [{ ...shared, effect: "lifts", say: "{trousers} goes into {shoe} with {excess} of cloth to spare: no bulge." }];
+      return [
+        {
+          ...shared,
+          effect: "jars",
+          say: "{shoe} is {shaft} tall: too low to hold a tucked leg.",
+          proposals,
+        },
+      ];
+    return [
+      {
+        ...shared,
+        effect: "lifts",
+        say: "{trousers} goes into {shoe} with {excess} of cloth to spare: no bulge.",
+      },
+    ];
   },
 });

@@ -24,7 +24,8 @@ export const occasion = defineRule({
     const names = { occasion: name, word: levelWord(level) };
     const shared = { figures, names, pieces: [] };
     const bars = flags.flatMap((flag) => barred(flag, dressed));
-    if (steps === 0) return [...bars, { ...shared, effect: "lifts", say: "{level}, {word}: right for {occasion}." }];
+    if (steps === 0)
+      return [...bars, { ...shared, effect: "lifts", say: "{level}, {word}: right for {occasion}." }];
     const under = level < span.low;
     return [
       ...bars,
@@ -61,7 +62,8 @@ function barred(flag: DressCodeFlag, dressed: Dressed): Judgement[] {
     say: sentences[flag],
     names: { piece: piece?.name ?? "", occasion: occasionName },
     pieces: piece ? [piece.id] : [],
-    proposals: flag === "hosiery expected" ? [{ kind: "wear", slot: "hosiery" }] : [{ kind: "wear", slot: "shoe" }],
+    proposals:
+      flag === "hosiery expected" ? [{ kind: "wear", slot: "hosiery" }] : [{ kind: "wear", slot: "shoe" }],
   }));
 }
 
@@ -91,5 +93,7 @@ function breaking(flag: DressCodeFlag, pieces: readonly Piece[], dressed: Dresse
 function isDenimColoured(dressed: Dressed, piece: Piece): boolean {
   const worn = dressed.worn.find((item) => item.piece === piece);
   const ground = worn?.profile.ground;
-  return piece.kind === "trousers" && piece.finish === "canvas" && !!ground && familyOf(ground.shade) === "denim";
+  return (
+    piece.kind === "trousers" && piece.finish === "canvas" && !!ground && familyOf(ground.shade) === "denim"
+  );
 }

@@ -52,7 +52,10 @@ async function addDemoClient(tenant: Tenant, demo: DemoClient): Promise<void> {
       baseId: named(baseIds, look.base),
       occasionId: look.occasion === null ? null : named(occasionIds, look.occasion),
       accessoryIds: piecesOf(look.accessories),
-      adjustments: look.adjustments.map((adjustment) => ({ ...adjustment, piece: named(pieceIds, adjustment.piece) })),
+      adjustments: look.adjustments.map((adjustment) => ({
+        ...adjustment,
+        piece: named(pieceIds, adjustment.piece),
+      })),
       ownVerdict: null,
     });
 }

@@ -22,7 +22,9 @@ export interface DemoClient {
   }[];
 }
 
-type Details<K extends Kind> = Partial<Omit<PieceOf<K>, "id" | "kind" | "name" | "swatches" | "register" | "figures">>;
+type Details<K extends Kind> = Partial<
+  Omit<PieceOf<K>, "id" | "kind" | "name" | "swatches" | "register" | "figures">
+>;
 
 /**
  * Writes down one piece of the demo wardrobe.

@@ -300,5 +300,7 @@ export async function up(knex: Knex): Promise<void> {
 
 export async function down(knex: Knex): Promise<void> {
   await knex.raw("drop function found_studio, member_by_email, no_studio_yet");
-  await knex.raw(`drop table ${[...tenantTables].reverse().join(", ")}, sign_in_attempts, memberships, users, studios`);
+  await knex.raw(
+    `drop table ${[...tenantTables].reverse().join(", ")}, sign_in_attempts, memberships, users, studios`,
+  );
 }
