@@ -1,32 +1,17 @@
+import { sayLength, trimmed, type LengthUnit } from "../length/length";
 import type { Unit } from "../rule-book/params";
 import type { Figure, Finding } from "../rules/finding";
 
-/** The studio's unit of length. */
-export const lengthUnits = ["cm", "in"] as const;
-export type LengthUnit = (typeof lengthUnits)[number];
-
-const cmPerInch = 2.54;
-
-/** A length as the studio writes it: 12.5 cm, or to the quarter inch. */
-export function sayLength(cm: number, unit: LengthUnit): string {
-  if (unit === "cm") return `${trim(cm, 1)} cm`;
-  const quarters = Math.round((Math.abs(cm) / cmPerInch) * 4);
-  const whole = Math.floor(quarters / 4);
-  const part = ["", "1/4", "1/2", "3/4"][quarters % 4];
-  const text = part ? (whole > 0 ? `${whole} ${part}` : part) : String(whole);
-  return `${cm < 0 && quarters > 0 ? "-" : ""}${text} in`;
-}
-
 const sayers: Record<Exclude<Unit, "cm">, (value: number) => string> = {
-  dE: (value) => `dE ${trim(value, 1)}`,
-  "L*": (value) => `${trim(value, 0)} L*`,
-  "C*": (value) => `${trim(value, 0)} C*`,
-  "b*": (value) => `${trim(value, 1)} b*`,
-  share: (value) => `${trim(value * 100, 0)} %`,
-  step: (value) => trim(value, 1),
-  count: (value) => trim(value, 0),
-  ratio: (value) => trim(value, 2),
-  boldness: (value) => trim(value, 0),
+  dE: (value) => `dE ${trimmed(value, 1)}`,
+  "L*": (value) => `${trimmed(value, 0)} L*`,
+  "C*": (value) => `${trimmed(value, 0)} C*`,
+  "b*": (value) => `${trimmed(value, 1)} b*`,
+  share: (value) => `${trimmed(value * 100, 0)} %`,
+  step: (value) => trimmed(value, 1),
+  count: (value) => trimmed(value, 0),
+  ratio: (value) => trimmed(value, 2),
+  boldness: (value) => trimmed(value, 0),
 };
 
 /** A value with its unit, as a person reads it. */
@@ -48,12 +33,20 @@ export function sayLimit(figure: Figure, lengths: LengthUnit): string {
 export function phrase(finding: Finding, lengths: LengthUnit): string {
   const text = finding.say.replace(/\{(\w+)\}/g, (_, key: string) => {
     const figure = finding.figures[key];
-    return figure ? sayValue(figure.value, figure.unit, lengths) : (finding.names[key] ?? "");
+    if (figure) return sayValue(figure.value, figure.unit, lengths);
+    const name = finding.names[key] ?? "";
+    return properNames.has(key) ? name : withinSentence(name);
   });
   return text.charAt(0).toUpperCase() + text.slice(1);
 }
 
-function trim(value: number, digits: number): string {
-  const text = value.toFixed(digits);
-  return Number(text) === 0 ? "0" : digits > 0 ? text.replace(/\.?0+$/, "") : text;
+/** Names that keep their capital: people and occasions. */
+const properNames: ReadonlySet<string> = new Set(["client", "occasion"]);
+
+/** The name of a piece, or a list of them, as it stands within a sentence. */
+function withinSentence(names: string): string {
+  return names.replace(
+    /(^|, )([A-Z])(?=[a-z])/g,
+    (_, before: string, letter: string) => before + letter.toLowerCase(),
+  );
 }

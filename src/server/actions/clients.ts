@@ -5,13 +5,8 @@ import { revalidatePath } from "next/cache";
 import type { Outcome } from "@/core/schema/outcome";
 import { colouring, limits, measured, ruleBook } from "@/core/schema/client";
 import { name } from "@/core/schema/parts";
-import {
-  addClient,
-  bringClientBack,
-  changeClient,
-  putClientAway,
-  type ClientInput,
-} from "../records/clients";
+import { type ClientInput } from "@/core/studio/client-record";
+import { addClient, bringClientBack, changeClient, putClientAway } from "../records/clients";
 import { act } from "./act";
 import { keyFields, toggleAway, type Key } from "./key";
 

@@ -5,7 +5,8 @@ import { verdicts } from "@/core/reading/read";
 import { adjustments } from "@/core/schema/adjustment";
 import type { Outcome } from "@/core/schema/outcome";
 import { oneOf, uuid } from "@/core/schema/parts";
-import { keepLook, type LookRecord } from "../records/looks";
+import { type LookRecord } from "@/core/studio/look-record";
+import { keepLook } from "../records/looks";
 import { act } from "./act";
 
 const schema = Joi.object<LookRecord>({

@@ -5,13 +5,8 @@ import { revalidatePath } from "next/cache";
 import { occasionFields } from "@/core/schema/occasion";
 import type { Outcome } from "@/core/schema/outcome";
 import { uuid } from "@/core/schema/parts";
-import {
-  addOccasion,
-  bringOccasionBack,
-  changeOccasion,
-  putOccasionAway,
-  type OccasionInput,
-} from "../records/occasions";
+import { type OccasionInput } from "@/core/studio/occasion-record";
+import { addOccasion, bringOccasionBack, changeOccasion, putOccasionAway } from "../records/occasions";
 import { act } from "./act";
 import { keyFields, toggleAway, type Key } from "./key";
 

@@ -5,15 +5,8 @@ import { revalidatePath } from "next/cache";
 import type { Outcome } from "@/core/schema/outcome";
 import { oneOf, uuid } from "@/core/schema/parts";
 import { pieceSchema } from "@/core/schema/piece";
-import {
-  addPiece,
-  bringPieceBack,
-  changePiece,
-  pieceStates,
-  putPieceAway,
-  type PieceDraft,
-  type PieceInput,
-} from "../records/pieces";
+import { pieceStates, type PieceDraft, type PieceInput } from "@/core/studio/piece-record";
+import { addPiece, bringPieceBack, changePiece, putPieceAway } from "../records/pieces";
 import { act } from "./act";
 import { keyFields, toggleAway, type Key } from "./key";
 

@@ -2,7 +2,7 @@
 
 import Joi from "joi";
 import { revalidatePath } from "next/cache";
-import { lengthUnits, type LengthUnit } from "@/core/reading/phrase";
+import { lengthUnits, type LengthUnit } from "@/core/length/length";
 import type { Outcome } from "@/core/schema/outcome";
 import { oneOf } from "@/core/schema/parts";
 import { setLengthUnit } from "../records/studio";

@@ -1,24 +1,10 @@
-import { v7 as uuid } from "uuid";
+import { v7 as uuid, validate as isId } from "uuid";
 import type { Measured, MeasurementName } from "@/core/body/measurements";
 import type { Client } from "@/core/piece/client";
 import type { RuleBook } from "@/core/rule-book/rule-book";
+import type { ClientInput, ClientRecord, Taken } from "@/core/studio/client-record";
 import type { Tenant } from "../db/tenant";
 import { bringBack, putAway, updateVersion } from "./versioned";
-
-export type ClientInput = Omit<Client, "id"> & { readonly notes: string };
-
-export interface ClientRecord {
-  readonly client: Client;
-  readonly notes: string;
-  readonly version: number;
-}
-
-/** One measurement as it was taken; cm is null where a figure was struck out. */
-export interface Taken {
-  readonly name: MeasurementName;
-  readonly cm: number | null;
-  readonly takenAt: string;
-}
 
 interface ClientRow {
   id: string;
@@ -46,6 +32,7 @@ export async function listClients(tenant: Tenant): Promise<ClientRecord[]> {
 }
 
 export async function findClient(tenant: Tenant, id: string): Promise<ClientRecord | null> {
+  if (!isId(id)) return null;
   const row = (await select(tenant).where("clients.id", id).first()) as ClientRow | undefined;
   return row ? fromRow(row) : null;
 }

@@ -1,17 +1,7 @@
-import { v7 as uuid } from "uuid";
+import { v7 as uuid, validate as isId } from "uuid";
+import type { GroupInput, GroupRecord } from "@/core/studio/group-record";
 import type { Tenant } from "../db/tenant";
 import { bringBack, putAway, replaceList, updateVersion } from "./versioned";
-
-/** A named list of a client's pieces, in order: a base or a set. */
-export interface GroupRecord {
-  readonly id: string;
-  readonly clientId: string;
-  readonly name: string;
-  readonly pieceIds: readonly string[];
-  readonly version: number;
-}
-
-export type GroupInput = Pick<GroupRecord, "clientId" | "name" | "pieceIds">;
 
 interface GroupRow {
   id: string;
@@ -46,6 +36,7 @@ export function groupRecords({ table, members, owner }: GroupTables) {
     },
 
     async find(tenant: Tenant, id: string): Promise<GroupRecord | null> {
+      if (!isId(id)) return null;
       const row = (await select(tenant).where(`${table}.id`, id).first()) as GroupRow | undefined;
       return row ? fromRow(row) : null;
     },

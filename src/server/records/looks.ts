@@ -1,18 +1,9 @@
+import { validate as isId } from "uuid";
 import type { Adjustment } from "@/core/piece/adjustment";
 import type { Verdict } from "@/core/reading/read";
+import type { LookRecord } from "@/core/studio/look-record";
 import type { Tenant } from "../db/tenant";
 import { replaceList } from "./versioned";
-
-/** A look as it is kept: what it is made of, and the stylist's own verdict beside the computed one. */
-export interface LookRecord {
-  readonly id: string;
-  readonly clientId: string;
-  readonly baseId: string;
-  readonly occasionId: string | null;
-  readonly accessoryIds: readonly string[];
-  readonly adjustments: readonly Adjustment[];
-  readonly ownVerdict: Verdict | null;
-}
 
 interface LookRow {
   id: string;
@@ -44,6 +35,7 @@ export async function newestLook(
 }
 
 export async function findLook(tenant: Tenant, id: string): Promise<LookRecord | null> {
+  if (!isId(id)) return null;
   const row = (await select(tenant).where("looks.id", id).first()) as LookRow | undefined;
   return row ? fromRow(row) : null;
 }
@@ -109,4 +101,27 @@ function adjustmentOf(row: AdjustmentRow): Adjustment {
   const { kind, piece_id: piece } = row;
   if (kind !== "turn") return { kind, piece };
   return { kind, piece, count: row.turn_count ?? 1, depth: row.turn_depth ?? 0 };
+}
+
+/** The studio's looks last worked on, the newest first, one for each base. */
+export async function recentLooks(tenant: Tenant, most: number): Promise<LookRecord[]> {
+  const newest = tenant("looks")
+    .where("looks.studio_id", tenant.studioId)
+    .distinctOn("looks.base_id")
+    .orderBy([{ column: "looks.base_id" }, { column: "looks.updated_at", order: "desc" }])
+    .select("looks.id");
+  const rows = await select(tenant)
+    .whereIn("looks.id", newest)
+    .orderBy("looks.updated_at", "desc")
+    .limit(most);
+  return (rows as LookRow[]).map(fromRow);
+}
+
+/** The client whose look was last worked on; null when no look was kept yet. */
+export async function clientOfNewestLook(tenant: Tenant): Promise<string | null> {
+  const row = await tenant("looks")
+    .where("studio_id", tenant.studioId)
+    .orderBy("updated_at", "desc")
+    .first<{ client_id: string } | undefined>("client_id");
+  return row?.client_id ?? null;
 }

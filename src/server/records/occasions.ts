@@ -1,18 +1,8 @@
-import { v7 as uuid } from "uuid";
+import { v7 as uuid, validate as isId } from "uuid";
 import type { Occasion } from "@/core/piece/occasion";
+import type { OccasionInput, OccasionRecord } from "@/core/studio/occasion-record";
 import type { Tenant } from "../db/tenant";
 import { bringBack, putAway, updateVersion } from "./versioned";
-
-export interface OccasionRecord {
-  readonly occasion: Occasion;
-  readonly clientId: string;
-  readonly version: number;
-}
-
-export interface OccasionInput {
-  readonly clientId: string;
-  readonly occasion: Omit<Occasion, "id">;
-}
 
 interface OccasionRow {
   id: string;
@@ -43,6 +33,7 @@ export async function listOccasions(tenant: Tenant, clientId: string | null): Pr
 }
 
 export async function findOccasion(tenant: Tenant, id: string): Promise<OccasionRecord | null> {
+  if (!isId(id)) return null;
   const row = (await tenant("occasions").where({ studio_id: tenant.studioId, id }).first()) as
     OccasionRow | undefined;
   return row ? fromRow(row) : null;

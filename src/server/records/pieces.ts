@@ -1,24 +1,9 @@
-import { v7 as uuid } from "uuid";
+import { v7 as uuid, validate as isId } from "uuid";
 import type { Piece } from "@/core/piece/piece";
 import type { Swatch } from "@/core/piece/swatch";
+import type { PieceInput, PieceRecord } from "@/core/studio/piece-record";
 import type { Tenant } from "../db/tenant";
 import { bringBack, putAway, updateVersion } from "./versioned";
-
-export const pieceStates = ["ready", "in care", "on loan"] as const;
-
-/** What is recorded of a piece beside what the core reads. */
-export interface PieceRecord {
-  readonly piece: Piece;
-  /** Null: it is the studio's kit. */
-  readonly clientId: string | null;
-  readonly state: (typeof pieceStates)[number];
-  readonly version: number;
-}
-
-export type PieceInput = Pick<PieceRecord, "clientId" | "state"> & { readonly piece: PieceDraft };
-
-/** A piece without its id; distributes over the kinds so that kind and figures stay together. */
-export type PieceDraft = Piece extends infer P ? (P extends Piece ? Omit<P, "id"> : never) : never;
 
 interface PieceRow {
   id: string;
@@ -52,6 +37,7 @@ export async function listPieces(tenant: Tenant, clientId: string | null): Promi
 
 /** One piece, put away or not; null when there is none. */
 export async function findPiece(tenant: Tenant, id: string): Promise<PieceRecord | null> {
+  if (!isId(id)) return null;
   const row = (await select(tenant).where("pieces.id", id).first()) as PieceRow | undefined;
   return row ? fromRow(row) : null;
 }

@@ -1,4 +1,4 @@
-import type { LengthUnit } from "@/core/reading/phrase";
+import type { LengthUnit } from "@/core/length/length";
 import type { Tenant } from "../db/tenant";
 
 export interface StudioRecord {

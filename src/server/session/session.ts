@@ -15,9 +15,10 @@ export interface Session {
 const lifetime = 60 * 60 * 24 * 14;
 
 async function sealed() {
+  const store = await cookies();
   const password = process.env.SESSION_SECRET;
   if (!password) throw new Error("SESSION_SECRET is not set: it seals the session cookies");
-  return getIronSession<Partial<Session>>(await cookies(), {
+  return getIronSession<Partial<Session>>(store, {
     cookieName: "juxtane",
     password,
     ttl: lifetime,

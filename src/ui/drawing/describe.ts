@@ -1,5 +1,5 @@
 import type { Dressed } from "@/core/dressing/dressed";
-import { sayLength, type LengthUnit } from "@/core/reading/phrase";
+import { sayLength, type LengthUnit } from "@/core/length/length";
 import { slotLabels } from "@/core/piece/slots";
 
 /** A dressed look in words: the text equivalent of its drawing. */

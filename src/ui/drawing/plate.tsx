@@ -9,46 +9,29 @@ import { HeadPlate } from "./plates/head-plate";
 import { HosieryPlate } from "./plates/hosiery-plate";
 import { JewelPlate } from "./plates/jewel-plate";
 import { ScarfPlate } from "./plates/scarf-plate";
+import { plateBox, shoeHeight, type PlateBox } from "./plate-box";
 import { ShoeDrawing } from "./shoe-drawing";
 
 interface PlateProps {
   readonly piece: Piece;
+  /** What the drawing must hold, cm: one box for all plates that stand to one scale. Default: the piece's own. */
+  readonly box?: PlateBox;
   readonly className?: string;
 }
 
-/** A plate is drawn in a square of its kind's own size, so that two shoes or two bags stand to one scale. */
-const sizes = {
-  trousers: 116,
-  skirt: 116,
-  dress: 130,
-  top: 130,
-  jacket: 130,
-  coat: 140,
-  hat: 40,
-  "hair piece": 20,
-  eyewear: 18,
-  earrings: 9,
-  scarf: 74,
-  necklace: 36,
-  brooch: 10,
-  bracelet: 11,
-  watch: 11,
-  ring: 6,
-  gloves: 32,
-  belt: 30,
-  bag: 62,
-  hosiery: 92,
-  shoe: 34,
-} as const;
-
 /** A piece drawn from its recorded figures. */
-export function Plate({ piece, className }: PlateProps) {
+export function Plate({ piece, box = plateBox(piece), className }: PlateProps) {
   const scope = useId();
-  const size = sizes[piece.kind];
-  const tall = piece.kind === "shoe" && (piece.figures.shaft ?? 0) > 24 ? 56 : size;
+  const size = 160;
+  const { width, height } = box;
   return (
-    <svg viewBox={`0 0 ${tall} ${tall}`} className={className} aria-hidden="true" focusable="false">
-      <Drawn piece={piece} scope={scope} size={tall} />
+    <svg
+      viewBox={`${(size - width) / 2} ${(size - height) / 2} ${width} ${height}`}
+      className={className}
+      aria-hidden="true"
+      focusable="false"
+    >
+      <Drawn piece={piece} scope={scope} size={size} />
     </svg>
   );
 }
@@ -63,9 +46,7 @@ function Drawn({ piece, scope, size }: DrawnProps) {
   switch (piece.kind) {
     case "shoe":
       return (
-        <g
-          transform={`translate(${(size - 26) / 2}, ${size / 2 + Math.min(size * 0.36, 6 + (piece.figures.shaft ?? 0) / 2)}) scale(1,-1)`}
-        >
+        <g transform={`translate(${(size - 25) / 2}, ${size / 2 + shoeHeight(piece) / 2}) scale(1,-1)`}>
           <ShoeDrawing shoe={piece} foot={25} scope={scope} />
         </g>
       );

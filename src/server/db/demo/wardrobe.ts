@@ -4,8 +4,8 @@ import { initialFigures } from "@/core/piece/initial-figures";
 import type { Kind } from "@/core/piece/kinds";
 import type { PieceOf } from "@/core/piece/piece";
 import type { Swatch } from "@/core/piece/swatch";
-import type { ClientInput } from "../../records/clients";
-import type { PieceDraft } from "../../records/pieces";
+import { type ClientInput } from "@/core/studio/client-record";
+import { type PieceDraft } from "@/core/studio/piece-record";
 
 /** A client of the demo scenario with everything of theirs; pieces are named by short keys. */
 export interface DemoClient {

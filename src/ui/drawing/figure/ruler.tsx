@@ -1,38 +1,58 @@
+import { cmPerInch, type LengthUnit } from "@/core/length/length";
+
 interface RulerProps {
   readonly height: number;
   readonly lift: number;
   readonly left: number;
   readonly right: number;
+  readonly unit: LengthUnit;
 }
 
-/** The tape up the side, the floor and the plumb line; cm from the floor, drawn to the figure's scale. */
-export function Ruler({ height, lift, left, right }: RulerProps) {
-  const top = Math.ceil((height + lift) / 10) * 10;
-  const marks = Array.from({ length: top + 1 }, (_, cm) => cm);
+/** Marks of the tape in its own unit: every one, the middling, the long, and those with a figure. */
+const scales = {
+  cm: { size: 1, middle: 5, long: 10, figure: 20 },
+  in: { size: cmPerInch, middle: 3, long: 6, figure: 6 },
+} as const;
+
+/** The tape up the side, the floor and the plumb line, to the figure's scale. */
+export function Ruler({ height, lift, left, right, unit }: RulerProps) {
+  const { size, middle, long, figure } = scales[unit];
+  const count = Math.ceil((height + lift) / size / long) * long;
+  const marks = Array.from({ length: count + 1 }, (_, mark) => mark);
+  const top = count * size;
   return (
-    <g stroke="#8a8a8a" strokeWidth={0.2}>
+    <g stroke="var(--figure-rule)" strokeWidth={0.2}>
       <line x1={left} x2={left} y1={lift} y2={lift - top} />
-      {marks.map((cm) => {
-        const long = cm % 10 === 0 ? 3 : cm % 5 === 0 ? 2 : 1;
-        return <line key={cm} x1={left} x2={left - long} y1={lift - cm} y2={lift - cm} />;
+      {marks.map((mark) => {
+        const reach = mark % long === 0 ? 3 : mark % middle === 0 ? 2 : 1;
+        return (
+          <line key={mark} x1={left} x2={left - reach} y1={lift - mark * size} y2={lift - mark * size} />
+        );
       })}
       {marks
-        .filter((cm) => cm % 20 === 0)
-        .map((cm) => (
+        .filter((mark) => mark % figure === 0)
+        .map((mark) => (
           <text
-            key={cm}
+            key={mark}
             x={left - 3.8}
-            y={lift - cm + 1.2}
+            y={lift - mark * size + 1.3}
             textAnchor="end"
-            fontSize={3.6}
+            fontSize={3.9}
             stroke="none"
-            fill="#5f5f5f"
+            fill="var(--figure-ink)"
             className="tabular"
           >
-            {cm}
+            {mark}
           </text>
         ))}
-      <line x1={left} x2={right} y1={lift + 0.2} y2={lift + 0.2} stroke="#5f5f5f" strokeWidth={0.4} />
+      <line
+        x1={left}
+        x2={right}
+        y1={lift + 0.2}
+        y2={lift + 0.2}
+        stroke="var(--figure-ink)"
+        strokeWidth={0.4}
+      />
       <line
         x1={0}
         x2={0}
@@ -40,7 +60,7 @@ export function Ruler({ height, lift, left, right }: RulerProps) {
         y2={lift + 3}
         stroke="var(--thread)"
         strokeOpacity={0.55}
-        strokeWidth={0.25}
+        strokeWidth={0.3}
         strokeDasharray="2 1.4"
       />
       <path d={`M 0 ${lift + 2.4} l 1.1 2.2 l -1.1 2 l -1.1 -2 Z`} fill="var(--thread)" stroke="none" />

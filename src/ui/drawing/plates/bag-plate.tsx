@@ -1,6 +1,7 @@
 import { metalHex } from "@/core/finish/metals";
 import type { PieceOf } from "@/core/piece/piece";
 import { paintOf } from "../paint";
+import { bagReach } from "../plate-box";
 
 interface Props {
   readonly bag: PieceOf<"bag">;
@@ -11,11 +12,11 @@ interface Props {
 /** A bag from the front, its strap or handle falling as it would from a hook. */
 export function BagPlate({ bag, scope, size }: Props) {
   const { width, height, strap } = bag.figures;
-  const reach = Math.min(strap / 2, size - height - 4);
+  const reach = bagReach(strap);
   const top = size / 2 + (reach - height) / 2;
   return (
     <g transform={`translate(${size / 2}, ${top})`}>
-      {strap > 0 && reach > 2 && <Strap bag={bag} reach={reach} width={width} />}
+      {reach > 0 && <Strap bag={bag} reach={reach} width={width} />}
       <BagBody bag={bag} scope={scope} />
     </g>
   );

@@ -28,9 +28,10 @@ export function JewelPlate({ piece, size }: { readonly piece: Jewel; readonly si
       );
     case "necklace": {
       const drop = Math.min(26, piece.figures.loop / 3);
+      const top = middle - (drop + piece.figures.pendant) / 2;
       const thick = { fine: 0.4, middling: 0.8, bold: 1.5 }[piece.figures.weight];
       const beads = piece.finish === "pearl";
-      const path = `M ${middle - 8} 4 C ${middle - 9} ${4 + drop * 0.9} ${middle - 3} ${4 + drop} ${middle} ${4 + drop} C ${middle + 3} ${4 + drop} ${middle + 9} ${4 + drop * 0.9} ${middle + 8} 4`;
+      const path = `M ${middle - 8} ${top} C ${middle - 9} ${top + drop * 0.9} ${middle - 3} ${top + drop} ${middle} ${top + drop} C ${middle + 3} ${top + drop} ${middle + 9} ${top + drop * 0.9} ${middle + 8} ${top}`;
       return (
         <g fill="none" strokeLinecap="round">
           <path
@@ -49,7 +50,7 @@ export function JewelPlate({ piece, size }: { readonly piece: Jewel; readonly si
           {piece.figures.pendant > 0 && (
             <ellipse
               cx={middle}
-              cy={4 + drop + piece.figures.pendant / 2}
+              cy={top + drop + piece.figures.pendant / 2}
               rx={1.5}
               ry={piece.figures.pendant / 2}
               fill={stone}
@@ -95,9 +96,9 @@ export function JewelPlate({ piece, size }: { readonly piece: Jewel; readonly si
         <g>
           <rect
             x={middle - r * 0.6}
-            y={0.4}
+            y={middle - 5}
             width={r * 1.2}
-            height={size - 0.8}
+            height={10}
             rx={0.4}
             fill={strap}
             stroke={lineOn(strap)}

@@ -13,6 +13,8 @@ export function ScarfPlate({ scarf, scope, size }: Props) {
   const trim = scarf.swatches.find(({ role }) => role === "trim")?.hex ?? paint.ground;
   const square = Math.abs(scarf.figures.sideA - scarf.figures.sideB) < 20;
   const middle = size / 2;
+  const top = middle - 34;
+  const bottom = middle + 34;
   if (square)
     return (
       <g strokeLinejoin="round">
@@ -36,13 +38,13 @@ export function ScarfPlate({ scarf, scope, size }: Props) {
     <g strokeLinejoin="round">
       {paint.defs && <defs>{paint.defs}</defs>}
       <path
-        d={`M ${middle - half - 3} 8 L ${middle + half - 3} 8 L ${middle + half - 7} ${size - 10} L ${middle - half - 7} ${size - 10} Z`}
+        d={`M ${middle - half - 3} ${top} L ${middle + half - 3} ${top} L ${middle + half - 7} ${bottom} L ${middle - half - 7} ${bottom} Z`}
         fill={paint.fill}
         stroke={paint.line}
         strokeWidth={0.5}
       />
       <path
-        d={`M ${middle - half + 3} 8 L ${middle + half + 3} 8 L ${middle + half + 9} ${size - 18} L ${middle - half + 9} ${size - 18} Z`}
+        d={`M ${middle - half + 3} ${top} L ${middle + half + 3} ${top} L ${middle + half + 9} ${bottom - 8} L ${middle - half + 9} ${bottom - 8} Z`}
         fill={paint.fill}
         stroke={paint.line}
         strokeWidth={0.5}
@@ -50,7 +52,7 @@ export function ScarfPlate({ scarf, scope, size }: Props) {
       {[-0.8, -0.4, 0, 0.4, 0.8].map((x) => (
         <path
           key={x}
-          d={`M ${middle + 9 + x * half} ${size - 18} l 0 4`}
+          d={`M ${middle + 9 + x * half} ${bottom - 8} l 0 4`}
           stroke={paint.ground}
           strokeWidth={0.9}
         />

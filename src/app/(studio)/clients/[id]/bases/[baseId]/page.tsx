@@ -1,0 +1,43 @@
+import { notFound } from "next/navigation";
+import { placeOf } from "@/core/piece/piece";
+import { moveBase, saveBase } from "@/server/actions/groups";
+import { bases } from "@/server/records/bases";
+import { findClient } from "@/server/records/clients";
+import { listPieces } from "@/server/records/pieces";
+import { inOwnStudio } from "@/server/session/own-studio";
+import { BaseForm } from "@/ui/clients/base-form";
+import { PutAway } from "@/ui/kit/form/put-away";
+import { Page } from "@/ui/kit/page";
+
+export default async function BasePage({
+  params,
+}: {
+  readonly params: Promise<{ id: string; baseId: string }>;
+}) {
+  const { id, baseId } = await params;
+  const isNew = baseId === "new";
+  const room = await inOwnStudio(async (tenant) => ({
+    client: (await findClient(tenant, id))?.client,
+    base: isNew ? null : await bases.find(tenant, baseId),
+    pieces: await listPieces(tenant, id),
+  }));
+  const { client, base } = room;
+  if (!client || (!isNew && !base)) notFound();
+  const garments = room.pieces.map(({ piece }) => piece).filter((piece) => placeOf(piece) !== null);
+  return (
+    <Page
+      title={base ? base.name : "A new base"}
+      about={`For ${client.name}: the garments of the outfit, without accessories.`}
+    >
+      <BaseForm
+        id={base?.id ?? null}
+        version={base?.version ?? null}
+        initial={{ clientId: id, name: base?.name ?? "", pieceIds: base?.pieceIds ?? [] }}
+        client={client}
+        garments={garments}
+        save={saveBase}
+        actions={base && <PutAway id={base.id} name={base.name} move={moveBase} then={`/clients/${id}`} />}
+      />
+    </Page>
+  );
+}

@@ -1,0 +1,46 @@
+import { notFound } from "next/navigation";
+import { moveOccasion, saveOccasion } from "@/server/actions/occasions";
+import { findClient } from "@/server/records/clients";
+import { findOccasion } from "@/server/records/occasions";
+import { inOwnStudio } from "@/server/session/own-studio";
+import { newOccasion } from "@/ui/clients/new-occasion";
+import { OccasionForm } from "@/ui/clients/occasion-form";
+import { PutAway } from "@/ui/kit/form/put-away";
+import { Page } from "@/ui/kit/page";
+
+export default async function OccasionPage({
+  params,
+}: {
+  readonly params: Promise<{ id: string; occasionId: string }>;
+}) {
+  const { id, occasionId } = await params;
+  const isNew = occasionId === "new";
+  const { client, record } = await inOwnStudio(async (tenant) => ({
+    client: (await findClient(tenant, id))?.client,
+    record: isNew ? null : await findOccasion(tenant, occasionId),
+  }));
+  if (!client || (!isNew && !record)) notFound();
+  const today = new Date().toISOString().slice(0, 10);
+  const { id: _id, ...occasion } = record?.occasion ?? { id: "", ...newOccasion(today) };
+  return (
+    <Page title={record ? occasion.name : "A new occasion"} about={`For ${client.name}.`}>
+      <OccasionForm
+        id={record?.occasion.id ?? null}
+        version={record?.version ?? null}
+        clientId={id}
+        initial={occasion}
+        save={saveOccasion}
+        actions={
+          record && (
+            <PutAway
+              id={record.occasion.id}
+              name={occasion.name}
+              move={moveOccasion}
+              then={`/clients/${id}`}
+            />
+          )
+        }
+      />
+    </Page>
+  );
+}

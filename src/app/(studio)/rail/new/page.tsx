@@ -1,0 +1,27 @@
+import type { Metadata } from "next";
+import { savePiece } from "@/server/actions/pieces";
+import { listClients } from "@/server/records/clients";
+import { inOwnStudio } from "@/server/session/own-studio";
+import { Page } from "@/ui/kit/page";
+import { PieceForm } from "@/ui/pieces/piece-form";
+
+export const metadata: Metadata = { title: "New piece" };
+
+export default async function NewPiecePage({
+  searchParams,
+}: {
+  readonly searchParams: Promise<{ client?: string }>;
+}) {
+  const { client } = await searchParams;
+  const clients = await inOwnStudio(listClients);
+  const owners = clients.map((record) => ({ id: record.client.id, name: record.client.name }));
+  const owner = owners.find(({ id }) => id === client)?.id ?? null;
+  return (
+    <Page
+      title="A new piece"
+      about="The figures are what the rules read: measure once, and every look knows."
+    >
+      <PieceForm record={null} owners={owners} owner={owner} save={savePiece} />
+    </Page>
+  );
+}

@@ -1,0 +1,14 @@
+import { ButtonLink } from "@/ui/kit/button";
+import { Empty, Page } from "@/ui/kit/page";
+
+export default function NotFound() {
+  return (
+    <Page title="Not on record">
+      <Empty say="There is nothing of this studio under that address. It may have been put away.">
+        <ButtonLink look="strong" href="/">
+          Go to Today
+        </ButtonLink>
+      </Empty>
+    </Page>
+  );
+}

@@ -1,0 +1,17 @@
+import type { Piece } from "../piece/piece";
+
+export const pieceStates = ["ready", "in care", "on loan"] as const;
+
+/** What is recorded of a piece beside what the core reads. */
+export interface PieceRecord {
+  readonly piece: Piece;
+  /** Null: it is the studio's kit. */
+  readonly clientId: string | null;
+  readonly state: (typeof pieceStates)[number];
+  readonly version: number;
+}
+
+export type PieceInput = Pick<PieceRecord, "clientId" | "state"> & { readonly piece: PieceDraft };
+
+/** A piece without its id; distributes over the kinds so that kind and figures stay together. */
+export type PieceDraft = Piece extends infer P ? (P extends Piece ? Omit<P, "id"> : never) : never;

@@ -1,0 +1,65 @@
+import type { Adjustment } from "../piece/adjustment";
+import type { Client } from "../piece/client";
+import type { Look } from "../piece/look";
+import type { Occasion } from "../piece/occasion";
+import type { Piece } from "../piece/piece";
+
+/** Everything a client's looks are laid out from. */
+export interface Wardrobe {
+  readonly client: Client;
+  readonly pieces: readonly Piece[];
+  readonly occasions: readonly Occasion[];
+  /** Ids of the pieces that cannot be offered now: in care or on loan. */
+  readonly away: readonly string[];
+}
+
+/** A look by the ids of what it is made of. */
+export interface LookKey {
+  readonly garmentIds: readonly string[];
+  readonly accessoryIds: readonly string[];
+  readonly adjustments: readonly Adjustment[];
+  readonly occasionId: string | null;
+}
+
+interface Laid {
+  readonly pieces: ReadonlyMap<string, Piece>;
+  readonly occasions: ReadonlyMap<string, Occasion>;
+}
+
+const laid = new WeakMap<Wardrobe, Laid>();
+
+function tablesOf(wardrobe: Wardrobe): Laid {
+  let tables = laid.get(wardrobe);
+  if (!tables) {
+    tables = {
+      pieces: new Map(wardrobe.pieces.map((piece) => [piece.id, piece])),
+      occasions: new Map(wardrobe.occasions.map((occasion) => [occasion.id, occasion])),
+    };
+    laid.set(wardrobe, tables);
+  }
+  return tables;
+}
+
+/** A piece of the wardrobe by its id; undefined when it is not there. */
+export function pieceOf(wardrobe: Wardrobe, id: string): Piece | undefined {
+  return tablesOf(wardrobe).pieces.get(id);
+}
+
+/** The look of a key; what is no longer in the wardrobe is left out, with its adjustments. */
+export function layOut(wardrobe: Wardrobe, key: LookKey): Look {
+  const { pieces, occasions } = tablesOf(wardrobe);
+  const found = (ids: readonly string[]) => ids.flatMap((id) => pieces.get(id) ?? []);
+  const worn = new Set([...key.garmentIds, ...key.accessoryIds]);
+  return {
+    client: wardrobe.client,
+    garments: found(key.garmentIds),
+    accessories: found(key.accessoryIds),
+    adjustments: key.adjustments.filter(({ piece }) => worn.has(piece)),
+    occasion: key.occasionId === null ? null : (occasions.get(key.occasionId) ?? null),
+  };
+}
+
+/** The accessories that may be offered. */
+export function offered(wardrobe: Wardrobe): Piece[] {
+  return wardrobe.pieces.filter(({ id }) => !wardrobe.away.includes(id));
+}

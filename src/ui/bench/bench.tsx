@@ -1,0 +1,238 @@
+"use client";
+
+import { useEffect, useMemo, useState } from "react";
+import { dress } from "@/core/dressing/dress";
+import { swap, wear } from "@/core/piece/look";
+import { slotOf } from "@/core/piece/piece";
+import { slots, stacks, type Slot } from "@/core/piece/slots";
+import { readDressed, verdicts } from "@/core/reading/read";
+import type { Change } from "@/core/reading/change";
+import { layOut, pieceOf, type Wardrobe } from "@/core/studio/wardrobe";
+import type { RemovedPiece } from "@/workers/answers";
+import { Button } from "../kit/button";
+import type { BenchSource } from "@/core/studio/bench-source";
+import { Brief } from "./brief";
+import { EditPass } from "./edit-pass";
+import { FigureColumn } from "./figure-column";
+import { KeepSet, type SaveSet } from "./keep-set";
+import { LookFile } from "./look-file";
+import { ReadingPanel } from "./reading-panel";
+import { SetMenu } from "./set-menu";
+import { Shortcuts } from "./shortcuts";
+import { Stations } from "./stations";
+import { Tray, type TrayFilter } from "./tray";
+import { useCounsel } from "../counsel/use-counsel";
+import { useAnswers } from "./use-answers";
+import { useBenchKeys } from "./use-bench-keys";
+import { keyOf, useLook } from "./use-look";
+import { useKeeping, type SaveLook } from "./use-keeping";
+
+interface BenchProps {
+  readonly source: BenchSource;
+  readonly clients: readonly { readonly id: string; readonly name: string }[];
+  readonly onClient: (id: string) => void;
+  readonly onOpen: (source: BenchSource) => void;
+  readonly saveLook: SaveLook;
+  readonly saveSet: SaveSet;
+}
+
+/** Figure, stations, reading and tray over one look. Every change is read here, at once; keeping follows. */
+export function Bench({ source, clients, onClient, onOpen, saveLook, saveSet }: BenchProps) {
+  const wardrobe = useMemo<Wardrobe>(() => source, [source]);
+  const { look: benchLook, step } = useLook(source, wardrobe);
+  const key = useMemo(() => keyOf(benchLook, source), [benchLook, source]);
+  const look = useMemo(() => layOut(wardrobe, key), [wardrobe, key]);
+  const [active, setActive] = useState<Slot>("shoe");
+  const [cursor, setCursor] = useState<number | null>(null);
+  const [filter, setFilter] = useState<TrayFilter>("all");
+  const [removals, setRemovals] = useState<readonly RemovedPiece[] | "asked" | null>(null);
+  const [dialog, setDialog] = useState<"keep" | "keys" | null>(null);
+
+  const counsel = useCounsel(wardrobe);
+  const answers = useAnswers(counsel, key, active);
+  const candidates = useMemo(
+    () => answers.candidates.filter((candidate) => passes(candidate, filter)),
+    [answers.candidates, filter],
+  );
+  const keeping = useKeeping(
+    useMemo(() => ({ ...benchLook, clientId: source.client.id }), [benchLook, source]),
+    source.kept ? saveLook : null,
+  );
+
+  const previewed = useMemo(() => {
+    const id = cursor === null ? undefined : candidates[cursor]?.pieceId;
+    const piece = id === undefined ? undefined : pieceOf(wardrobe, id);
+    if (!piece) return look;
+    return stacks(active) ? wear(look, piece) : swap(look, active, piece);
+  }, [cursor, candidates, wardrobe, look, active]);
+  const dressed = useMemo(() => dress(previewed), [previewed]);
+  const reading = useMemo(() => readDressed(dressed), [dressed]);
+
+  useEffect(() => {
+    if (removals !== "asked" || !counsel) return;
+    let current = true;
+    void counsel.editPass(key).then((found) => current && setRemovals(found));
+    return () => {
+      current = false;
+    };
+  }, [removals, counsel, key]);
+
+  const named = (id: string) => pieceOf(wardrobe, id);
+  const change = (next: Change) => {
+    step({ kind: "change", change: next });
+    setCursor(null);
+    setRemovals((shown) => (shown === null ? null : "asked"));
+  };
+  const put = (id: string) => {
+    const piece = named(id);
+    const slot = piece && slotOf(piece);
+    if (!piece || !slot) return;
+    setActive(slot);
+    change(look.accessories.includes(piece) ? { kind: "take-off", piece: id } : { kind: "wear", piece });
+  };
+  const go = (slot: Slot) => {
+    setActive(slot);
+    setCursor(null);
+    setRemovals(null);
+  };
+  const trousers = look.garments.find((piece) => piece.kind === "trousers");
+
+  useBenchKeys(
+    {
+      station: (by) => go(slots[(slots.indexOf(active) + by + slots.length) % slots.length] ?? active),
+      candidate: (by) =>
+        setCursor((at) => {
+          if (candidates.length === 0) return null;
+          if (at === null) return by > 0 ? 0 : candidates.length - 1;
+          return Math.max(0, Math.min(candidates.length - 1, at + by));
+        }),
+      put: () => {
+        const at = cursor === null ? undefined : candidates[cursor];
+        if (at) put(at.pieceId);
+      },
+      takeOff: () => {
+        const worn = look.accessories.filter((piece) => slotOf(piece) === active);
+        const last = worn[worn.length - 1];
+        if (last) change({ kind: "take-off", piece: last.id });
+      },
+      turn: () => {
+        if (!trousers) return;
+        const turn = look.adjustments.find((adjustment) => adjustment.kind === "turn");
+        if (!turn) change({ kind: "turn", piece: trousers.id, count: 1, depth: 4 });
+        else if (turn.count === 1) change({ kind: "turn", piece: trousers.id, count: 2, depth: 3 });
+        else change({ kind: "unturn", piece: trousers.id });
+      },
+      hosiery: () => go("hosiery"),
+      edit: () => setRemovals((shown) => (shown === null ? "asked" : null)),
+      keep: () => source.kept && setDialog("keep"),
+      verdict: (place) => step({ kind: "verdict", verdict: verdicts[place] ?? null }),
+      undo: () => {
+        step({ kind: "undo" });
+        setCursor(null);
+      },
+      help: () => setDialog("keys"),
+    },
+    dialog === null,
+  );
+
+  return (
+    <main className="grid h-[calc(100dvh-2.8rem)] min-h-140 grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)_10.75rem]">
+      <h1 className="sr-only">Bench</h1>
+      <Brief
+        clients={source.kept ? clients : [{ id: source.client.id, name: source.client.name }]}
+        clientId={source.client.id}
+        onClient={onClient}
+        occasions={source.occasions}
+        occasion={look.occasion}
+        onOccasion={(occasionId) => step({ kind: "occasion", occasionId })}
+        bases={source.bases}
+        baseId={benchLook.baseId}
+        onBase={(baseId) => step({ kind: "base", baseId })}
+        ruleBook={source.client.ruleBook.name}
+        reading={reading}
+        own={benchLook.ownVerdict}
+        onOwn={(verdict) => step({ kind: "verdict", verdict })}
+        keeping={keeping}
+        kept={source.kept}
+        actions={
+          <>
+            <SetMenu
+              sets={source.sets}
+              onPut={(set) => {
+                step({ kind: "put-on-set", accessoryIds: set.pieceIds });
+                setCursor(null);
+              }}
+            />
+            {source.kept && (
+              <Button look="strong" onClick={() => setDialog("keep")}>
+                Keep set
+              </Button>
+            )}
+            <LookFile look={look} onOpen={onOpen} onShortcuts={() => setDialog("keys")} />
+          </>
+        }
+      />
+      <div className="grid min-h-0 grid-cols-[minmax(0,30rem)_minmax(0,19.5rem)_minmax(0,1fr)]">
+        <FigureColumn
+          dressed={dressed}
+          turnUp={answers.ofThisLook ? answers.turnUp : null}
+          onChange={change}
+          onDrop={put}
+        />
+        <Stations
+          look={previewed}
+          active={active}
+          onActive={go}
+          onTakeOff={(piece) => change({ kind: "take-off", piece: piece.id })}
+        />
+        <ReadingPanel
+          reading={reading}
+          mended={answers.mended}
+          fresh={answers.ofThisLook && previewed === look}
+          named={named}
+          onApply={change}
+        />
+      </div>
+      <Tray
+        slot={active}
+        candidates={candidates}
+        named={named}
+        fresh={answers.fresh}
+        cursor={cursor}
+        filter={filter}
+        onFilter={(next) => {
+          setFilter(next);
+          setCursor(null);
+        }}
+        onPreview={setCursor}
+        onPut={put}
+        instead={
+          removals === null ? undefined : (
+            <EditPass
+              removals={removals === "asked" ? null : removals}
+              named={named}
+              onTakeOff={(id) => change({ kind: "take-off", piece: id })}
+              onClose={() => setRemovals(null)}
+            />
+          )
+        }
+      />
+      <KeepSet
+        open={dialog === "keep"}
+        onOpenChange={(open) => setDialog(open ? "keep" : null)}
+        clientId={source.client.id}
+        accessories={look.accessories}
+        save={saveSet}
+      />
+      <Shortcuts open={dialog === "keys"} onOpenChange={(open) => setDialog(open ? "keys" : null)} />
+    </main>
+  );
+}
+
+function passes(
+  { mends, brings }: { readonly mends: readonly string[]; readonly brings: readonly string[] },
+  filter: TrayFilter,
+): boolean {
+  if (filter === "mends") return mends.length > 0;
+  return filter === "all" || brings.length === 0;
+}

@@ -1,0 +1,56 @@
+"use client";
+
+import type { Piece } from "@/core/piece/piece";
+import type { RemovedPiece } from "@/workers/answers";
+import { Plate } from "../drawing/plate";
+import { Button } from "../kit/button";
+
+interface EditPassProps {
+  readonly removals: readonly RemovedPiece[] | null;
+  readonly named: (id: string) => Piece | undefined;
+  readonly onTakeOff: (pieceId: string) => void;
+  readonly onClose: () => void;
+}
+
+/** Stand back: each accessory with what the look would score without it, the best to lose first. */
+export function EditPass({ removals, named, onTakeOff, onClose }: EditPassProps) {
+  const free = removals?.filter(({ before, after }) => after >= before).length ?? 0;
+  return (
+    <div className="flex min-h-0 flex-1 items-stretch gap-2 overflow-x-auto px-4 pb-2.5">
+      {removals?.map(({ pieceId, before, after }) => {
+        const piece = named(pieceId);
+        if (!piece) return null;
+        const change = Math.round((after - before) * 10) / 10;
+        return (
+          <button
+            key={pieceId}
+            type="button"
+            onClick={() => onTakeOff(pieceId)}
+            className="flex w-31 shrink-0 flex-col border border-rule bg-paper px-1.5 pb-1.5 text-left hover:bg-white"
+          >
+            <Plate piece={piece} className="min-h-0 w-full flex-1" />
+            <span className="block w-full truncate text-tiny font-medium">{piece.name}</span>
+            <span className="tabular text-small font-semibold">
+              {change > 0 ? `+${change}` : change < 0 ? `\u2212${-change}` : "\u00b10"}{" "}
+              <span className="font-normal text-ink-soft">without it</span>
+            </span>
+          </button>
+        );
+      })}
+      <div className="flex w-56 shrink-0 flex-col justify-center gap-2 pl-2">
+        <p>
+          {removals === null
+            ? "Reading the look without each piece ..."
+            : removals.length === 0
+              ? "There is nothing on to take off."
+              : free > 0
+                ? `${free === 1 ? "One piece costs" : `${free} pieces cost`} nothing to take off. Take one away, look again.`
+                : "Every piece earns its place."}
+        </p>
+        <Button size="small" onClick={onClose}>
+          Back to candidates
+        </Button>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,25 @@
+import { v7 as uuid } from "uuid";
+import type { Look } from "@/core/piece/look";
+import type { BenchSource } from "@/core/studio/bench-source";
+
+/** A look from a file as a bench of its own: its pieces are the whole wardrobe. */
+export function fromLook(look: Look): BenchSource {
+  const base = { id: uuid(), name: "From the file", pieceIds: look.garments.map(({ id }) => id) };
+  return {
+    client: look.client,
+    pieces: [...look.garments, ...look.accessories],
+    away: [],
+    bases: [base],
+    sets: [],
+    occasions: look.occasion ? [look.occasion] : [],
+    start: {
+      id: uuid(),
+      baseId: base.id,
+      occasionId: look.occasion?.id ?? null,
+      accessoryIds: look.accessories.map(({ id }) => id),
+      adjustments: look.adjustments,
+      ownVerdict: null,
+    },
+    kept: false,
+  };
+}

@@ -1,0 +1,90 @@
+"use client";
+
+import { useState } from "react";
+import { toast } from "sonner";
+import type { Outcome } from "@/core/schema/outcome";
+import type { Piece } from "@/core/piece/piece";
+import type { GroupInput } from "@/core/studio/group-record";
+import { Plate } from "../drawing/plate";
+import { Button } from "../kit/button";
+import { Dialog } from "../kit/dialog";
+
+export type SaveSet = (input: GroupInput & { id: null; version: null }) => Promise<Outcome<string>>;
+
+interface KeepSetProps {
+  readonly open: boolean;
+  readonly onOpenChange: (open: boolean) => void;
+  readonly clientId: string;
+  readonly accessories: readonly Piece[];
+  readonly save: SaveSet;
+}
+
+/** Asks for a name and keeps what is worn as a set. */
+export function KeepSet({ open, onOpenChange, clientId, accessories, save }: KeepSetProps) {
+  const [name, setName] = useState("");
+  const [fault, setFault] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const pieceIds = accessories.map(({ id }) => id);
+
+  const submit = async () => {
+    setBusy(true);
+    const outcome = await save({ id: null, version: null, clientId, name, pieceIds }).catch(() => null);
+    setBusy(false);
+    if (!outcome)
+      return setFault("The studio's server does not answer. The name is still here: try again in a moment.");
+    if (!outcome.ok) return setFault(outcome.faults.map(({ say }) => say).join(" "));
+    toast(`Kept as a set: ${name.trim()}. Choose another base to see it there.`);
+    setName("");
+    setFault(null);
+    onOpenChange(false);
+  };
+
+  return (
+    <Dialog
+      open={open}
+      onOpenChange={onOpenChange}
+      title="Keep as a set"
+      about="Shoes and at least two more accessories that agree with one another, to be worn on many bases."
+    >
+      <form
+        noValidate
+        onSubmit={(event) => {
+          event.preventDefault();
+          void submit();
+        }}
+      >
+        <div className="mb-4 flex flex-wrap gap-1 border border-rule bg-white p-2">
+          {accessories.map((piece) => (
+            <span key={piece.id} title={piece.name}>
+              <Plate piece={piece} className="size-14" />
+            </span>
+          ))}
+          {accessories.length === 0 && <span className="p-2 text-ink-soft">Nothing is on yet.</span>}
+        </div>
+        <label className="font-medium" htmlFor="set-name">
+          Name of the set
+        </label>
+        <input
+          id="set-name"
+          value={name}
+          onChange={(event) => setName(event.target.value)}
+          aria-invalid={fault !== null}
+          aria-describedby={fault ? "set-fault" : undefined}
+          autoComplete="off"
+          className={`mt-1 h-10 w-full border bg-white px-2.5 text-body ${fault ? "border-thread" : "border-rule-strong"}`}
+        />
+        {fault && (
+          <p id="set-fault" role="alert" className="mt-1 text-thread">
+            {fault}
+          </p>
+        )}
+        <div className="mt-5 flex gap-2">
+          <Button type="submit" look="strong" disabled={busy}>
+            Keep set
+          </Button>
+          <Button onClick={() => onOpenChange(false)}>Leave it</Button>
+        </div>
+      </form>
+    </Dialog>
+  );
+}

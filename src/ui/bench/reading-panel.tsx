@@ -1,0 +1,107 @@
+"use client";
+
+import type { Mended, Remedy } from "@/core/reading/remedies";
+import { bySeverity } from "@/core/reading/effects";
+import type { LensReading, Reading } from "@/core/reading/read";
+import { lensLabels, type Finding } from "@/core/rules/finding";
+import type { Change } from "@/core/reading/change";
+import type { Piece } from "@/core/piece/piece";
+import { FindingRow } from "./finding-row";
+
+interface ReadingPanelProps {
+  readonly reading: Reading;
+  readonly mended: readonly Mended[];
+  /** Whether the remedies belong to this very reading. */
+  readonly fresh: boolean;
+  readonly named: (id: string) => Piece | undefined;
+  readonly onApply: (change: Change) => void;
+}
+
+/** What the rules say: eight gauges, then every finding with its figures and remedies, gravest first. */
+export function ReadingPanel({ reading, mended, fresh, named, onApply }: ReadingPanelProps) {
+  const remediesOf = (finding: Finding): readonly Remedy[] =>
+    fresh ? (mended.find((entry) => reading.findings[entry.finding] === finding)?.remedies ?? []) : [];
+  const groups = groupsOf(reading);
+  return (
+    <section aria-label="Reading" className="flex min-h-0 flex-col bg-paper">
+      <Gauges lenses={reading.lenses} />
+      <div
+        aria-live="polite"
+        tabIndex={0}
+        role="region"
+        aria-label="Findings"
+        className="min-h-0 flex-1 overflow-y-auto px-4 pb-3"
+      >
+        {groups.length === 0 && (
+          <p className="pt-6 text-ink-soft">
+            Nothing to read yet. Choose a station and put on a first piece: shoes decide the most.
+          </p>
+        )}
+        {groups.map(({ lens, findings }) => (
+          <div key={lens} className="pt-3">
+            <h3 className="text-body">{lensLabels[lens]}</h3>
+            <ul>
+              {findings.map((finding, i) => (
+                <FindingRow
+                  key={`${finding.rule}-${i}`}
+                  finding={finding}
+                  remedies={remediesOf(finding)}
+                  named={named}
+                  onApply={onApply}
+                />
+              ))}
+            </ul>
+          </div>
+        ))}
+      </div>
+    </section>
+  );
+}
+
+/** Findings by lens; the lens with the gravest finding first, the gravest first within it. */
+function groupsOf(reading: Reading) {
+  return reading.lenses
+    .map(({ lens }) => ({
+      lens,
+      findings: reading.findings.filter((finding) => finding.lens === lens).sort(bySeverity),
+    }))
+    .filter(({ findings }) => findings.length > 0)
+    .sort((one, other) => {
+      const [a] = one.findings;
+      const [b] = other.findings;
+      return a && b ? bySeverity(a, b) : 0;
+    });
+}
+
+function Gauges({ lenses }: { readonly lenses: readonly LensReading[] }) {
+  return (
+    <dl className="grid grid-cols-4 gap-x-4 gap-y-1.5 border-b border-rule px-4 py-2">
+      {lenses.map(({ lens, score }) => (
+        <div key={lens}>
+          <div className="flex items-baseline justify-between">
+            <dt className="text-tiny text-ink-soft">{lensLabels[lens]}</dt>
+            <dd className="tabular text-tiny font-semibold">{score === null ? "-" : Math.round(score)}</dd>
+          </div>
+          <Gauge score={score} />
+        </div>
+      ))}
+    </dl>
+  );
+}
+
+/** A rule from 0 to 100 with a notch where 70 lies, from which a reading starts. */
+function Gauge({ score }: { readonly score: number | null }) {
+  return (
+    <svg viewBox="0 0 100 7" preserveAspectRatio="none" className="h-1.75 w-full" aria-hidden="true">
+      <path
+        d="M0 5.5 H100 M0 3 V7 M100 3 V7 M70 2 V7"
+        stroke="var(--rule-strong)"
+        strokeWidth={1}
+        vectorEffect="non-scaling-stroke"
+      />
+      {score !== null && (
+        <path d={`M0 4.5 H${score}`} stroke="var(--ink)" strokeWidth={3} vectorEffect="non-scaling-stroke" />
+      )}
+    </svg>
+  );
+}

@@ -1,0 +1,141 @@
+"use client";
+
+import type { ReactNode } from "react";
+import { useController, useWatch } from "react-hook-form";
+import { dress } from "@/core/dressing/dress";
+import type { Client } from "@/core/piece/client";
+import { placeOf, type Piece } from "@/core/piece/piece";
+import { phrase } from "@/core/reading/phrase";
+import { read } from "@/core/reading/read";
+import { bySeverity } from "@/core/reading/effects";
+import type { Outcome } from "@/core/schema/outcome";
+import type { GroupInput } from "@/core/studio/group-record";
+import { describeLook } from "../drawing/describe";
+import { Figure } from "../drawing/figure/figure";
+import { Plate } from "../drawing/plate";
+import { TextField } from "../kit/form/fields";
+import { fieldId, RecordForm } from "../kit/form/record-form";
+import { useLengthUnit } from "../kit/length-unit";
+import { Mark, wordOf } from "../kit/marks";
+
+interface BaseFormProps {
+  readonly id: string | null;
+  readonly version: number | null;
+  readonly initial: GroupInput;
+  readonly client: Client;
+  readonly garments: readonly Piece[];
+  readonly save: (input: unknown) => Promise<Outcome<string>>;
+  readonly actions?: ReactNode;
+}
+
+/** Garments laid out to a base, drawn on the client and read bare as they are chosen. */
+export function BaseForm({ id, version, initial, client, garments, save, actions }: BaseFormProps) {
+  return (
+    <RecordForm
+      initial={{ id, version, ...initial }}
+      onSave={save}
+      then={(saved) => `/bench?client=${client.id}&base=${saved}`}
+      saveLabel={id ? "Keep changes" : "Lay out base"}
+      savedSay="The base is kept, and on the bench."
+      actions={actions}
+    >
+      <div className="grid gap-6 lg:grid-cols-[minmax(0,1fr)_24rem]">
+        <div>
+          <TextField name="name" label="Name of the base" className="mb-5 max-w-96" />
+          <GarmentChoice garments={garments} />
+        </div>
+        <BarePreview client={client} garments={garments} />
+      </div>
+    </RecordForm>
+  );
+}
+
+const places = [
+  { place: "whole", title: "Dresses" },
+  { place: "bottom", title: "Trousers and skirts" },
+  { place: "top", title: "Tops, shirts and knits" },
+  { place: "layer", title: "Jackets and coats" },
+] as const;
+
+function GarmentChoice({ garments }: { readonly garments: readonly Piece[] }) {
+  const { field, fieldState } = useController({ name: "pieceIds" });
+  const chosen = field.value as string[];
+  const toggle = (id: string) =>
+    field.onChange(chosen.includes(id) ? chosen.filter((other) => other !== id) : [...chosen, id]);
+  return (
+    <fieldset id={fieldId("pieceIds")} tabIndex={-1}>
+      <legend className="font-serif text-lead">Garments</legend>
+      {fieldState.error && <p className="font-medium text-thread">{fieldState.error.message}</p>}
+      {garments.length === 0 && <p className="mt-2 text-ink-soft">There are no garments on the rail yet.</p>}
+      {places.map(({ place, title }) => {
+        const here = garments.filter((piece) => placeOf(piece) === place);
+        if (here.length === 0) return null;
+        return (
+          <div key={place} className="mt-4">
+            <h3 className="mb-1.5 font-sans font-medium text-ink-soft">{title}</h3>
+            <div className="grid grid-cols-[repeat(auto-fill,minmax(7.5rem,1fr))] gap-2">
+              {here.map((piece) => {
+                const on = chosen.includes(piece.id);
+                return (
+                  <button
+                    key={piece.id}
+                    type="button"
+                    aria-pressed={on}
+                    onClick={() => toggle(piece.id)}
+                    className={`flex flex-col border bg-paper p-2 text-left hover:bg-white ${on ? "basted border-transparent" : "border-rule"}`}
+                  >
+                    <Plate piece={piece} className="h-24 w-full" />
+                    <span className="mt-1 text-tiny leading-tight font-medium">{piece.name}</span>
+                  </button>
+                );
+              })}
+            </div>
+          </div>
+        );
+      })}
+    </fieldset>
+  );
+}
+
+/** The base on the body and what it lacks, before any accessory. */
+function BarePreview({ client, garments }: { readonly client: Client; readonly garments: readonly Piece[] }) {
+  const unit = useLengthUnit();
+  const ids = useWatch({ name: "pieceIds" }) as string[];
+  const look = {
+    client,
+    garments: ids.flatMap((id) => garments.find((piece) => piece.id === id) ?? []),
+    accessories: [],
+    adjustments: [],
+    occasion: null,
+  };
+  const dressed = dress(look);
+  const reading = read(look);
+  const findings = [...reading.findings].sort(bySeverity);
+  return (
+    <aside
+      className="surround-light sticky top-4 self-start border border-rule-strong"
+      aria-label="The base, bare"
+    >
+      <Figure dressed={dressed} unit={unit} label={describeLook(dressed, unit)} className="h-100 w-full" />
+      <div className="border-t border-rule px-4 py-3" aria-live="polite">
+        <p className="mb-1 font-serif text-body">Read bare</p>
+        {findings.length === 0 && (
+          <p className="text-ink-soft">
+            {look.garments.length === 0 ? "Choose garments." : "Nothing asks for anything yet."}
+          </p>
+        )}
+        <ul className="grid gap-1">
+          {findings.map((finding, i) => (
+            <li key={i} className="grid grid-cols-[1.25rem_minmax(0,1fr)] gap-1.5">
+              <Mark of={finding.effect} className="mt-0.5 size-4" />
+              <span>
+                <span className="sr-only">{wordOf(finding.effect)}: </span>
+                {phrase(finding, unit)}
+              </span>
+            </li>
+          ))}
+        </ul>
+      </div>
+    </aside>
+  );
+}

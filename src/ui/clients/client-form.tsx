@@ -1,0 +1,77 @@
+"use client";
+
+import { useState, type ReactNode } from "react";
+import type { MeasurementName } from "@/core/body/measurements";
+import { undertones } from "@/core/piece/client";
+import type { Outcome } from "@/core/schema/outcome";
+import type { ClientInput, Taken } from "@/core/studio/client-record";
+import { ColourField } from "../kit/form/colour-field";
+import { ChoiceField, FlagField, TextField, wordsAsOptions } from "../kit/form/fields";
+import { LengthField } from "../kit/form/number-fields";
+import { RecordForm } from "../kit/form/record-form";
+import { BodyChart } from "./body-chart";
+import { MeasurementFields } from "./measurement-fields";
+import { MeasurementHistory } from "./measurement-history";
+import { RuleBookFields } from "./rule-book-fields";
+import { newClient } from "./new-client";
+
+interface ClientFormProps {
+  /** Null for a new client. */
+  readonly id: string | null;
+  readonly version: number | null;
+  readonly initial: ClientInput | null;
+  readonly history: readonly Taken[];
+  readonly save: (input: unknown) => Promise<Outcome<string>>;
+  readonly actions?: ReactNode;
+}
+
+/** A client's figures on a drawn body, colouring, limits and rule book. */
+export function ClientForm({ id, version, initial, history, save, actions }: ClientFormProps) {
+  const [active, setActive] = useState<MeasurementName | null>(null);
+  return (
+    <RecordForm
+      initial={{ id, version, ...(initial ?? newClient) }}
+      onSave={save}
+      then={(saved) => `/clients/${saved}`}
+      saveLabel={id ? "Keep changes" : "Add client"}
+      savedSay={id ? "The client is kept." : "The client is on record."}
+      actions={actions}
+    >
+      <div className="grid gap-6 lg:grid-cols-[23rem_minmax(0,1fr)]">
+        <BodyChart active={active} />
+        <div className="grid content-start gap-7">
+          <TextField name="name" label="Name" className="max-w-96" />
+          <MeasurementFields active={active} onActive={setActive} />
+          <MeasurementHistory history={history} />
+          <fieldset>
+            <legend className="mb-2 font-serif text-lead">Colouring</legend>
+            <div className="grid grid-cols-2 gap-3 xl:grid-cols-4">
+              <ColourField name="colouring.skin" label="Skin" />
+              <ColourField name="colouring.hair" label="Hair" />
+              <ColourField name="colouring.eyes" label="Eyes" />
+              <ChoiceField
+                name="colouring.undertone"
+                label="Undertone"
+                options={wordsAsOptions(undertones)}
+              />
+            </div>
+          </fieldset>
+          <fieldset>
+            <legend className="mb-1 font-serif text-lead">Limits</legend>
+            <p className="mb-2 text-ink-soft">Facts, told once and kept everywhere.</p>
+            <div className="grid grid-cols-2 gap-x-4 gap-y-1 xl:grid-cols-3">
+              <LengthField name="limits.heel" label="Highest heel" help="empty: none set" empty={null} />
+              <FlagField name="limits.noLeather" label="No leather" />
+              <FlagField name="limits.coveredShoulders" label="Shoulders covered" />
+              <FlagField name="limits.coveredAnkles" label="Ankles covered" />
+              <FlagField name="limits.nickelAllergy" label="Nickel allergy" />
+              <FlagField name="limits.clipEarrings" label="Clip earrings only" />
+            </div>
+          </fieldset>
+          <RuleBookFields />
+          <TextField name="notes" label="Notes" rows={3} />
+        </div>
+      </div>
+    </RecordForm>
+  );
+}

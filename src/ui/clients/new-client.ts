@@ -1,0 +1,21 @@
+import { polished } from "@/core/rule-book/rule-book";
+import type { ClientInput } from "@/core/studio/client-record";
+
+/** What the form of a new client starts with. */
+export const newClient: Omit<ClientInput, "measured"> & {
+  readonly measured: Partial<ClientInput["measured"]>;
+} = {
+  name: "",
+  measured: {},
+  colouring: { skin: "#d8b093", hair: "#5a4636", eyes: "#5f5a48", undertone: "neutral" },
+  limits: {
+    heel: null,
+    noLeather: false,
+    coveredShoulders: false,
+    coveredAnkles: false,
+    nickelAllergy: false,
+    clipEarrings: false,
+  },
+  ruleBook: polished,
+  notes: "",
+};

@@ -1,0 +1,63 @@
+import { useId } from "react";
+import type { Dressed } from "@/core/dressing/dressed";
+import { sayLength, type LengthUnit } from "@/core/length/length";
+import { ShoeDrawing } from "../shoe-drawing";
+import { Dimensions, dimensionsOf } from "./dimensions";
+import { SkinAndHosiery, TrouserSection } from "./leg-section";
+import { legSideOf, view } from "./view";
+
+interface Props {
+  readonly dressed: Dressed;
+  readonly unit: LengthUnit;
+  readonly className?: string;
+}
+
+/** The ankle from the side, enlarged: hem, turn-up, shaft, sock and skin, with their figures. */
+export function AnkleWindow({ dressed, unit, className }: Props) {
+  const scope = useId();
+  const side = legSideOf(dressed);
+  const { lift } = dressed;
+  const shoe = dressed.worn.find((worn) => worn.piece.kind === "shoe")?.piece;
+  const tucked = dressed.leg?.fit?.meeting === "tucked";
+  const width = view.right - view.left;
+  const height = view.reach + lift + view.belowFloor;
+  const drawnShoe = shoe?.kind === "shoe" && (
+    <g transform={`translate(0, ${-lift})`}>
+      <ShoeDrawing shoe={shoe} foot={side.foot} scope={scope} />
+    </g>
+  );
+  return (
+    <svg
+      viewBox={`${view.left} ${-view.reach} ${width} ${height}`}
+      preserveAspectRatio="xMidYMax meet"
+      className={className}
+      role="img"
+      aria-label={describe(dressed, unit)}
+    >
+      <g transform="scale(1,-1)">
+        <SkinAndHosiery dressed={dressed} side={side} />
+        {!tucked && drawnShoe}
+        <TrouserSection dressed={dressed} side={side} scope={scope} />
+        {tucked && drawnShoe}
+      </g>
+      <line
+        x1={view.left}
+        x2={view.right}
+        y1={lift}
+        y2={lift}
+        stroke="var(--figure-ink)"
+        strokeWidth={0.25}
+      />
+      <text x={view.left + 0.6} y={lift + 2} fontSize={1.7} fill="var(--figure-ink)">
+        floor
+      </text>
+      <Dimensions dressed={dressed} side={side} unit={unit} />
+    </svg>
+  );
+}
+
+function describe(dressed: Dressed, unit: LengthUnit): string {
+  const { chain, whole, meeting } = dimensionsOf(dressed);
+  const all = [...chain, ...(whole ? [whole] : []), ...(meeting ? [meeting] : [])];
+  return `Ankle from the side: ${all.map(({ label, from, to }) => `${label} ${sayLength(to - from, unit)}`).join(", ")}.`;
+}

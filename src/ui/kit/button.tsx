@@ -1,0 +1,39 @@
+import Link from "next/link";
+import type { ComponentProps } from "react";
+
+const looks = {
+  strong: "bg-ink text-paper hover:bg-[#3a3a3a]",
+  plain: "border border-rule-strong bg-paper text-ink hover:bg-well",
+  quiet: "text-ink underline decoration-rule-strong underline-offset-4 hover:decoration-ink",
+} as const;
+
+const sizes = {
+  small: "h-8 px-2.5 text-small",
+  normal: "h-9 px-3.5 text-small",
+  touch: "h-11 px-4 text-body",
+} as const;
+
+interface Dress {
+  readonly look?: keyof typeof looks;
+  readonly size?: keyof typeof sizes;
+}
+
+function classOf({ look = "plain", size = "normal" }: Dress, extra?: string): string {
+  return `inline-flex items-center justify-center gap-1.5 whitespace-nowrap rounded-[2px] font-medium disabled:cursor-default disabled:opacity-45 ${looks[look]} ${sizes[size]} ${extra ?? ""}`;
+}
+
+/** A button; its label is a verb. */
+export function Button({
+  look,
+  size,
+  className,
+  type = "button",
+  ...rest
+}: ComponentProps<"button"> & Dress) {
+  return <button type={type} className={classOf({ look, size }, className)} {...rest} />;
+}
+
+/** A link that looks like a button. */
+export function ButtonLink({ look, size, className, ...rest }: ComponentProps<typeof Link> & Dress) {
+  return <Link className={classOf({ look, size }, className)} {...rest} />;
+}

@@ -1,0 +1,41 @@
+"use client";
+
+import { useRouter } from "next/navigation";
+import { toast } from "sonner";
+import type { Outcome } from "@/core/schema/outcome";
+import { Button } from "../button";
+
+interface PutAwayProps {
+  readonly id: string;
+  /** What is put away, as it is called. */
+  readonly name: string;
+  readonly move: (input: { id: string; away: boolean }) => Promise<Outcome<null>>;
+  readonly then: string;
+}
+
+/** Puts a record away; the message that says so brings it back. */
+export function PutAway({ id, name, move, then }: PutAwayProps) {
+  const router = useRouter();
+  const set = async (away: boolean) => {
+    const outcome = await move({ id, away }).catch(() => null);
+    if (!outcome?.ok) {
+      toast(outcome?.faults[0]?.say ?? "The studio's server does not answer: nothing was changed.");
+      return;
+    }
+    if (!away) {
+      toast(`${name} is back.`);
+      router.refresh();
+      return;
+    }
+    toast(`${name} is put away.`, {
+      action: { label: "Bring back", onClick: () => void set(false) },
+      duration: 12_000,
+    });
+    router.push(then);
+  };
+  return (
+    <Button look="quiet" onClick={() => void set(true)}>
+      Put away
+    </Button>
+  );
+}

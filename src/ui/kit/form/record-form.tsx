@@ -1,0 +1,92 @@
+"use client";
+
+import { useRouter } from "next/navigation";
+import { useState, type ReactNode } from "react";
+import { FormProvider, useForm, type DefaultValues, type FieldValues } from "react-hook-form";
+import { toast } from "sonner";
+import type { Fault, Outcome } from "@/core/schema/outcome";
+import { Button } from "../button";
+
+interface RecordFormProps<T extends FieldValues> {
+  readonly initial: T;
+  readonly onSave: (values: T) => Promise<Outcome<string | null>>;
+  /** Where to go once it is kept, by the id it was kept under. */
+  readonly then: (id: string | null) => string;
+  readonly saveLabel: string;
+  readonly savedSay?: string;
+  /** Further buttons beside the saving one. */
+  readonly actions?: ReactNode;
+  readonly children: ReactNode;
+}
+
+/**
+ * A form over one record. The server checks what is sent; each sentence it answers stands at its field,
+ * what has no field of its own stands above the button, and nothing typed is lost.
+ */
+export function RecordForm<T extends FieldValues>({
+  initial,
+  onSave,
+  then,
+  saveLabel,
+  savedSay,
+  actions,
+  children,
+}: RecordFormProps<T>) {
+  const form = useForm<T>({ defaultValues: initial as DefaultValues<T> });
+  const router = useRouter();
+  const [elsewhere, setElsewhere] = useState<readonly Fault[]>([]);
+
+  const submit = form.handleSubmit(async (values) => {
+    const outcome = await sent(onSave, values);
+    if (outcome.ok) {
+      if (savedSay) toast(savedSay);
+      router.push(then(outcome.value));
+      return;
+    }
+    const homeless = outcome.faults.filter(({ field }) => !document.getElementById(fieldId(field)));
+    setElsewhere(homeless);
+    outcome.faults.forEach(({ field, say }) => form.setError(field as never, { message: say }));
+    const first = outcome.faults.find((fault) => !homeless.includes(fault));
+    if (first) document.getElementById(fieldId(first.field))?.focus();
+  });
+
+  return (
+    <FormProvider {...form}>
+      <form noValidate onSubmit={submit}>
+        {children}
+        <div className="mt-6 border-t border-rule pt-4">
+          <div role="alert">
+            {elsewhere.map(({ field, say }) => (
+              <p key={field} className="mb-3 font-medium text-thread">
+                {say}
+              </p>
+            ))}
+          </div>
+          <div className="flex flex-wrap items-center gap-2">
+            <Button type="submit" look="strong" disabled={form.formState.isSubmitting}>
+              {form.formState.isSubmitting ? "Keeping ..." : saveLabel}
+            </Button>
+            {actions}
+          </div>
+        </div>
+      </form>
+    </FormProvider>
+  );
+}
+
+/** The element id of a field, so that a fault finds it. */
+export function fieldId(name: string): string {
+  return `field-${name}`;
+}
+
+async function sent<T>(
+  onSave: (values: T) => Promise<Outcome<string | null>>,
+  values: T,
+): Promise<Outcome<string | null>> {
+  try {
+    return await onSave(values);
+  } catch {
+    const say = "The studio's server does not answer. What you typed is still here: try again in a moment.";
+    return { ok: false, faults: [{ field: "server", say }] };
+  }
+}

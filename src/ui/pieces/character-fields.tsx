@@ -1,0 +1,96 @@
+"use client";
+
+import { useController } from "react-hook-form";
+import { finishNames } from "@/core/finish/finishes";
+import { metalNames } from "@/core/finish/metals";
+import { patterns } from "@/core/piece/piece";
+import { ladder } from "@/core/register/ladder";
+import { poles } from "@/core/style/poles";
+import { ChoiceField, wordsAsOptions } from "../kit/form/fields";
+import { fieldId } from "../kit/form/record-form";
+import { LevelField } from "../kit/form/level-field";
+import { LengthField } from "../kit/form/number-fields";
+import { StepField } from "../kit/form/step-field";
+
+/** Surface, metal, style and level: what a stylist sees first. */
+export function CharacterFields() {
+  return (
+    <>
+      <fieldset>
+        <legend className="mb-2 font-serif text-lead">Surface and metal</legend>
+        <div className="grid grid-cols-2 gap-3 xl:grid-cols-3">
+          <ChoiceField name="piece.finish" label="Finish" options={wordsAsOptions(finishNames)} />
+          <ChoiceField
+            name="piece.secondFinish"
+            label="Second finish"
+            none="None"
+            options={wordsAsOptions(finishNames)}
+          />
+          <ChoiceField name="piece.pattern" label="Pattern" options={wordsAsOptions(patterns)} />
+          <LengthField
+            name="piece.patternScale"
+            label="Size of the pattern"
+            help="0 when plain"
+            empty={null}
+          />
+          <ChoiceField
+            name="piece.metal"
+            label="Metal"
+            options={wordsAsOptions(metalNames)}
+            help="look at the buckle"
+          />
+          <StepField
+            name="piece.metalSize"
+            label="How much metal shows"
+            steps={["none", "a trace", "plain to see", "the point of it"]}
+          />
+        </div>
+      </fieldset>
+      <fieldset>
+        <legend className="mb-2 font-serif text-lead">Style and level</legend>
+        <div className="grid grid-cols-2 gap-3 xl:grid-cols-4">
+          <StepField
+            name="piece.statement"
+            label="Statement"
+            steps={["background", "quiet", "leads", "first thing seen"]}
+          />
+          <LevelField name="piece.register.low" label="Lowest level" words={ladder} />
+          <LevelField name="piece.register.centre" label="Level" words={ladder} />
+          <LevelField name="piece.register.high" label="Highest level" words={ladder} />
+        </div>
+        <Poles />
+      </fieldset>
+    </>
+  );
+}
+
+function Poles() {
+  const { field, fieldState } = useController({ name: "piece.poles" });
+  const chosen = field.value as string[];
+  return (
+    <div
+      role="group"
+      aria-label="Style"
+      id={fieldId("piece.poles")}
+      tabIndex={-1}
+      className="mt-3 flex flex-wrap gap-x-5 gap-y-1"
+    >
+      {poles.map((pole) => (
+        <label key={pole} className="flex min-h-9 items-center gap-2">
+          <input
+            type="checkbox"
+            className="size-4 accent-ink"
+            checked={chosen.includes(pole)}
+            onChange={(event) =>
+              field.onChange(
+                event.target.checked ? [...chosen, pole] : chosen.filter((other) => other !== pole),
+              )
+            }
+          />
+          {pole}
+        </label>
+      ))}
+      {fieldState.error && <p className="w-full text-thread">{fieldState.error.message}</p>}
+    </div>
+  );
+}

@@ -1,0 +1,60 @@
+"use client";
+
+import { useFieldArray, useFormContext } from "react-hook-form";
+import { swatchRoles } from "@/core/piece/swatch";
+import { Button } from "../kit/button";
+import { ColourField } from "../kit/form/colour-field";
+import { ChoiceField, wordsAsOptions } from "../kit/form/fields";
+import { fieldId } from "../kit/form/record-form";
+import { NumberField } from "../kit/form/number-fields";
+
+const most = 12;
+
+/** The colours of a piece, each with its share and its role. */
+export function ColourList() {
+  const { fields, append, remove } = useFieldArray({ name: "piece.swatches" });
+  const { getFieldState, formState } = useFormContext();
+  const fault = getFieldState("piece.swatches", formState).error?.message;
+  return (
+    <fieldset id={fieldId("piece.swatches")} tabIndex={-1}>
+      <legend className="mb-1 font-serif text-lead">Colours</legend>
+      <p className="mb-2 text-ink-soft">
+        Shares of what is seen make 100 %; the reverse is the inside of the cloth and counts apart.
+      </p>
+      {fault && <p className="mb-2 font-medium text-thread">{fault}</p>}
+      <div className="grid gap-2">
+        {fields.map((field, i) => (
+          <div key={field.id} className="grid grid-cols-[11rem_6rem_9rem_auto] items-start gap-3">
+            <ColourField name={`piece.swatches.${i}.hex`} label="Colour" />
+            <NumberField
+              name={`piece.swatches.${i}.share`}
+              label="Share"
+              suffix="%"
+              scale={100}
+              empty={null}
+            />
+            <ChoiceField
+              name={`piece.swatches.${i}.role`}
+              label="Role"
+              options={wordsAsOptions(swatchRoles)}
+            />
+            {fields.length > 1 && (
+              <Button look="quiet" className="mt-5" onClick={() => remove(i)}>
+                Remove
+              </Button>
+            )}
+          </div>
+        ))}
+      </div>
+      {fields.length < most && (
+        <Button
+          size="small"
+          className="mt-2"
+          onClick={() => append({ hex: "#a8a8a8", share: 0, role: "motif" })}
+        >
+          Add a colour
+        </Button>
+      )}
+    </fieldset>
+  );
+}

@@ -1,0 +1,150 @@
+"use client";
+
+import { useState, type ReactNode } from "react";
+import { useFormContext, useWatch } from "react-hook-form";
+import { kindNames, kinds, type Kind } from "@/core/piece/kinds";
+import { initialFigures } from "@/core/piece/initial-figures";
+import type { Piece } from "@/core/piece/piece";
+import type { Outcome } from "@/core/schema/outcome";
+import { pieceStates, type PieceDraft, type PieceRecord } from "@/core/studio/piece-record";
+import { Plate } from "../drawing/plate";
+import { ChoiceField, TextField, wordsAsOptions } from "../kit/form/fields";
+import { Field } from "../kit/form/field";
+import { RecordForm } from "../kit/form/record-form";
+import { useLengthUnit } from "../kit/length-unit";
+import { captionOf } from "./caption";
+import { CharacterFields } from "./character-fields";
+import { ColourList } from "./colour-list";
+import { FigureFields } from "./figure-fields";
+
+interface PieceFormProps {
+  /** Null for a new piece. */
+  readonly record: PieceRecord | null;
+  readonly owners: readonly { readonly id: string; readonly name: string }[];
+  readonly owner: string | null;
+  readonly save: (input: unknown) => Promise<Outcome<string>>;
+  readonly actions?: ReactNode;
+}
+
+/** A piece with all that the rules read of it, drawn as it is typed. */
+export function PieceForm({ record, owners, owner, save, actions }: PieceFormProps) {
+  const [kind, setKind] = useState<Kind>(record?.piece.kind ?? "shoe");
+  return (
+    <RecordForm
+      initial={{
+        id: record?.piece.id ?? null,
+        version: record?.version ?? null,
+        clientId: owner,
+        state: record?.state ?? "ready",
+        piece: record ? draftOf(record.piece) : newPiece(kind),
+      }}
+      onSave={save}
+      then={() => (owner ? `/rail?client=${owner}` : "/rail")}
+      saveLabel={record ? "Keep changes" : "Add piece"}
+      savedSay="The piece is on the rail."
+      actions={actions}
+    >
+      <div className="grid gap-6 lg:grid-cols-[20rem_minmax(0,1fr)]">
+        <Preview />
+        <div className="grid content-start gap-7">
+          <div className="grid grid-cols-2 gap-3 xl:grid-cols-4">
+            {record ? null : <KindField kind={kind} onKind={setKind} />}
+            <TextField name="piece.name" label="Name" className={record ? "col-span-2" : ""} />
+            <ChoiceField
+              name="clientId"
+              label="Owner"
+              none="Studio kit"
+              options={owners.map(({ id, name }) => ({ value: id, label: name }))}
+            />
+            <ChoiceField name="state" label="State" options={wordsAsOptions(pieceStates)} />
+          </div>
+          <ColourList />
+          <FigureFields key={kind} kind={kind} />
+          <CharacterFields />
+        </div>
+      </div>
+    </RecordForm>
+  );
+}
+
+function draftOf({ id: _id, ...draft }: Piece): PieceDraft {
+  return draft as PieceDraft;
+}
+
+function newPiece(kind: Kind): PieceDraft {
+  return {
+    kind,
+    name: "",
+    swatches: [{ hex: "#6b6f75", share: 1, role: "ground" }],
+    finish: "matte smooth",
+    secondFinish: null,
+    pattern: "plain",
+    patternScale: 0,
+    metal: "none",
+    metalSize: 0,
+    poles: ["classic"],
+    statement: 0,
+    register: { low: 3, centre: 5, high: 7 },
+    figures: initialFigures(kind),
+  } as PieceDraft;
+}
+
+function KindField({ kind, onKind }: { readonly kind: Kind; readonly onKind: (kind: Kind) => void }) {
+  const { setValue } = useFormContext();
+  return (
+    <Field name="piece.kind" label="Kind">
+      <select
+        id="field-piece.kind"
+        value={kind}
+        className="h-9 w-full rounded-[2px] border border-rule-strong bg-white px-2.5 text-body"
+        onChange={(event) => {
+          const next = event.target.value as Kind;
+          setValue("piece.kind", next);
+          setValue("piece.figures", initialFigures(next));
+          onKind(next);
+        }}
+      >
+        {kindNames.map((name) => (
+          <option key={name} value={name}>
+            {kinds[name].label}
+          </option>
+        ))}
+      </select>
+    </Field>
+  );
+}
+
+/** The plate of what has been typed so far. */
+function Preview() {
+  const unit = useLengthUnit();
+  const draft = useWatch({ name: "piece" }) as PieceDraft;
+  const piece = drawable(draft);
+  return (
+    <div className="surround-light sticky top-4 flex flex-col self-start border border-rule-strong">
+      {piece ? (
+        <Plate piece={piece} className="h-72 w-full p-4" />
+      ) : (
+        <p className="flex h-72 items-center justify-center p-6 text-center text-ink-soft">
+          The plate is drawn when every figure and colour can be read.
+        </p>
+      )}
+      <p className="tabular border-t border-rule px-3 py-2 text-ink-soft">
+        {piece ? captionOf(piece, unit) : "\u00a0"}
+      </p>
+    </div>
+  );
+}
+
+/** The draft as a piece, if its figures are numbers and its colours are colours. */
+function drawable(draft: PieceDraft): Piece | null {
+  const fields = kinds[draft.kind].figures as Record<string, { type: string; optional?: boolean }>;
+  const figures = draft.figures as Record<string, unknown>;
+  const readable = Object.entries(fields).every(([name, field]) => {
+    if (field.type !== "number") return true;
+    const value = figures[name];
+    return typeof value === "number" || (value === null && field.optional === true);
+  });
+  const coloured =
+    draft.swatches.length > 0 && draft.swatches.every(({ hex }) => /^#[0-9a-f]{6}$/i.test(hex));
+  return readable && coloured ? ({ ...draft, id: "draft" } as Piece) : null;
+}

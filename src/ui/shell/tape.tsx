@@ -1,0 +1,87 @@
+"use client";
+
+import Link from "next/link";
+import { usePathname } from "next/navigation";
+import type { LengthUnit } from "@/core/length/length";
+import { UnitSwitch, type UnitSwitchProps } from "./unit-switch";
+
+const places = [
+  { href: "/", label: "Today" },
+  { href: "/clients", label: "Clients" },
+  { href: "/rail", label: "Rail" },
+  { href: "/bench", label: "Bench" },
+  { href: "/sets", label: "Sets" },
+] as const;
+
+interface TapeProps {
+  readonly studioName: string;
+  readonly userName: string;
+  readonly unit: LengthUnit;
+  readonly saveUnit: UnitSwitchProps["save"];
+  readonly signOut: () => Promise<void>;
+}
+
+/** The strip along the top, ruled like a tape: its long ticks are the places. */
+export function Tape({ studioName, userName, unit, saveUnit, signOut }: TapeProps) {
+  const path = usePathname();
+  return (
+    <header className="relative border-b border-rule-strong bg-paper">
+      <Ticks />
+      <div className="relative flex h-11 items-stretch gap-6 px-4">
+        <Link href="/" className="flex items-center font-serif text-lead tracking-tight">
+          Juxtane
+        </Link>
+        <nav aria-label="Places" className="flex items-stretch">
+          {places.map(({ href, label }) => {
+            const here = href === "/" ? path === "/" : path.startsWith(href);
+            return (
+              <Link
+                key={href}
+                href={href}
+                aria-current={here ? "page" : undefined}
+                className={`relative flex items-center border-l border-rule-strong px-4 last:border-r hover:bg-well ${here ? "font-semibold" : ""}`}
+              >
+                {label}
+                {here && (
+                  <span
+                    aria-hidden="true"
+                    className="absolute inset-x-3 bottom-1.5 border-b-2 border-dashed border-thread"
+                  />
+                )}
+              </Link>
+            );
+          })}
+        </nav>
+        <div className="ml-auto flex items-center gap-4 text-ink-soft">
+          <UnitSwitch unit={unit} save={saveUnit} />
+          <span className="hidden md:inline">
+            {userName}, {studioName}
+          </span>
+          <form action={signOut}>
+            <button
+              type="submit"
+              className="h-9 text-ink underline decoration-rule-strong underline-offset-4 hover:decoration-ink"
+            >
+              Sign out
+            </button>
+          </form>
+        </div>
+      </div>
+    </header>
+  );
+}
+
+function Ticks() {
+  return (
+    <svg aria-hidden="true" className="absolute inset-x-0 bottom-0 h-2 w-full">
+      <defs>
+        <pattern id="tape-ticks" width="40" height="8" patternUnits="userSpaceOnUse">
+          {[0, 8, 16, 24, 32].map((x) => (
+            <path key={x} d={`M ${x + 0.5} 8 v ${x === 0 ? -7 : -4}`} stroke="var(--rule)" />
+          ))}
+        </pattern>
+      </defs>
+      <rect width="100%" height="8" fill="url(#tape-ticks)" />
+    </svg>
+  );
+}

@@ -1,0 +1,31 @@
+"use client";
+
+import type { Outcome } from "@/core/schema/outcome";
+import { TextField } from "../kit/form/fields";
+import { RecordForm } from "../kit/form/record-form";
+
+interface Founding {
+  readonly studioName: string;
+  readonly userName: string;
+  readonly email: string;
+  readonly password: string;
+}
+
+/** Founds the first studio of an empty database. */
+export function FirstRunForm({ found }: { readonly found: (input: Founding) => Promise<Outcome<null>> }) {
+  return (
+    <RecordForm
+      initial={{ studioName: "", userName: "", email: "", password: "" }}
+      onSave={found}
+      then={() => "/"}
+      saveLabel="Found the studio"
+    >
+      <div className="grid gap-4">
+        <TextField name="studioName" label="Studio" help="As your clients know it." />
+        <TextField name="userName" label="Your name" />
+        <TextField name="email" label="Email" type="email" />
+        <TextField name="password" label="Password" type="password" help="At least 10 characters." />
+      </div>
+    </RecordForm>
+  );
+}
