@@ -137,11 +137,11 @@ function lone(orphans: readonly Entry[], distance: number, clear: number): Judge
     ? { nearest: atMost("nearest answer", first.nearest.distance, "dE", distance) }
     : {};
   const pieces = [...alone].map((piece) => piece.id);
-  if (more.length === 0 && first.tint.shade.clarity >= clear)
+  if (more.length === 0 && !first.tint.neutral && first.tint.shade.clarity >= clear)
     return [
       {
         effect: "note",
-        say: "{pieces} is the one accent: {family}, clear, and alone on purpose.",
+        say: "One accent, {pieces}: {family}, clear, and alone on purpose.",
         names,
         figures,
         pieces,
@@ -171,7 +171,7 @@ function bare(dressed: Dressed, distance: number, minShare: number): Judgement[]
   return [
     {
       effect: "note",
-      say: "{garment} is the only {family} in the look: let an accessory take it up.",
+      say: "The {family} of {garment} is met nowhere else: let an accessory take it up.",
       names: { garment: item.piece.name, family: item.profile.ground.family },
       pieces: [item.piece.id],
       proposals: answering.map((slot) => ({ kind: "wear", slot })),

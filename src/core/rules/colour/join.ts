@@ -51,7 +51,7 @@ export const join = defineRule({
         {
           ...shared,
           effect: "lifts",
-          say: "{belt} decides the join of {upper} and {lower}.",
+          say: "The join of {upper} and {lower} is decided by {belt}.",
           names: { ...shared.names, belt: waist.separator.piece.name },
           pieces: [...shared.pieces, waist.separator.piece.id],
         },

@@ -37,7 +37,7 @@ export const nearWhite = defineRule({
           {
             ...shared,
             effect: "lifts",
-            say: "{bridge} makes two whites of {creamy} and {white}: both look meant.",
+            say: "With {bridge}, {creamy} and {white} are two whites, and both look meant.",
             names: { ...names, bridge: bridge.piece.name },
             pieces: [...shared.pieces, bridge.piece.id],
           },
@@ -46,7 +46,7 @@ export const nearWhite = defineRule({
         {
           ...shared,
           effect: "jars",
-          say: "{creamy} is {yellowness} yellower than {white} and touches it: it looks yellowed.",
+          say: "Where {creamy} and {white} touch, {yellowness} of yellow parts them: the creamier looks yellowed.",
           names,
           proposals: [
             { kind: "wear", slot: "belt" },

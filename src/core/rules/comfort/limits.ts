@@ -20,7 +20,7 @@ export const limits = defineRule({
         if (pitch > limit.heel)
           judgements.push({
             ...shared,
-            say: "{piece} pitches the foot by {pitch}, over {client}'s limit.",
+            say: "The foot is pitched by {pitch} in {piece}: over {client}'s limit.",
             figures: { pitch: atMost("lift less platform", pitch, "cm", limit.heel) },
             proposals: [{ kind: "wear", slot: "shoe" }],
           });
@@ -28,7 +28,7 @@ export const limits = defineRule({
       if (isKind(piece, "earrings") && limit.clipEarrings && piece.figures.closure === "pierced")
         judgements.push({
           ...shared,
-          say: "{piece} is for pierced ears; {client} wears clips.",
+          say: "{client} wears clips, and {piece} want pierced ears.",
           proposals: [{ kind: "wear", slot: "earrings" }],
         });
     }

@@ -40,7 +40,7 @@ export const oneBold = defineRule({
       return [
         {
           effect: "lifts",
-          say: "{echo} picks up the {finish} of {lead}, quieter.",
+          say: "The {finish} of {lead} is picked up, quieter, by {echo}.",
           names: { echo, lead: lead.piece.name, finish: lead.finish },
           figures,
           pieces: [lead.piece.id, ...quiet.map((surface) => surface.piece.id)],

@@ -53,7 +53,7 @@ export const metal = defineRule({
     const jars = strays.some((piece) => piece.metalSize >= plain);
     const breaks: Judgement = {
       effect: jars ? "jars" : "rubs",
-      say: "{strays} breaks the metal story: {stray} among {main} ({others}).",
+      say: "The metal story is broken by {strays}: {stray} among {main} ({others}).",
       names: {
         strays: list(strays),
         stray: [...new Set(strays.map((piece) => piece.metal))].join(" and "),

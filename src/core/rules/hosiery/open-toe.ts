@@ -16,12 +16,12 @@ export const openToe = defineRule({
     const sheer = hosiery.figures.toe === "sheer" && shoe.figures.form !== "thong";
     const shared = { names: { hosiery: hosiery.name, shoe: shoe.name }, pieces: [hosiery.id, shoe.id] };
     if (sheer && schools.openToe === "sheer toe allowed")
-      return [{ ...shared, effect: "note", say: "{hosiery} has a sheer toe: it disappears in {shoe}." }];
+      return [{ ...shared, effect: "note", say: "The sheer toe of {hosiery} disappears in {shoe}." }];
     return [
       {
         ...shared,
         effect: "jars",
-        say: "{hosiery} covers the toes that {shoe} shows.",
+        say: "The toes that show in {shoe} are covered by {hosiery}.",
         proposals: [
           { kind: "take-off", piece: hosiery.id },
           { kind: "wear", slot: "shoe" },

@@ -19,7 +19,7 @@ export const ankleLost = defineRule({
       {
         ...spokenOf(leg),
         effect: "jars",
-        say: "{trousers} covers {shoe} by {overlap}, and the shaft stands {ease} off the leg: the ankle is lost.",
+        say: "The hem of {trousers} covers {shoe} by {overlap}, and the shaft stands {ease} off the leg: the ankle is lost.",
         figures: {
           overlap: figure("overlap", -fit.gap, "cm"),
           ease: atMost("ease of the shaft", fit.ease, "cm", limits.closeEase),

@@ -24,7 +24,7 @@ export const drag = defineRule({
         {
           ...shared,
           effect: "jars",
-          say: "{trousers} is {over} over the floor in {shoe}: it will drag.",
+          say: "The hem of {trousers} is {over} over the floor in {shoe}: it will drag.",
           proposals: [
             { kind: "wear", slot: "shoe" },
             { kind: "turn", piece: leg.trousers.id },
@@ -37,7 +37,12 @@ export const drag = defineRule({
     const figures = { over: within("hem over the floor", over, "cm", least, rightTo) };
     if (over <= rightTo)
       return [
-        { ...shared, figures, effect: "sings", say: "{trousers} is {over} over the floor: its full length." },
+        {
+          ...shared,
+          figures,
+          effect: "sings",
+          say: "The hem of {trousers} is {over} over the floor: its full length.",
+        },
       ];
     if (over <= shortFrom)
       return [
@@ -45,7 +50,7 @@ export const drag = defineRule({
           ...shared,
           figures,
           effect: "note",
-          say: "{trousers} is {over} over the floor: it passes for full length.",
+          say: "The hem of {trousers} is {over} over the floor: it passes for full length.",
         },
       ];
     return [
@@ -53,7 +58,7 @@ export const drag = defineRule({
         ...shared,
         figures,
         effect: "rubs",
-        say: "{trousers} is cut full length but ends {over} over the floor in {shoe}: it reads short.",
+        say: "Cut full length, the hem of {trousers} ends {over} over the floor in {shoe}: it reads short.",
         proposals: [{ kind: "wear", slot: "shoe" }],
       },
     ];

@@ -17,7 +17,7 @@ export const drape = defineRule({
       {
         ...spokenOf(leg),
         effect: "sings",
-        say: "{trousers} falls over {shoe} by {overlap} with {clearance} to spare ({needed} needed): one line.",
+        say: "The hem of {trousers} falls over {shoe} by {overlap} with {clearance} to spare ({needed} needed): one line.",
         figures: {
           overlap: figure("overlap", -fit.gap, "cm"),
           clearance: atLeast("clearance", fit.clearance, "cm", fit.needed),

@@ -36,7 +36,7 @@ export const lowShoe = defineRule({
           ...shared,
           figures,
           effect: "lifts",
-          say: "{trousers} ends {above} above the ankle bone over {shoe}: clear.",
+          say: "The hem of {trousers} ends {above} above the ankle bone over {shoe}: clear.",
         },
       ];
     }
@@ -45,7 +45,7 @@ export const lowShoe = defineRule({
         {
           ...shared,
           effect: atWork ? "jars" : "rubs",
-          say: "{trousers} ends {below} below the ankle bone over {shoe}: neither clear of the ankle nor long enough to break.",
+          say: "The hem of {trousers} ends {below} below the ankle bone over {shoe}: neither clear of the ankle nor long enough to break.",
           proposals,
         },
       ];
@@ -54,14 +54,14 @@ export const lowShoe = defineRule({
         {
           ...shared,
           effect: "lifts",
-          say: "{trousers} breaks once on {shoe}, {below} below the ankle bone.",
+          say: "The hem of {trousers} breaks once on {shoe}, {below} below the ankle bone.",
         },
       ];
     return [
       {
         ...shared,
         effect: "rubs",
-        say: "{trousers} ends {below} below the ankle bone: it gathers on {shoe}.",
+        say: "The hem of {trousers} ends {below} below the ankle bone: it gathers on {shoe}.",
         proposals,
       },
     ];

@@ -17,7 +17,7 @@ export const overlap = defineRule({
       {
         ...spokenOf(leg),
         effect: "jars",
-        say: "{trousers} overlaps {shoe} by {overlap} with {clearance} to spare where {needed} is needed: it cannot fall over the shaft.",
+        say: "The hem of {trousers} overlaps {shoe} by {overlap} with {clearance} to spare where {needed} is needed: it cannot fall over the shaft.",
         figures: {
           overlap: figure("overlap", -fit.gap, "cm"),
           clearance: atLeast("clearance", fit.clearance, "cm", fit.needed),

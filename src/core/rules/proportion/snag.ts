@@ -19,7 +19,7 @@ export const snag = defineRule({
       {
         ...spokenOf(leg),
         effect: "jars",
-        say: "{trousers} ends at the edge of {shoe} (gap {gap}) and the shaft stands {ease} off the leg: the hem will catch.",
+        say: "The hem of {trousers} ends at the edge of {shoe} (gap {gap}) and the shaft stands {ease} off the leg: it will catch.",
         figures: {
           gap: atLeast("gap", fit.gap, "cm", limits.showsFrom),
           ease: atMost("ease of the shaft", fit.ease, "cm", limits.closeEase),

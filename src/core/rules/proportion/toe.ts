@@ -29,7 +29,7 @@ export const toe = defineRule({
         {
           ...shared,
           effect: "rubs",
-          say: "{trousers} falls wide over the round toe of {shoe} ({showing} shows): a longer toe would lead the eye out.",
+          say: "The hem of {trousers} falls wide over the round toe of {shoe} ({showing} shows): a longer toe would lead the eye out.",
           proposals: [{ kind: "wear", slot: "shoe" }],
         },
       ];

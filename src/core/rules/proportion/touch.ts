@@ -18,7 +18,7 @@ export const touch = defineRule({
       {
         ...spokenOf(met.leg),
         effect: "note",
-        say: "{trousers} just touches {shoe} (gap {gap}, shaft {ease} off the leg): it passes.",
+        say: "The hem of {trousers} just touches {shoe} (gap {gap}, shaft {ease} off the leg): it passes.",
         figures: {
           gap: atLeast("gap", met.fit.gap, "cm", limits.showsFrom),
           ease: atMost("ease of the shaft", met.fit.ease, "cm", limits.closeEase),

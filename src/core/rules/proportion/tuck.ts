@@ -34,7 +34,7 @@ export const tuck = defineRule({
         {
           ...shared,
           effect: "jars",
-          say: "{trousers} is tucked into {shoe}, and this rule book never tucks.",
+          say: "This rule book never tucks, and here {trousers} go into {shoe}.",
           proposals,
         },
       ];
@@ -52,7 +52,7 @@ export const tuck = defineRule({
         {
           ...shared,
           effect: "jars",
-          say: "{shoe} is {shaft} tall: too low to hold a tucked leg.",
+          say: "A shaft of {shaft} is too low to hold a tucked leg: {shoe}.",
           proposals,
         },
       ];
@@ -60,7 +60,7 @@ export const tuck = defineRule({
       {
         ...shared,
         effect: "lifts",
-        say: "{trousers} goes into {shoe} with {excess} of cloth to spare: no bulge.",
+        say: "The leg of {trousers} goes into {shoe} with {excess} of cloth to spare: no bulge.",
       },
     ];
   },

@@ -46,11 +46,11 @@ export const occasion = defineRule({
 });
 
 const sentences: Record<DressCodeFlag, string> = {
-  "closed toe": "{piece} shows the toes; {occasion} asks for a closed toe.",
-  "covered shoulders": "{piece} leaves the shoulders bare; {occasion} asks for them covered.",
+  "closed toe": "The toes show in {piece}; {occasion} asks for a closed toe.",
+  "covered shoulders": "The shoulders are bare in {piece}; {occasion} asks for them covered.",
   "hosiery expected": "The leg is bare; {occasion} expects hosiery.",
-  "no denim": "{piece} is denim; {occasion} does not allow it.",
-  "no trainers": "{piece} is a trainer; {occasion} does not allow them.",
+  "no denim": "No denim at {occasion}: {piece}.",
+  "no trainers": "No trainers at {occasion}: {piece}.",
 };
 
 function barred(flag: DressCodeFlag, dressed: Dressed): Judgement[] {

@@ -48,7 +48,7 @@ export function AnkleWindow({ dressed, unit, className }: Props) {
         stroke="var(--figure-ink)"
         strokeWidth={0.25}
       />
-      <text x={view.left + 0.6} y={lift + 2} fontSize={1.7} fill="var(--figure-ink)">
+      <text x={view.right - 1} y={lift + 2} textAnchor="end" fontSize={1.7} fill="var(--figure-ink)">
         floor
       </text>
       <Dimensions dressed={dressed} side={side} unit={unit} />

@@ -1,0 +1,155 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { isNearBlack, isNearWhite } from "./depth";
+import { difference } from "./difference";
+import { familyOf, isNeutralFamily, isSkinTone } from "./family";
+import { relationOf } from "./relation";
+import { shadeOf, type Shade } from "./shade";
+import { temperature } from "./temperature";
+
+const hexes = fc.integer({ min: 0, max: 0xffffff }).map((n) => `#${n.toString(16).padStart(6, "0")}`);
+
+describe("a shade", () => {
+  it("is measured in CIELAB under D65", () => {
+    const red = shadeOf("#ff0000");
+    expect(red.L).toBeCloseTo(53.24, 1);
+    expect(red.a).toBeCloseTo(80.09, 1);
+    expect(red.b).toBeCloseTo(67.2, 1);
+    expect(red.clarity).toBeCloseTo(1, 2);
+  });
+
+  it("is the same object for the same hex, and refuses what is no colour", () => {
+    expect(shadeOf("#2a66c8")).toBe(shadeOf("#2a66c8"));
+    expect(() => shadeOf("navyish")).toThrow(/not a colour/);
+  });
+
+  it("has a clarity between grey and the edge of the gamut", () => {
+    fc.assert(
+      fc.property(hexes, (hex) => {
+        const { clarity } = shadeOf(hex);
+        expect(clarity).toBeGreaterThanOrEqual(0);
+        expect(clarity).toBeLessThanOrEqual(1);
+      }),
+    );
+  });
+});
+
+describe("difference", () => {
+  // Sharma, Wu and Dalal, "The CIEDE2000 Color-Difference Formula" (2005), rows 1, 7, 17 and 25.
+  it.each([
+    [50, 2.6772, -79.7751, 50, 0, -82.7485, 2.0425],
+    [50, 0, 0, 50, -1, 2, 2.3669],
+    [50, 2.5, 0, 73, 25, -18, 27.1492],
+    [60.2574, -34.0099, 36.2677, 60.4626, -34.1751, 39.4387, 1.2644],
+  ])("agrees with the published pair %#", (L1, a1, b1, L2, a2, b2, expected) => {
+    const shade = (id: number, L: number, a: number, b: number): Shade => ({
+      id,
+      hex: "",
+      L,
+      a,
+      b,
+      C: 0,
+      hue: 0,
+      clarity: 0,
+    });
+    expect(
+      difference(shade(900_001 + expected * 10, L1, a1, b1), shade(900_002 + expected * 10, L2, a2, b2)),
+    ).toBeCloseTo(expected, 3);
+  });
+
+  it("is symmetric and zero only for one colour", () => {
+    fc.assert(
+      fc.property(hexes, hexes, (one, other) => {
+        const apart = difference(shadeOf(one), shadeOf(other));
+        expect(apart).toBe(difference(shadeOf(other), shadeOf(one)));
+        expect(apart === 0).toBe(one === other);
+      }),
+    );
+  });
+});
+
+describe("family", () => {
+  it.each([
+    ["#111113", "black"],
+    ["#3c3e43", "charcoal"],
+    ["#f8f9fb", "white"],
+    ["#f1e8d4", "ivory"],
+    ["#d6c7aa", "beige"],
+    ["#a9794b", "tan"],
+    ["#5a3b26", "brown"],
+    ["#1d2742", "navy"],
+    ["#2450c0", "blue"],
+    ["#cfe0ee", "light blue"],
+    ["#17606a", "teal"],
+    ["#63653a", "olive"],
+    ["#c4922f", "mustard"],
+    ["#9c4a2b", "rust"],
+    ["#6b1f2f", "burgundy"],
+    ["#4b2346", "purple"],
+  ])("%s is %s", (hex, family) => {
+    expect(familyOf(shadeOf(hex))).toBe(family);
+  });
+
+  it("counts navy and denim among the working neutrals, and teal not", () => {
+    expect(isNeutralFamily("navy")).toBe(true);
+    expect(isNeutralFamily("denim")).toBe(true);
+    expect(isNeutralFamily("teal")).toBe(false);
+  });
+
+  it("knows a swatch near the client's own skin", () => {
+    const skin = shadeOf("#d9b08c");
+    expect(isSkinTone(shadeOf("#d4a982"), skin)).toBe(true);
+    expect(isSkinTone(shadeOf("#5a3b26"), skin)).toBe(false);
+    expect(isSkinTone(skin, null)).toBe(false);
+  });
+});
+
+describe("depth and temperature", () => {
+  it("tells near-whites and near-blacks", () => {
+    expect(["#f8f9fb", "#eee3c9", "#f3ead7"].every((hex) => isNearWhite(shadeOf(hex)))).toBe(true);
+    expect(isNearWhite(shadeOf("#d6c7aa"))).toBe(false);
+    expect(["#111113", "#1d2742"].every((hex) => isNearBlack(shadeOf(hex)))).toBe(true);
+    expect(isNearBlack(shadeOf("#3c3e43"))).toBe(false);
+  });
+
+  it("calls ivory warm, optic white neither, blue-grey cool, rust warm, cobalt cool", () => {
+    expect(temperature(shadeOf("#f1e8d4"))).toBeGreaterThan(0.5);
+    expect(Math.abs(temperature(shadeOf("#ffffff")))).toBeLessThan(0.05);
+    expect(temperature(shadeOf("#8b95a5"))).toBeLessThan(-0.5);
+    expect(temperature(shadeOf("#9c4a2b"))).toBeGreaterThan(0.7);
+    expect(temperature(shadeOf("#2450c0"))).toBeLessThan(-0.6);
+  });
+
+  it("stays within -1 and 1", () => {
+    fc.assert(fc.property(hexes, (hex) => Math.abs(temperature(shadeOf(hex))) <= 1));
+  });
+});
+
+describe("relation", () => {
+  const relation = (one: string, other: string) => relationOf(shadeOf(one), shadeOf(other));
+
+  it.each([
+    ["#1d2742", "#1d2743", "same"],
+    ["#f7f2e6", "#f8f9fb", "near miss"],
+    ["#17606a", "#5fa3ab", "tonal"],
+    ["#1d2742", "#c0562f", "neutral + colour"],
+    ["#bf2026", "#dba52e", "analogous"],
+    ["#bf2026", "#f2d53c", "contrast"],
+    ["#bf2026", "#12686b", "opposite"],
+  ])("%s and %s are %s", (one, other, kind) => {
+    expect(relation(one, other).kind).toBe(kind);
+  });
+
+  it("calls two clear colours far apart loud", () => {
+    expect(relation("#bf2026", "#1f4fb4").loud).toBe(true);
+    expect(relation("#a5482a", "#6b6a36").loud).toBe(false);
+  });
+
+  it("does not depend on the order", () => {
+    fc.assert(
+      fc.property(hexes, hexes, (one, other) => {
+        expect(relation(one, other)).toEqual(relation(other, one));
+      }),
+    );
+  });
+});

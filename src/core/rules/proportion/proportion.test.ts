@@ -1,0 +1,135 @@
+import { describe, expect, it } from "vitest";
+import type { Turn } from "../../piece/adjustment";
+import type { PieceOf } from "../../piece/piece";
+import { defaultSchools } from "../../rule-book/schools";
+import { effectsOf, findingsOf } from "../../testing/findings";
+import { sample, sampleClient, sampleLook } from "../../testing/sample";
+import { drag } from "./drag";
+import { gap } from "./gap";
+import { lowShoe } from "./low-shoe";
+import { shaftUnread } from "./shaft-unread";
+import { toe } from "./toe";
+import { tuck } from "./tuck";
+import { turnDepth } from "./turn-depth";
+import { turnReverse } from "./turn-reverse";
+
+type Trousers = Partial<PieceOf<"trousers">["figures"]>;
+type Shoe = Partial<PieceOf<"shoe">["figures"]>;
+
+// The body's crotch is 83 cm up and the trousers hang 1.5 cm below it: hem = 81.5 - inseam.
+const lookOf = (leg: Trousers, shoe: Shoe, turn?: Pick<Turn, "count" | "depth">) =>
+  sampleLook({
+    garments: [sample("trousers", { name: "trousers", figures: leg })],
+    accessories: [sample("shoe", { name: "shoes", figures: shoe })],
+    adjustments: turn ? [{ kind: "turn", piece: "trousers", ...turn }] : [],
+  });
+const boot: Shoe = { form: "boot", shaft: 12, shaftTop: 26, lift: 4, toe: "almond" };
+
+describe("the strip between hem and boot", () => {
+  it.each([
+    [67.9, "sings"],
+    [65, "sings"],
+    [63.4, "note"],
+    [62, "jars"],
+  ])("an inseam of %d cm over a 12 cm shaft %s", (inseam, effect) => {
+    expect(effectsOf(gap, lookOf({ inseam }, boot))).toEqual([effect]);
+  });
+
+  it("is not wanted where the ankle is to be covered", () => {
+    const client = {
+      ...sampleClient,
+      ruleBook: { ...sampleClient.ruleBook, schools: { ...defaultSchools, ankle: "covered" as const } },
+    };
+    expect(effectsOf(gap, { ...lookOf({ inseam: 66 }, boot), client })).toEqual(["rubs"]);
+  });
+
+  it("is not read without the leg's girths, and says what is missing", () => {
+    const { calf: _calf, ...measured } = sampleClient.measured;
+    const look = { ...lookOf({ inseam: 66 }, boot), client: { ...sampleClient, measured } };
+    expect(effectsOf(gap, look)).toEqual([]);
+    expect(findingsOf(shaftUnread, look)).toMatchObject([{ effect: "unread", needs: ["calf"] }]);
+  });
+});
+
+describe("the hem over a low shoe", () => {
+  // The ankle bone is 6.8 cm up: 0.039 of 174.
+  it.each([
+    [74, "lifts", "clear of the bone"],
+    [77, "jars", "2.3 cm below, no break"],
+    [80.2, "lifts", "5.5 cm below, one break"],
+    [83.5, "rubs", "8.8 cm below, gathers"],
+  ])("an inseam of %d cm %s (%s)", (inseam, effect) => {
+    expect(effectsOf(lowShoe, lookOf({ inseam }, { lift: 2 }))).toEqual([effect]);
+  });
+
+  it("is judged by its floor when it is wide and full length", () => {
+    const wide: Trousers = { leg: "wide", opening: 54, above: 54 };
+    expect(effectsOf(lowShoe, lookOf({ ...wide, inseam: 82 }, { lift: 2 }))).toEqual([]);
+    expect(effectsOf(drag, lookOf({ ...wide, inseam: 82.2 }, { lift: 2 }))).toEqual(["sings"]);
+    expect(effectsOf(drag, lookOf({ ...wide, inseam: 83.2 }, { lift: 2 }))).toEqual(["jars"]);
+    expect(effectsOf(drag, lookOf({ ...wide, inseam: 78 }, { lift: 2 }))).toEqual(["rubs"]);
+  });
+
+  it("carries a caution where the hem drags", () => {
+    const [finding] = findingsOf(
+      drag,
+      lookOf({ leg: "wide", inseam: 83.2, opening: 54, above: 54 }, { lift: 2 }),
+    );
+    expect(finding?.caution).toMatch(/stairs/);
+  });
+});
+
+describe("the toe under a wide hem", () => {
+  const flared: Trousers = { leg: "flared", inseam: 80, opening: 54, above: 50 };
+
+  it("rubs when it is short and round, and is praised when enough of it shows", () => {
+    expect(effectsOf(toe, lookOf(flared, { lift: 5, toe: "round" }))).toEqual(["rubs"]);
+    expect(effectsOf(toe, lookOf(flared, { lift: 5, toe: "pointed" }))).toEqual(["lifts"]);
+  });
+});
+
+describe("trousers tucked into a boot", () => {
+  const tucked = (leg: Trousers, shoe: Shoe) => ({
+    ...lookOf(leg, shoe),
+    adjustments: [{ kind: "tuck-into-boot" as const, piece: "trousers" }],
+  });
+
+  it("go in when they are slim and the shaft is tall enough", () => {
+    expect(effectsOf(tuck, tucked({ opening: 27, above: 31 }, boot))).toEqual(["lifts"]);
+    expect(effectsOf(tuck, tucked({ opening: 36, above: 37 }, boot))).toEqual(["jars"]);
+    expect(effectsOf(tuck, tucked({ opening: 26, above: 30 }, { ...boot, shaft: 8 }))).toEqual(["jars"]);
+  });
+
+  it("never go in where the school says so", () => {
+    const client = {
+      ...sampleClient,
+      ruleBook: { ...sampleClient.ruleBook, schools: { ...defaultSchools, tuck: "never" as const } },
+    };
+    expect(effectsOf(tuck, { ...tucked({ opening: 27, above: 31 }, boot), client })).toEqual(["jars"]);
+  });
+});
+
+describe("the turn-up itself", () => {
+  it.each([
+    [1, 7.5, []],
+    [1, 8, ["jars"]],
+    [2, 5.5, ["jars"]],
+    [2, 1.5, ["rubs"]],
+  ] as const)("%d x %d cm: %j", (count, depth, effects) => {
+    expect(effectsOf(turnDepth, lookOf({}, boot, { count, depth }))).toEqual(effects);
+  });
+
+  it("notes a paler inside", () => {
+    const look = lookOf({}, boot, { count: 1, depth: 4 });
+    const [plain] = look.garments;
+    const denim = {
+      ...sample("trousers", { name: "trousers" }),
+      swatches: [
+        { hex: "#2c3a57", share: 1, role: "ground" as const },
+        { hex: "#b8c6dc", share: 1, role: "reverse" as const },
+      ],
+    };
+    expect(plain && effectsOf(turnReverse, look)).toEqual([]);
+    expect(effectsOf(turnReverse, { ...look, garments: [denim] })).toEqual(["note"]);
+  });
+});

@@ -1,0 +1,11 @@
+import { prepareDatabase } from "@/server/db/prepare";
+import { throwAwayCluster } from "../support/cluster";
+
+/** Starts a PostgreSQL, migrates it, and tells the tests where it is. */
+export default async function setup(): Promise<() => void> {
+  const cluster = await throwAwayCluster();
+  process.env.TEST_OWNER_URL = cluster.ownerUrl;
+  process.env.TEST_APP_PASSWORD = cluster.appPassword;
+  process.env.DATABASE_URL = await prepareDatabase(cluster.ownerUrl, cluster.appPassword);
+  return cluster.stop;
+}

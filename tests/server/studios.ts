@@ -1,0 +1,75 @@
+import knex, { type Knex } from "knex";
+import { v7 as uuid } from "uuid";
+import type { PieceDraft } from "@/core/studio/piece-record";
+import { sample, sampleClient, sampleOccasion } from "@/core/testing/sample";
+import { inStudio } from "@/server/db/tenant";
+import { bases } from "@/server/records/bases";
+import { addClient } from "@/server/records/clients";
+import { keepLook } from "@/server/records/looks";
+import { addOccasion } from "@/server/records/occasions";
+import { addPiece } from "@/server/records/pieces";
+import { sets } from "@/server/records/sets";
+
+let owner: Knex | undefined;
+
+/** The owner's own connection, for what the application may not do. */
+export function asOwner(): Knex {
+  owner ??= knex({ client: "pg", connection: process.env.TEST_OWNER_URL ?? "", pool: { min: 0, max: 2 } });
+  return owner;
+}
+
+export async function closeOwner(): Promise<void> {
+  await owner?.destroy();
+  owner = undefined;
+}
+
+/** A new, empty studio. */
+export async function newStudio(name: string): Promise<string> {
+  const id = uuid();
+  await asOwner()("studios").insert({ id, name });
+  return id;
+}
+
+export const clientInput = {
+  name: "Imke Solander",
+  measured: sampleClient.measured,
+  colouring: sampleClient.colouring,
+  limits: sampleClient.limits,
+  ruleBook: sampleClient.ruleBook,
+  notes: "",
+};
+
+const { id: _shoe, ...shoeDraft } = sample("shoe", {
+  name: "Grey boots",
+  figures: { form: "boot", shaft: 12, shaftTop: 30 },
+});
+const { id: _trousers, ...trousersDraft } = sample("trousers", { name: "Grey trousers" });
+const { id: _occasion, ...occasionInput } = sampleOccasion;
+export { occasionInput };
+export const shoe = shoeDraft as PieceDraft;
+export const trousers = trousersDraft as PieceDraft;
+
+/** A studio with one of every record; the ids of all of them. */
+export async function furnishedStudio(name: string) {
+  const studioId = await newStudio(name);
+  const ids = await inStudio(studioId, async (tenant) => {
+    const clientId = await addClient(tenant, clientInput);
+    const pieceId = await addPiece(tenant, { piece: shoe, clientId, state: "ready" });
+    const garmentId = await addPiece(tenant, { piece: trousers, clientId, state: "ready" });
+    const baseId = await bases.add(tenant, { clientId, name: "Grey", pieceIds: [garmentId] });
+    const setId = await sets.add(tenant, { clientId, name: "Plain", pieceIds: [pieceId] });
+    const occasionId = await addOccasion(tenant, { clientId, occasion: occasionInput });
+    const lookId = uuid();
+    await keepLook(tenant, {
+      id: lookId,
+      clientId,
+      baseId,
+      occasionId,
+      accessoryIds: [pieceId],
+      adjustments: [{ kind: "turn", piece: garmentId, count: 1, depth: 4 }],
+      ownVerdict: "sits",
+    });
+    return { clientId, pieceId, garmentId, baseId, setId, occasionId, lookId };
+  });
+  return { studioId, ...ids };
+}

@@ -1,0 +1,205 @@
+import knex from "knex";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { closeDatabase, database } from "@/server/db/database";
+import { inStudio } from "@/server/db/tenant";
+import { bases } from "@/server/records/bases";
+import { benchFor } from "@/server/records/bench";
+import {
+  changeClient,
+  findClient,
+  listClients,
+  measurementHistory,
+  putClientAway,
+} from "@/server/records/clients";
+import { clientOfNewestLook, findLook, keepLook, newestLook, recentLooks } from "@/server/records/looks";
+import { changeOccasion, findOccasion, listOccasions, putOccasionAway } from "@/server/records/occasions";
+import { addPiece, changePiece, findPiece, listPieces, putPieceAway } from "@/server/records/pieces";
+import { sets } from "@/server/records/sets";
+import { setLengthUnit, thisStudio } from "@/server/records/studio";
+import { asOwner, clientInput, closeOwner, furnishedStudio, newStudio, occasionInput, shoe } from "./studios";
+
+type Furnished = Awaited<ReturnType<typeof furnishedStudio>>;
+let one: Furnished;
+let two: string;
+
+const tables = [
+  "clients",
+  "measurements",
+  "pieces",
+  "swatches",
+  "bases",
+  "base_garments",
+  "sets",
+  "set_accessories",
+  "occasions",
+  "looks",
+  "look_accessories",
+  "adjustments",
+];
+
+beforeAll(async () => {
+  one = await furnishedStudio("Studio one");
+  two = await newStudio("Studio two");
+});
+
+afterAll(async () => {
+  await closeDatabase();
+  await closeOwner();
+});
+
+describe("studio two, through every record module", () => {
+  it("reads nothing of studio one", async () => {
+    await inStudio(two, async (tenant) => {
+      expect(await listClients(tenant)).toEqual([]);
+      expect(await findClient(tenant, one.clientId)).toBeNull();
+      expect(await measurementHistory(tenant, one.clientId)).toEqual([]);
+      expect(await listPieces(tenant, null)).toEqual([]);
+      expect(await listPieces(tenant, one.clientId)).toEqual([]);
+      expect(await findPiece(tenant, one.pieceId)).toBeNull();
+      expect(await bases.list(tenant, null)).toEqual([]);
+      expect(await bases.find(tenant, one.baseId)).toBeNull();
+      expect(await sets.list(tenant, one.clientId)).toEqual([]);
+      expect(await sets.find(tenant, one.setId)).toBeNull();
+      expect(await listOccasions(tenant, null)).toEqual([]);
+      expect(await findOccasion(tenant, one.occasionId)).toBeNull();
+      expect(await findLook(tenant, one.lookId)).toBeNull();
+      expect(await newestLook(tenant, one.clientId, null)).toBeNull();
+      expect(await recentLooks(tenant, 10)).toEqual([]);
+      expect(await clientOfNewestLook(tenant)).toBeNull();
+      expect(await benchFor(tenant, one.clientId, {})).toBeNull();
+      expect((await thisStudio(tenant)).name).toBe("Studio two");
+    });
+  });
+
+  it("changes nothing of studio one", async () => {
+    const key = (id: string) => ({ id, version: 1 });
+    const attempts = {
+      client: () => inStudio(two, (tenant) => changeClient(tenant, key(one.clientId), clientInput)),
+      clientAway: () => inStudio(two, (tenant) => putClientAway(tenant, one.clientId)),
+      piece: () =>
+        inStudio(two, (tenant) =>
+          changePiece(tenant, key(one.pieceId), { piece: shoe, clientId: null, state: "ready" }),
+        ),
+      pieceAway: () => inStudio(two, (tenant) => putPieceAway(tenant, one.pieceId)),
+      base: () =>
+        inStudio(two, (tenant) =>
+          bases.change(tenant, key(one.baseId), { clientId: one.clientId, name: "Mine", pieceIds: [] }),
+        ),
+      baseAway: () => inStudio(two, (tenant) => bases.putAway(tenant, one.baseId)),
+      set: () =>
+        inStudio(two, (tenant) =>
+          sets.change(tenant, key(one.setId), { clientId: one.clientId, name: "Mine", pieceIds: [] }),
+        ),
+      setAway: () => inStudio(two, (tenant) => sets.putAway(tenant, one.setId)),
+      occasion: () =>
+        inStudio(two, (tenant) =>
+          changeOccasion(tenant, key(one.occasionId), { clientId: one.clientId, occasion: occasionInput }),
+        ),
+      occasionAway: () => inStudio(two, (tenant) => putOccasionAway(tenant, one.occasionId)),
+      pieceOfTheirClient: () =>
+        inStudio(two, (tenant) => addPiece(tenant, { piece: shoe, clientId: one.clientId, state: "ready" })),
+      baseOfTheirClient: () =>
+        inStudio(two, (tenant) => bases.add(tenant, { clientId: one.clientId, name: "Mine", pieceIds: [] })),
+      lookOfTheirs: () =>
+        inStudio(two, (tenant) =>
+          keepLook(tenant, {
+            id: one.lookId,
+            clientId: one.clientId,
+            baseId: one.baseId,
+            occasionId: null,
+            accessoryIds: [],
+            adjustments: [],
+            ownVerdict: null,
+          }),
+        ),
+    };
+    for (const [name, attempt] of Object.entries(attempts)) await expect(attempt(), name).rejects.toThrow();
+    await inStudio(two, (tenant) => setLengthUnit(tenant, "in"));
+    await inStudio(one.studioId, async (tenant) => {
+      expect((await findClient(tenant, one.clientId))?.version).toBe(1);
+      expect((await findPiece(tenant, one.pieceId))?.version).toBe(1);
+      expect((await bases.find(tenant, one.baseId))?.name).toBe("Grey");
+      expect((await sets.find(tenant, one.setId))?.name).toBe("Plain");
+      expect((await findOccasion(tenant, one.occasionId))?.version).toBe(1);
+      expect((await findLook(tenant, one.lookId))?.accessoryIds).toEqual([one.pieceId]);
+      expect((await thisStudio(tenant)).lengthUnit).toBe("cm");
+    });
+  });
+});
+
+describe("raw SQL on the application role", () => {
+  it("is a role that owns nothing and cannot pass row-level security", async () => {
+    const { rows } = await database().raw(
+      "select rolsuper, rolbypassrls, rolcreatedb, rolcreaterole from pg_roles where rolname = current_user",
+    );
+    expect(rows).toEqual([
+      { rolsuper: false, rolbypassrls: false, rolcreatedb: false, rolcreaterole: false },
+    ]);
+    const owned = await database().raw(
+      "select count(*)::int as n from pg_class where relowner = current_user::regrole",
+    );
+    expect(owned.rows[0].n).toBe(0);
+  });
+
+  it("has row-level security on every table with a studio_id", async () => {
+    const { rows } = await asOwner().raw(`
+      select c.relname from pg_class c join pg_attribute a on a.attrelid = c.oid
+      where a.attname = 'studio_id' and c.relkind = 'r' and not c.relrowsecurity`);
+    expect(rows).toEqual([]);
+  });
+
+  it.each(tables)("sees no %s without a studio, and none of studio one from studio two", async (table) => {
+    const outside = await database().raw(`select count(*)::int as n from ${table}`);
+    expect(outside.rows[0].n).toBe(0);
+    const inside = await inStudio(two, (tenant) =>
+      tenant.raw(`select count(*)::int as n from ${table} where studio_id = ?`, [one.studioId]),
+    );
+    expect(inside.rows[0].n).toBe(0);
+    const own = await inStudio(one.studioId, (tenant) =>
+      tenant.raw(`select count(*)::int as n from ${table}`),
+    );
+    expect(own.rows[0].n).toBeGreaterThan(0);
+  });
+
+  it.each(tables)("can neither update nor delete nor steal %s of studio one", async (table) => {
+    await inStudio(two, async (tenant) => {
+      const changed = await tenant(table).where({ studio_id: one.studioId }).update({ studio_id: two });
+      expect(changed).toBe(0);
+      const deleted = await tenant(table).where({ studio_id: one.studioId }).delete();
+      expect(deleted).toBe(0);
+    });
+  });
+
+  it("cannot write a row into studio one", async () => {
+    const write = inStudio(two, (tenant) =>
+      tenant("bases").insert({
+        studio_id: one.studioId,
+        id: one.lookId,
+        client_id: one.clientId,
+        name: "planted",
+      }),
+    );
+    await expect(write).rejects.toThrow(/row-level security/);
+  });
+
+  it("cannot read password hashes, nor the users of another studio", async () => {
+    await expect(database().raw("select password_hash from users")).rejects.toThrow(/permission denied/);
+    const users = await inStudio(two, (tenant) => tenant("users").select("id"));
+    expect(users).toEqual([]);
+  });
+
+  it("cannot become another role or switch the policies off", async () => {
+    await expect(database().raw("set role juxtane_owner")).rejects.toThrow(/permission denied/);
+    await expect(database().raw("alter table clients disable row level security")).rejects.toThrow(
+      /must be owner/,
+    );
+    const connection = knex({
+      client: "pg",
+      connection: process.env.DATABASE_URL ?? "",
+      pool: { min: 1, max: 1 },
+    });
+    await connection.raw("set row_security = off");
+    await expect(connection("clients").select("id")).rejects.toThrow(/row-level security/);
+    await connection.destroy();
+  });
+});

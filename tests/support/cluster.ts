@@ -1,0 +1,23 @@
+import { mkdtempSync, rmSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { ensurePostgres } from "../../scripts/lib/installs.mjs";
+import { startCluster } from "../../scripts/lib/postgres.mjs";
+
+/** A PostgreSQL of the tests' own, thrown away when they end. */
+export async function throwAwayCluster() {
+  const folder = mkdtempSync(join(tmpdir(), "juxtane-cluster-"));
+  const cluster = await startCluster(
+    ensurePostgres(() => undefined),
+    folder,
+  );
+  return {
+    ownerUrl: cluster.ownerUrl,
+    appPassword: cluster.appPassword,
+    sessionSecret: cluster.sessionSecret,
+    stop: () => {
+      cluster.kill();
+      rmSync(folder, { recursive: true, force: true });
+    },
+  };
+}
