@@ -22,7 +22,7 @@ export default async function StudioLayout({ children }: { readonly children: Re
       />
       {children}
       <Toaster
-        position="bottom-left"
+        position="bottom-right"
         toastOptions={{
           unstyled: false,
           style: {

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { kindNames } from "../piece/kinds";
-import { slotOf } from "../piece/piece";
+import { slotOf, type Piece } from "../piece/piece";
 import { sample, sampleLook, sampleOccasion } from "../testing/sample";
 import { FormatError } from "./format-error";
 import { parseLook, serialiseLook } from "./look-file";
@@ -34,7 +34,7 @@ describe("a look file", () => {
     expect(parseLook(text)).toEqual(look);
     fc.assert(
       fc.property(fc.subarray([...kindNames], { minLength: 1 }), fc.boolean(), (names, withOccasion) => {
-        const pieces = names.map((kind) => sample(kind, { name: kind }));
+        const pieces = names.map((kind) => sample(kind, { name: kind }) as Piece);
         const any = sampleLook({
           garments: pieces.filter((piece) => slotOf(piece) === null),
           accessories: pieces.filter((piece) => slotOf(piece) !== null),

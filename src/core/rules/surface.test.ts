@@ -53,7 +53,7 @@ describe("one bold surface", () => {
 
 describe("the metal story", () => {
   const piece = (kind: "watch" | "bag" | "earrings" | "belt", of: Metal, metalSize: 1 | 2 | 3 = 2) =>
-    sample(kind, { name: `${of} ${kind}`, metal: of, metalSize });
+    sample(kind, { name: `${of} ${kind}`, metal: of, metalSize }) as Piece;
   const story = (...accessories: Piece[]) => sampleLook({ accessories });
 
   it("names the piece that breaks it", () => {

@@ -29,7 +29,7 @@ export function SetMenu({
               onSelect={() => onPut(set)}
               className="cursor-pointer px-3 py-2 data-[highlighted]:bg-well"
             >
-              {set.name} <span className="tabular text-ink-soft">{set.pieceIds.length}</span>
+              {`${set.name} (${set.pieceIds.length})`}
             </DropdownMenu.Item>
           ))}
         </DropdownMenu.Content>

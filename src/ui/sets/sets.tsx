@@ -51,8 +51,7 @@ export function Sets({ clients, pieces, bases, sets, move }: SetsProps) {
             onClick={() => setChosen(client.id)}
             className={`h-9 border px-4 font-serif text-body ${client.id === record.client.id ? "border-ink bg-ink text-paper" : "border-rule-strong bg-paper hover:bg-well"}`}
           >
-            {client.name}{" "}
-            <span className="tabular">{sets.filter(({ clientId }) => clientId === client.id).length}</span>
+            {`${client.name} (${sets.filter(({ clientId }) => clientId === client.id).length})`}
           </button>
         ))}
       </div>

@@ -1,12 +1,13 @@
 import { catenaryParameter } from "@/core/chain/drop";
 import type { Dressed, Worn } from "@/core/dressing/dressed";
+import { isTucked } from "@/core/dressing/extent";
 import { metalHex } from "@/core/finish/metals";
 import type { PieceOf } from "@/core/piece/piece";
 import { lineOn, paintOf } from "../paint";
 import { BagBody } from "../plates/bag-plate";
 import { Glasses, HatShape } from "../plates/head-plate";
 import { opacityOf } from "../plates/hosiery-plate";
-import { legPath } from "./body-shape";
+import { legPath } from "./limbs";
 import type { Frame } from "./frame";
 
 interface Props {
@@ -41,7 +42,7 @@ export function AccessoryShape({ worn, frame, dressed, scope }: Props) {
       );
     }
     case "belt": {
-      const half = frame.trunk(m.waistLine.cm) + 1;
+      const half = frame.trunk(m.waistLine.cm) + 0.6 + looseness(dressed);
       const metal = piece.metal === "none" || piece.metal === "unknown" ? "#888888" : metalHex[piece.metal];
       return (
         <g>
@@ -122,7 +123,7 @@ export function AccessoryShape({ worn, frame, dressed, scope }: Props) {
     case "watch":
     case "bracelet": {
       const side = piece.kind === "watch" ? -1 : 1;
-      const half = frame.arm[frame.arm.length - 1]?.half ?? 2.6;
+      const half = frame.armHalf(frame.wrist.height);
       const tall = piece.kind === "watch" ? piece.figures.face : Math.max(0.8, piece.figures.width);
       const edge = piece.metal === "none" || piece.metal === "unknown" ? paint.line : metalHex[piece.metal];
       return (
@@ -185,6 +186,16 @@ export function AccessoryShape({ worn, frame, dressed, scope }: Props) {
     default:
       return null;
   }
+}
+
+/** How far the cloth under a belt stands off the waist, cm. */
+function looseness({ worn, look, body }: Dressed): number {
+  const over = worn.find(
+    ({ piece }) => piece.kind === "dress" || (piece.kind === "top" && !isTucked(piece, look.adjustments)),
+  )?.piece;
+  if (over?.kind === "top")
+    return Math.max(0.5, Math.min(4, (over.figures.bodyGirth - body.measures.bust.cm) * 0.11));
+  return over?.kind === "dress" ? 1.2 : 0;
 }
 
 interface ShoesProps {
@@ -275,7 +286,9 @@ function Bag({
   const metal = bag.metal === "none" || bag.metal === "unknown" ? "#888888" : metalHex[bag.metal];
   const colour = strapMade === "chain" ? metal : (bag.swatches[0]?.hex ?? "#777777");
   const onBody = carry === "shoulder" || carry === "cross-body";
-  const x = onBody ? frame.trunk(m.hipLine.cm) + 5 : frame.wrist.x + 4;
+  const x = onBody ? frame.trunk(m.hipLine.cm) + 6 : frame.wrist.x + 3;
+  // Carried at the side, a bag turns its narrow end to the eye.
+  const turned = 0.66;
   const hook = {
     shoulder: { x: frame.shoulderHalf * 0.82, h: m.shoulder.cm + 1.4 },
     "cross-body": { x: -frame.shoulderHalf * 0.62, h: m.shoulder.cm + 2.4 },
@@ -284,7 +297,7 @@ function Bag({
     clutch: null,
     wrist: { x: frame.wrist.x, h: frame.wrist.height },
   }[carry];
-  const half = width * 0.36;
+  const half = width * 0.36 * turned;
   return (
     <g>
       {hook && strap > 0 && (
@@ -296,7 +309,7 @@ function Bag({
           strokeDasharray={strapMade === "chain" ? "0.7 0.4" : undefined}
         />
       )}
-      <g transform={`translate(${x}, ${-top})`}>
+      <g transform={`translate(${x}, ${-top}) scale(${turned}, 1)`}>
         <BagBody bag={bag} scope={scope} />
       </g>
     </g>

@@ -1,6 +1,7 @@
 import { useId, type CSSProperties } from "react";
 import type { Dressed, Worn } from "@/core/dressing/dressed";
 import type { LengthUnit } from "@/core/length/length";
+import { turnOn } from "@/core/piece/adjustment";
 import { isTucked } from "@/core/dressing/extent";
 import { AccessoryShape } from "./accessory-shape";
 import { BodyShape } from "./body-shape";
@@ -46,7 +47,12 @@ export function Figure({ dressed, unit, label, plain = false, className, style }
         .map((worn) => (
           <g key={worn.piece.id} data-piece={worn.piece.id}>
             {worn.slot === null || worn.slot === "layer" ? (
-              <GarmentShape worn={worn} frame={frame} scope={scope} />
+              <GarmentShape
+                worn={worn}
+                turn={turnOn(dressed.look.adjustments, worn.piece.id)}
+                frame={frame}
+                scope={scope}
+              />
             ) : (
               <AccessoryShape worn={worn} frame={frame} dressed={dressed} scope={scope} />
             )}

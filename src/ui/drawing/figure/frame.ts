@@ -16,8 +16,11 @@ export interface Frame {
   legHalf(height: number): number;
   readonly shoulderHalf: number;
   readonly neckHalf: number;
-  /** The arm from the shoulder down: axis, height and half width. */
-  readonly arm: readonly { readonly x: number; readonly height: number; readonly half: number }[];
+  /** Where arm and trunk part. */
+  readonly armpit: { readonly x: number; readonly height: number };
+  /** The arm's axis and half its width at a height, from the shoulder to the wrist. */
+  armAxis(height: number): number;
+  armHalf(height: number): number;
   readonly wrist: { readonly x: number; readonly height: number };
 }
 
@@ -25,13 +28,17 @@ export interface Frame {
 export function frameOf(body: Body): Frame {
   const { measures, height: H } = body;
   const cm = (name: keyof typeof measures) => measures[name].cm;
+  const shoulderHalf = cm("shoulderWidth") / 2;
+  const armpit = {
+    x: Math.max(cm("bust") * trunkHalf * 0.9, shoulderHalf * 0.74),
+    height: cm("shoulder") - 0.062 * H,
+  };
   const trunk = monotoneCubic([
-    { x: cm("crotch"), y: cm("hip") * trunkHalf * 0.98 },
+    { x: cm("crotch"), y: cm("hip") * trunkHalf * 0.985 },
     { x: cm("hipLine"), y: cm("hip") * trunkHalf },
     { x: cm("waistLine"), y: cm("waist") * trunkHalf },
     { x: cm("bustLine"), y: cm("bust") * trunkHalf * 0.96 },
-    { x: cm("shoulder") - 0.06 * H, y: cm("bust") * trunkHalf * 0.95 },
-    { x: cm("shoulder"), y: cm("shoulderWidth") / 2 },
+    { x: armpit.height, y: armpit.x },
   ]);
   const thighHalf = cm("thigh") * limbHalf;
   const hipHalf = cm("hip") * trunkHalf;
@@ -47,22 +54,32 @@ export function frameOf(body: Body): Frame {
     { x: cm("kneeLine"), y: cm("knee") * limbHalf },
     { x: 0.405 * H, y: thighHalf },
   ]);
-  const shoulderHalf = cm("shoulderWidth") / 2;
   const upper = cm("upperArm") * limbHalf;
-  const wrist = { x: shoulderHalf + 0.05 * H, height: 0.475 * H };
+  const hang = armpit.x + upper * 0.72;
+  const wrist = { x: Math.max(hang + 0.045 * H, hipHalf + cm("wrist") * limbHalf + 1.5), height: 0.478 * H };
+  const armAxis = monotoneCubic([
+    { x: wrist.height, y: wrist.x },
+    { x: cm("elbow"), y: hang + (wrist.x - hang) * 0.55 },
+    { x: armpit.height, y: hang },
+    { x: cm("shoulder"), y: shoulderHalf - upper * 0.7 },
+  ]);
+  const armHalf = monotoneCubic([
+    { x: wrist.height, y: cm("wrist") * limbHalf },
+    { x: cm("elbow") - 0.05 * H, y: upper * 0.82 },
+    { x: cm("elbow"), y: upper * 0.84 },
+    { x: armpit.height, y: upper },
+    { x: cm("shoulder"), y: upper * 0.8 },
+  ]);
   return {
     body,
     trunk,
     legAxis,
     legHalf,
     shoulderHalf,
-    neckHalf: cm("neck") * limbHalf * 0.92,
-    arm: [
-      { x: shoulderHalf - upper * 0.85, height: cm("shoulder") - 1, half: upper * 0.95 },
-      { x: shoulderHalf + 0.008 * H, height: cm("shoulder") - 0.08 * H, half: upper },
-      { x: shoulderHalf + 0.03 * H, height: cm("elbow"), half: upper * 0.8 },
-      { x: wrist.x, height: wrist.height, half: cm("wrist") * limbHalf },
-    ],
+    neckHalf: cm("neck") * limbHalf * 0.9,
+    armpit,
+    armAxis,
+    armHalf,
     wrist,
   };
 }

@@ -1,0 +1,106 @@
+import { mkdtempSync, rmSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import puppeteer, { type Browser, type ElementHandle, type Page } from "puppeteer-core";
+
+const patience = 20_000;
+
+/** A Chromium with a fresh profile, as CI starts it. */
+export async function openBrowser(): Promise<{ browser: Browser; close: () => Promise<void> }> {
+  const profile = mkdtempSync(join(tmpdir(), "juxtane-profile-"));
+  const browser = await puppeteer.launch({
+    executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium",
+    headless: true,
+    userDataDir: profile,
+    args: [
+      "--no-sandbox",
+      "--disable-gpu",
+      "--disable-quic",
+      "--no-first-run",
+      "--disable-background-networking",
+      "--disable-component-update",
+      "--disable-sync",
+    ],
+  });
+  const close = async () => {
+    await browser.close();
+    rmSync(profile, { recursive: true, force: true });
+  };
+  return { browser, close };
+}
+
+/** A page of 1280 x 800 that fails the test on an error of its own. */
+export async function openPage(browser: Browser): Promise<{ page: Page; errors: string[] }> {
+  const page = await browser.newPage();
+  const errors: string[] = [];
+  await page.setViewport({ width: 1280, height: 800 });
+  page.setDefaultTimeout(patience);
+  page.on("pageerror", (error) => errors.push(String(error)));
+  page.on("console", (message) => {
+    if (message.type() === "error" && !/ERR_(INTERNET_DISCONNECTED|CONNECTION|FAILED)/.test(message.text()))
+      errors.push(message.text());
+  });
+  return { page, errors };
+}
+
+/** Signs in with the demo's own sign-in. */
+export async function signIn(page: Page, base: string): Promise<void> {
+  await page.goto(`${base}/sign-in`);
+  await press(page, "button", "Sign in");
+  await page.waitForFunction(() => location.pathname === "/");
+  await named(page, "heading", "Today");
+}
+
+/** The element of a role and a visible name; waits until it is there. */
+export async function named(page: Page, role: string, name: string): Promise<ElementHandle> {
+  const found = await page.waitForSelector(`::-p-aria([name="${name}"][role="${role}"])`, {
+    timeout: patience,
+  });
+  if (!found) throw new Error(`there is no ${role} called "${name}"`);
+  return found;
+}
+
+/** Clicks the element of a role and a name. */
+export async function press(page: Page, role: string, name: string): Promise<void> {
+  const element = await named(page, role, name);
+  await element.evaluate((node) => node.scrollIntoView({ block: "center" }));
+  await element.click();
+}
+
+/** Types into the field of a label, in place of what stands there. */
+export async function fill(page: Page, label: string, text: string): Promise<void> {
+  const field = await named(page, "textbox", label);
+  await field.click({ count: 3 });
+  await page.keyboard.press("Backspace");
+  await field.type(text);
+}
+
+/** Chooses an option of a labelled list by its text. */
+export async function choose(page: Page, label: string, option: string): Promise<void> {
+  const list = await named(page, "combobox", label);
+  const value = await list.evaluate((node, text) => {
+    const options = [...(node as unknown as HTMLSelectElement).options];
+    return options.find((entry) => entry.text.trim() === text)?.value;
+  }, option);
+  if (value === undefined) throw new Error(`${label} does not offer "${option}"`);
+  await (list as ElementHandle<HTMLSelectElement>).select(value);
+}
+
+/** Waits until a text is seen on the page. */
+export async function sees(page: Page, text: string | RegExp): Promise<void> {
+  const source = typeof text === "string" ? text.replace(/[.*+?^${}()|[\]\\]/g, "\\$&") : text.source;
+  await page
+    .waitForFunction(
+      (pattern) => new RegExp(pattern).test(document.body.innerText),
+      { timeout: patience },
+      source,
+    )
+    .catch(() => {
+      throw new Error(`"${source}" is not to be seen`);
+    });
+}
+
+/** Whether a text is on the page now. */
+export function shows(page: Page, text: string): Promise<boolean> {
+  return page.evaluate((wanted) => document.body.innerText.includes(wanted), text);
+}
