@@ -77,12 +77,14 @@ function Gauges({ lenses }: { readonly lenses: readonly LensReading[] }) {
   return (
     <dl className="grid grid-cols-4 gap-x-4 gap-y-1.5 border-b border-rule px-4 py-2">
       {lenses.map(({ lens, score }) => (
-        <div key={lens}>
-          <div className="flex items-baseline justify-between">
-            <dt className="text-tiny text-ink-soft">{lensLabels[lens]}</dt>
-            <dd className="tabular text-tiny font-semibold">{score === null ? "-" : Math.round(score)}</dd>
-          </div>
-          <Gauge score={score} />
+        <div key={lens} className="grid grid-cols-[1fr_auto] items-baseline">
+          <dt className="text-tiny text-ink-soft">{lensLabels[lens]}</dt>
+          <dd className="contents">
+            <span className="tabular text-tiny font-semibold">
+              {score === null ? "-" : Math.round(score)}
+            </span>
+            <Gauge score={score} />
+          </dd>
         </div>
       ))}
     </dl>
@@ -92,7 +94,12 @@ function Gauges({ lenses }: { readonly lenses: readonly LensReading[] }) {
 /** A rule from 0 to 100 with a notch where 70 lies, from which a reading starts. */
 function Gauge({ score }: { readonly score: number | null }) {
   return (
-    <svg viewBox="0 0 100 7" preserveAspectRatio="none" className="h-1.75 w-full" aria-hidden="true">
+    <svg
+      viewBox="0 0 100 7"
+      preserveAspectRatio="none"
+      className="col-span-2 h-1.75 w-full"
+      aria-hidden="true"
+    >
       <path
         d="M0 5.5 H100 M0 3 V7 M100 3 V7 M70 2 V7"
         stroke="var(--rule-strong)"

@@ -82,19 +82,18 @@ function Station({ slot, pieces, active, onActive, onTakeOff }: StationProps) {
         <span className="border-b border-dotted border-rule-strong" />
       )}
       {first && (
-        <button
-          type="button"
-          tabIndex={-1}
-          aria-label={`Take off ${first.name}`}
-          title="Take off (Backspace)"
+        // An option holds no control of its own: for hands this cross, for keys Backspace.
+        <span
+          aria-hidden="true"
+          title={`Take off ${first.name} (Backspace)`}
           onClick={(event) => {
             event.stopPropagation();
             onTakeOff(pieces[pieces.length - 1] ?? first);
           }}
-          className="size-7 text-ink-soft hover:text-ink"
+          className="flex size-7 items-center justify-center text-ink-soft hover:text-ink"
         >
           &times;
-        </button>
+        </span>
       )}
     </div>
   );

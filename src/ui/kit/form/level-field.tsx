@@ -26,7 +26,7 @@ export function LevelField({ name, label, words }: LevelFieldProps) {
       >
         {steps.map((step) => (
           <option key={step} value={step}>
-            {Number.isInteger(step) ? `${step}  ${words[step - 1]}` : `${step}`}
+            {Number.isInteger(step) ? `${step} ${words[step - 1]}` : `${step}`}
           </option>
         ))}
       </select>

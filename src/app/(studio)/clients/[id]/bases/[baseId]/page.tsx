@@ -16,13 +16,18 @@ export default async function BasePage({
 }) {
   const { id, baseId } = await params;
   const isNew = baseId === "new";
-  const room = await inOwnStudio(async (tenant) => ({
-    client: (await findClient(tenant, id))?.client,
-    base: isNew ? null : await bases.find(tenant, baseId),
-    pieces: await listPieces(tenant, id),
-  }));
+  const room = await inOwnStudio(async (tenant) => {
+    const record = await findClient(tenant, id);
+    return (
+      record && {
+        client: record.client,
+        base: isNew ? null : await bases.find(tenant, baseId),
+        pieces: await listPieces(tenant, id),
+      }
+    );
+  });
+  if (!room || (!isNew && !room.base)) notFound();
   const { client, base } = room;
-  if (!client || (!isNew && !base)) notFound();
   const garments = room.pieces.map(({ piece }) => piece).filter((piece) => placeOf(piece) !== null);
   return (
     <Page

@@ -1,0 +1,102 @@
+// npm run shots: every picture of docs/screenshots anew, from demo data.
+import { mkdirSync, mkdtempSync, rmSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { ensureBuild } from "./lib/build.mjs";
+import { root } from "./lib/folders.mjs";
+import { ensureChromium, ensurePackages, ensurePostgres } from "./lib/installs.mjs";
+import { freePort } from "./lib/ports.mjs";
+import { startCluster } from "./lib/postgres.mjs";
+import { prepareDatabase } from "./lib/prepare.mjs";
+import { runScript } from "./lib/problem.mjs";
+import { startServer } from "./lib/server.mjs";
+
+const folder = join(root, "docs", "screenshots");
+const log = (text) => process.stdout.write(`${text} ...\n`);
+
+/** Each picture: where it is taken, and what is done first. */
+const shots = [
+  { name: "today", path: "/" },
+  { name: "bench", path: "/bench", ready: "read, best first" },
+  {
+    name: "bench-mended",
+    path: "/bench",
+    ready: "read, best first",
+    async first(page) {
+      for (let step = 0; step < 4; step += 1) {
+        const remedy = await page.$('[aria-label="Findings"] li button');
+        if (!remedy) return;
+        await remedy.click();
+        await page.waitForFunction(() => document.querySelector('[role="status"]').textContent === "kept");
+        await until(page, "read, best first");
+      }
+    },
+  },
+  { name: "clients", path: "/clients" },
+  { name: "client", path: "/clients", first: (page) => followTo(page, "Ingrid Haldane", "Highest heel") },
+  { name: "base", path: "/clients", first: (page) => followTo(page, "Ingrid Haldane", "Highest heel").then(() => followTo(page, "change", "Read bare")) },
+  { name: "rail", path: "/rail" },
+  { name: "piece", path: "/rail", first: (page) => followTo(page, "Loose black ankle boots", "Shaft above the footbed") },
+  { name: "sets", path: "/sets", ready: "serves" },
+  { name: "sign-in", path: "/sign-in", signedOut: true },
+];
+
+await runScript(async () => {
+  ensurePackages(log);
+  const bin = ensurePostgres(log);
+  const executablePath = ensureChromium(log);
+  ensureBuild(log);
+  const { default: puppeteer } = await import("puppeteer-core");
+  const data = mkdtempSync(join(tmpdir(), "juxtane-shots-"));
+  const cluster = await startCluster(bin, data);
+  const { url, signIn } = prepareDatabase(cluster.ownerUrl, cluster.appPassword, { demo: true });
+  const server = await startServer(await freePort(), {
+    DATABASE_URL: url,
+    SESSION_SECRET: cluster.sessionSecret,
+    JUXTANE_DEMO_SIGN_IN: JSON.stringify(signIn),
+  });
+  const browser = await puppeteer.launch({
+    executablePath,
+    headless: true,
+    userDataDir: join(data, "profile"),
+    args: ["--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync"],
+  });
+  try {
+    mkdirSync(folder, { recursive: true });
+    const page = await browser.newPage();
+    await page.setViewport({ width: 1280, height: 800 });
+    for (const shot of [...shots].sort((one, other) => Number(other.signedOut ?? false) - Number(one.signedOut ?? false))) {
+      if (!shot.signedOut) await ensureSignedIn(page, server.url);
+      await page.goto(server.url + shot.path, { waitUntil: "load" });
+      if (shot.ready) await until(page, shot.ready);
+      await shot.first?.(page);
+      await page.mouse.move(0, 0);
+      await page.evaluate(() => document.fonts.ready);
+      await page.screenshot({ path: join(folder, `${shot.name}.png`) });
+      process.stdout.write(`${shot.name}.png\n`);
+    }
+  } finally {
+    await browser.close();
+    await server.stop();
+    cluster.kill();
+    rmSync(data, { recursive: true, force: true });
+  }
+});
+
+async function ensureSignedIn(page, base) {
+  await page.goto(base, { waitUntil: "load" });
+  if (!page.url().includes("/sign-in")) return;
+  await page.click('button[type="submit"]');
+  await page.waitForFunction(() => location.pathname === "/");
+}
+
+/** Follows the first link with a text, and waits for another text on the page it leads to. */
+async function followTo(page, link, text) {
+  await until(page, link);
+  await page.evaluate((wanted) => [...document.querySelectorAll("a")].find((node) => node.textContent.includes(wanted)).click(), link);
+  await until(page, text);
+}
+
+function until(page, text) {
+  return page.waitForFunction((wanted) => document.body.innerText.includes(wanted), {}, text);
+}

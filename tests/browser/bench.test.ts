@@ -1,0 +1,206 @@
+import { mkdtempSync, readFileSync, readdirSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import type { Browser, ElementHandle, Page } from "puppeteer-core";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { parseLook } from "@/core/formats/look-file";
+import { read } from "@/core/reading/read";
+import { named, openBrowser, openPage, press, sees, signIn } from "../support/browser";
+
+const site = process.env.TEST_SITE ?? "";
+const downloads = mkdtempSync(join(tmpdir(), "juxtane-downloads-"));
+let browser: Browser;
+let close: () => Promise<void>;
+let page: Page;
+let errors: string[];
+
+beforeAll(async () => {
+  ({ browser, close } = await openBrowser());
+  ({ page, errors } = await openPage(browser));
+  await signIn(page, site);
+  await press(page, "link", "Clients");
+  await page.waitForFunction(() => location.pathname === "/clients");
+  await page.evaluate(() =>
+    [...document.querySelectorAll("a")].find((link) => link.textContent?.includes("Ottoline Varga"))?.click(),
+  );
+  await press(page, "link", "Go to the bench");
+  await candidates();
+});
+
+afterAll(() => close());
+
+/** Waits until the tray has read every candidate of the station. */
+async function candidates(): Promise<void> {
+  await page.waitForFunction(() =>
+    /\d+ read, best first/.test(document.querySelector('[aria-label="Tray"]')?.textContent ?? ""),
+  );
+}
+
+const score = () => page.$eval('[title="Score, 0 to 100"]', (node) => Number(node.textContent));
+const worn = (slot: string) => page.$eval(`#station-${slot}`, (node) => node.textContent ?? "");
+const kept = () =>
+  page.waitForFunction(() => document.querySelector('[role="status"]')?.textContent === "kept");
+
+describe("the keyboard", () => {
+  it("walks the stations and previews candidates on the figure at once", async () => {
+    await page.keyboard.press("ArrowUp");
+    expect(await page.$eval('[role="option"][aria-selected="true"]', (node) => node.id)).toBe(
+      "station-hosiery",
+    );
+    await page.keyboard.press("ArrowDown");
+    await candidates();
+    const before = await worn("shoe");
+    await page.keyboard.press("ArrowRight");
+    await page.waitForFunction(
+      (old) => document.querySelector("#station-shoe")?.textContent !== old,
+      {},
+      before,
+    );
+    await page.keyboard.press("ArrowLeft");
+    await page.keyboard.press("ArrowUp");
+    expect(await worn("shoe")).toBe(before);
+    await page.keyboard.press("ArrowDown");
+  });
+
+  it("puts the best candidate on with the score that was promised, and takes it back", async () => {
+    await candidates();
+    const [before, old] = [await score(), await worn("shoe")];
+    const promised = await page.$eval('[data-index="0"]', (node) =>
+      Number(/[+\u2212](\d+(\.\d+)?)/.exec(node.textContent ?? "")?.[1]),
+    );
+    await page.keyboard.press("ArrowRight");
+    await page.keyboard.press("Enter");
+    await page.waitForFunction(
+      (text) => document.querySelector("#station-shoe")?.textContent !== text,
+      {},
+      old,
+    );
+    expect(await score()).toBe(before + promised);
+    await page.keyboard.press("z");
+    await page.waitForFunction(
+      (text) => document.querySelector("#station-shoe")?.textContent === text,
+      {},
+      old,
+    );
+    expect(await score()).toBe(before);
+  });
+
+  it("turns the hem, takes off, keeps a verdict, shows its keys", async () => {
+    await page.keyboard.press("t");
+    await sees(page, "each turn 4 cm");
+    await page.keyboard.press("t");
+    await sees(page, "each turn 3 cm");
+    await page.keyboard.press("t");
+    await page.keyboard.press("2");
+    expect(
+      await (
+        await named(page, "button", "You say it sits")
+      ).evaluate((node) => node.getAttribute("aria-pressed")),
+    ).toBe("true");
+    await page.keyboard.press("Backspace");
+    await page.waitForFunction(() => !document.querySelector("#station-shoe")?.textContent?.includes("boot"));
+    await page.keyboard.press("z");
+    await page.keyboard.type("?");
+    await named(page, "dialog", "Keys of the bench");
+    await page.keyboard.press("Escape");
+  });
+
+  it("reads what could come off", async () => {
+    await page.keyboard.press("e");
+    await sees(page, "without it");
+    await page.keyboard.press("e");
+    await candidates();
+  });
+});
+
+describe("reading", () => {
+  it("needs no round trip: piece, turn-up and occasion are read with the network cut off", async () => {
+    await kept();
+    await page.setOfflineMode(true);
+    const before = await score();
+    await page.keyboard.press("t");
+    await sees(page, "each turn 4 cm");
+    expect(await score()).not.toBe(before);
+    const list = (await named(page, "combobox", "Occasion")) as ElementHandle<HTMLSelectElement>;
+    await list.select("");
+    await sees(page, "No weather, no dress code.");
+    await sees(page, "waiting for the server; kept in this browser");
+  });
+
+  it("loses nothing: what waited is kept once the network is back", async () => {
+    await page.setOfflineMode(false);
+    await kept();
+    await page.reload();
+    await sees(page, "each turn 4 cm");
+    await sees(page, "No weather, no dress code.");
+  });
+
+  it("answers each change within the time an eye notices, at a quarter of the speed", async () => {
+    await page.emulateCPUThrottling(4);
+    const times: number[] = [];
+    for (let i = 0; i < 8; i += 1)
+      times.push(
+        await page.evaluate(
+          () =>
+            new Promise<number>((resolve) => {
+              const began = performance.now();
+              document.dispatchEvent(new KeyboardEvent("keydown", { key: "t", code: "KeyT", bubbles: true }));
+              requestAnimationFrame(() => setTimeout(() => resolve(performance.now() - began)));
+            }),
+        ),
+      );
+    await page.emulateCPUThrottling(null);
+    times.sort((a, b) => a - b);
+    expect(times[4]).toBeLessThan(200);
+  });
+
+  it("applies a remedy to the score it promised", async () => {
+    const remedy = await page.waitForSelector('[aria-label="Findings"] li button');
+    const text = await remedy?.evaluate((node) => node.textContent ?? "");
+    await remedy?.click();
+    const promised = Number(/\d+$/.exec(text ?? "")?.[0]);
+    await page.waitForFunction(
+      (to) => Number(document.querySelector('[title="Score, 0 to 100"]')?.textContent) === to,
+      {},
+      promised,
+    );
+  });
+});
+
+describe("look files", () => {
+  it("are written as they are read here", async () => {
+    const client = await page.createCDPSession();
+    await client.send("Browser.setDownloadBehavior", { behavior: "allow", downloadPath: downloads });
+    await press(page, "button", "More");
+    await press(page, "menuitem", "Write look to a file");
+    await sees(page, "The look is written to a file.");
+    const deadline = Date.now() + 10_000;
+    while (!readdirSync(downloads).some((name) => name.endsWith(".json")) && Date.now() < deadline)
+      await new Promise((done) => setTimeout(done, 50));
+    const look = parseLook(readFileSync(join(downloads, "ottoline-varga.look.json"), "utf8"));
+    expect(Math.round(read(look).score)).toBe(await score());
+  });
+
+  it("that are broken leave the bench as it was, with one sentence", async () => {
+    const broken = join(downloads, "broken.json");
+    writeFileSync(broken, '{"format":"juxtane.look","version":9}');
+    const before = await score();
+    await upload(broken);
+    await sees(
+      page,
+      'broken.json was not opened: "version" is 9; this program reads version 1. The bench is as it was.',
+    );
+    expect(await score()).toBe(before);
+  });
+
+  it("that are whole are laid on the bench, and not kept", async () => {
+    await upload(join(downloads, "ottoline-varga.look.json"));
+    await sees(page, "from a file, not kept");
+    expect(errors).toEqual([]);
+  });
+});
+
+async function upload(path: string): Promise<void> {
+  const input = (await page.waitForSelector('input[type="file"]')) as ElementHandle<HTMLInputElement>;
+  await input.uploadFile(path);
+}

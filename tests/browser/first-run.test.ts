@@ -1,0 +1,79 @@
+import knex from "knex";
+import type { Browser, Page } from "puppeteer-core";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { freePort } from "../../scripts/lib/ports.mjs";
+import { prepareDatabase } from "../../scripts/lib/prepare.mjs";
+import { startServer } from "../../scripts/lib/server.mjs";
+import { fill, named, openBrowser, openPage, press, sees, shows } from "../support/browser";
+
+let browser: Browser;
+let closeBrowser: () => Promise<void>;
+let page: Page;
+let servers: Awaited<ReturnType<typeof startServer>>[] = [];
+
+/** Two processes of the application over one new, empty database. */
+beforeAll(async () => {
+  const ownerUrl = new URL(process.env.TEST_OWNER_URL ?? "");
+  const owner = knex({ client: "pg", connection: ownerUrl.toString() });
+  await owner.raw("create database empty_studio");
+  await owner.destroy();
+  ownerUrl.pathname = "/empty_studio";
+  const { url } = prepareDatabase(ownerUrl.toString(), process.env.TEST_APP_PASSWORD ?? "");
+  const env = { DATABASE_URL: url, SESSION_SECRET: process.env.TEST_SESSION_SECRET ?? "" };
+  servers = [await startServer(await freePort(), env), await startServer(await freePort(), env)];
+  ({ browser, close: closeBrowser } = await openBrowser());
+  ({ page } = await openPage(browser));
+});
+
+afterAll(async () => {
+  await closeBrowser();
+  await Promise.all(servers.map((server) => server.stop()));
+});
+
+const at = (index: number) => servers[index]?.url ?? "";
+
+describe("an empty database", () => {
+  it("asks for the first studio, and names what is missing", async () => {
+    await page.goto(`${at(0)}/`);
+    await named(page, "heading", "Nobody works here yet: found your studio");
+    await press(page, "button", "Found the studio");
+    await sees(page, "Studio is empty: write something.");
+    await fill(page, "Studio", "Harbour Fittings");
+    await fill(page, "Your name", "Juna Ferrow");
+    await fill(page, "Email", "juna@harbour.example");
+    await fill(page, "Password", "short");
+    await press(page, "button", "Found the studio");
+    await sees(page, "Password is too short: at least 10 characters.");
+  });
+
+  it("lets its founder in, to a page that says what to do first", async () => {
+    await fill(page, "Password", "long-enough-lantern");
+    await press(page, "button", "Found the studio");
+    await sees(page, "A studio begins with a client");
+    await named(page, "link", "Add the first client");
+    expect(await shows(page, "Harbour Fittings")).toBe(true);
+    for (const [path, say] of [
+      ["/rail", "The rail is empty."],
+      ["/sets", "A set is shoes and at least two more accessories"],
+      ["/bench", "Start with a client."],
+      ["/clients", "Nobody is on record yet."],
+    ] as const) {
+      await page.goto(at(0) + path);
+      await sees(page, say);
+    }
+  });
+
+  it("is served by a second process just as well, with the same session", async () => {
+    const [cookie] = (await browser.cookies()).filter(({ name }) => name === "juxtane");
+    expect(cookie).toBeDefined();
+    await page.goto(`${at(1)}/`);
+    await sees(page, "A studio begins with a client");
+  });
+
+  it("founds no second studio, and shows no demo sign-in", async () => {
+    await press(page, "button", "Sign out");
+    await page.goto(`${at(1)}/begin`);
+    await named(page, "heading", "Sign in to your studio");
+    expect(await shows(page, "This is the demo")).toBe(false);
+  });
+});

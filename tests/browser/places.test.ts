@@ -1,0 +1,92 @@
+import { readFileSync } from "node:fs";
+import { createRequire } from "node:module";
+import type { Browser, Page } from "puppeteer-core";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { named, openBrowser, openPage, press, sees, signIn } from "../support/browser";
+
+const site = process.env.TEST_SITE ?? "";
+const axe = readFileSync(createRequire(import.meta.url).resolve("axe-core/axe.min.js"), "utf8");
+const places = ["/", "/clients", "/clients/new", "/rail", "/rail/new", "/bench", "/sets"];
+let browser: Browser;
+let close: () => Promise<void>;
+let page: Page;
+let errors: string[];
+
+beforeAll(async () => {
+  ({ browser, close } = await openBrowser());
+  ({ page, errors } = await openPage(browser));
+  await page.setBypassCSP(true);
+});
+
+afterAll(() => close());
+
+interface Violation {
+  readonly id: string;
+  readonly impact: string;
+  readonly nodes: readonly { readonly html: string }[];
+}
+
+/** What axe-core finds that is serious or worse. */
+async function serious(): Promise<string[]> {
+  await page.evaluate(axe);
+  const found = (await page.evaluate("axe.run().then((result) => result.violations)")) as Violation[];
+  return found
+    .filter(({ impact }) => impact === "serious" || impact === "critical")
+    .map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 120)).join(" | ")}`);
+}
+
+describe("before anybody is signed in", () => {
+  it("shows only the sign-in page, whatever is asked for", async () => {
+    for (const path of places) {
+      await page.goto(site + path);
+      expect(new URL(page.url()).pathname).toBe("/sign-in");
+    }
+    expect(await serious()).toEqual([]);
+  });
+
+  it("sends scripts only with a nonce, and a session cookie no script can read", async () => {
+    const response = await page.goto(`${site}/sign-in`);
+    const policy = response?.headers()["content-security-policy"] ?? "";
+    expect(policy).toMatch(/script-src 'self' 'nonce-[^']+' 'strict-dynamic'/);
+    expect(policy).not.toMatch(/script-src[^;]*unsafe-inline/);
+    await signIn(page, site);
+    const cookies = await browser.cookies();
+    expect(cookies.find(({ name }) => name === "juxtane")).toMatchObject({ httpOnly: true, sameSite: "Lax" });
+  });
+});
+
+describe("every place", () => {
+  it.each(places)("%s has nothing serious for axe, and fits 1024 x 768", async (path) => {
+    await page.setViewport({ width: 1024, height: 768 });
+    await page.goto(site + path);
+    await page.waitForSelector("h1");
+    expect(await serious()).toEqual([]);
+    const over = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
+    expect(over).toBeLessThanOrEqual(0);
+  });
+
+  it("reads inches when the studio does", async () => {
+    await page.setViewport({ width: 1280, height: 800 });
+    await page.goto(`${site}/rail`);
+    await press(page, "button", "in");
+    await sees(page, /inseam \d+( \d\/4)? in/);
+    await press(page, "button", "cm");
+    await sees(page, /inseam \d+(\.\d)? cm/);
+  });
+
+  it("puts a set away and brings it back", async () => {
+    await page.goto(`${site}/sets`);
+    await press(page, "button", "Put away");
+    await sees(page, "is put away.");
+    await press(page, "button", "Bring back");
+    await sees(page, "is back.");
+  });
+
+  it("signs out, and is then closed", async () => {
+    await press(page, "button", "Sign out");
+    await named(page, "heading", "Sign in to your studio");
+    await page.goto(`${site}/clients`);
+    expect(new URL(page.url()).pathname).toBe("/sign-in");
+    expect(errors).toEqual([]);
+  });
+});
