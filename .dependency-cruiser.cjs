@@ -33,13 +33,16 @@ module.exports = {
       name: "measuring-before-judging",
       comment: "Colour, body, hems and dressing are read by rules, never the other way round.",
       severity: "error",
-      from: { path: rooms("colour|finish|style|register|body|proportion|strap|chain|dressing|length") },
+      from: {
+        path: rooms("colour|finish|style|register|body|proportion|strap|chain|dressing|length"),
+        pathNot: "\\.test\\.ts$",
+      },
       to: { path: rooms("rules|reading|search|formats|studio") },
     },
     {
       name: "rules-before-reading",
       severity: "error",
-      from: { path: rooms("rules") },
+      from: { path: rooms("rules"), pathNot: "\\.test\\.ts$" },
       to: { path: rooms("reading|search|formats|studio") },
     },
     {

@@ -34,9 +34,18 @@ const shots = [
   },
   { name: "clients", path: "/clients" },
   { name: "client", path: "/clients", first: (page) => followTo(page, "Ingrid Haldane", "Highest heel") },
-  { name: "base", path: "/clients", first: (page) => followTo(page, "Ingrid Haldane", "Highest heel").then(() => followTo(page, "change", "Read bare")) },
+  {
+    name: "base",
+    path: "/clients",
+    first: (page) =>
+      followTo(page, "Ingrid Haldane", "Highest heel").then(() => followTo(page, "change", "Read bare")),
+  },
   { name: "rail", path: "/rail" },
-  { name: "piece", path: "/rail", first: (page) => followTo(page, "Loose black ankle boots", "Shaft above the footbed") },
+  {
+    name: "piece",
+    path: "/rail",
+    first: (page) => followTo(page, "Loose black ankle boots", "Shaft above the footbed"),
+  },
   { name: "sets", path: "/sets", ready: "serves" },
   { name: "sign-in", path: "/sign-in", signedOut: true },
 ];
@@ -59,13 +68,23 @@ await runScript(async () => {
     executablePath,
     headless: true,
     userDataDir: join(data, "profile"),
-    args: ["--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync"],
+    args: [
+      "--no-sandbox",
+      "--disable-gpu",
+      "--disable-quic",
+      "--no-first-run",
+      "--disable-background-networking",
+      "--disable-component-update",
+      "--disable-sync",
+    ],
   });
   try {
     mkdirSync(folder, { recursive: true });
     const page = await browser.newPage();
     await page.setViewport({ width: 1280, height: 800 });
-    for (const shot of [...shots].sort((one, other) => Number(other.signedOut ?? false) - Number(one.signedOut ?? false))) {
+    for (const shot of [...shots].sort(
+      (one, other) => Number(other.signedOut ?? false) - Number(one.signedOut ?? false),
+    )) {
       if (!shot.signedOut) await ensureSignedIn(page, server.url);
       await page.goto(server.url + shot.path, { waitUntil: "load" });
       if (shot.ready) await until(page, shot.ready);
@@ -93,7 +112,10 @@ async function ensureSignedIn(page, base) {
 /** Follows the first link with a text, and waits for another text on the page it leads to. */
 async function followTo(page, link, text) {
   await until(page, link);
-  await page.evaluate((wanted) => [...document.querySelectorAll("a")].find((node) => node.textContent.includes(wanted)).click(), link);
+  await page.evaluate(
+    (wanted) => [...document.querySelectorAll("a")].find((node) => node.textContent.includes(wanted)).click(),
+    link,
+  );
   await until(page, text);
 }
 

@@ -1,5 +1,5 @@
 /** Hardware metals by the group that tells one story. */
-export const metalGroups = {
+const metalGroups = {
   gold: "warm",
   brass: "warm",
   rose: "warm",

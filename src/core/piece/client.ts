@@ -2,7 +2,7 @@ import type { Measured } from "../body/measurements";
 import type { RuleBook } from "../rule-book/rule-book";
 
 export const undertones = ["warm", "neutral", "cool"] as const;
-export type Undertone = (typeof undertones)[number];
+type Undertone = (typeof undertones)[number];
 
 export interface Colouring {
   readonly skin: string;

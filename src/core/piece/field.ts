@@ -33,7 +33,7 @@ export interface FlagField {
 export type Field = NumberField | ChoiceField | FlagField;
 export type Fields = Readonly<Record<string, Field>>;
 
-export type ValueOf<F extends Field> =
+type ValueOf<F extends Field> =
   F extends ChoiceField<infer C>
     ? C
     : F extends FlagField

@@ -4,20 +4,6 @@ import type { Occasion } from "./occasion";
 import { slotOf, type Piece } from "./piece";
 import { stacks, type Slot } from "./slots";
 
-/** The garments of an outfit, without accessories. */
-export interface Base {
-  readonly id: string;
-  readonly name: string;
-  readonly garments: readonly Piece[];
-}
-
-/** A reusable accessory set: shoes plus at least two more accessories. */
-export interface AccessorySet {
-  readonly id: string;
-  readonly name: string;
-  readonly accessories: readonly Piece[];
-}
-
 /** Base + set + adjustments on a client, for an occasion. */
 export interface Look {
   readonly client: Client;

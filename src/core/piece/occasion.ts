@@ -17,10 +17,10 @@ export const grounds = [
   "grating",
   "stage",
 ] as const;
-export type Ground = (typeof grounds)[number];
+type Ground = (typeof grounds)[number];
 
 export const lights = ["daylight", "indoor", "evening"] as const;
-export type Light = (typeof lights)[number];
+type Light = (typeof lights)[number];
 
 /** When, where and among whom a look is worn. */
 export interface Occasion {

@@ -9,7 +9,7 @@ import type { Slot } from "./slots";
 import type { Swatch } from "./swatch";
 
 export const patterns = ["plain", "stripe", "check", "dot", "floral", "animal", "placed"] as const;
-export type Pattern = (typeof patterns)[number];
+type Pattern = (typeof patterns)[number];
 
 /** What every piece is recorded with, whatever its kind. */
 interface PieceCommon {

@@ -7,7 +7,7 @@ import { effectValues } from "./effects";
 import { read } from "./read";
 
 /** A way to wear a hem, with what the hem rules then make of it. */
-export interface TurnUp {
+interface TurnUp {
   /** Null: as it is. */
   readonly turn: Turn | null;
   /** Sum of the proportion findings' effects. */

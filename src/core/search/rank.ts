@@ -1,4 +1,4 @@
-import { swap, takeOff, wear, type Look } from "../piece/look";
+import { swap, wear, type Look } from "../piece/look";
 import { slotOf, type Piece } from "../piece/piece";
 import { stacks, type Slot } from "../piece/slots";
 import type { Finding } from "../rules/finding";
@@ -39,12 +39,6 @@ export function rank(look: Look, slot: Slot, wardrobe: readonly Piece[]): Candid
       };
     })
     .sort(byPromise);
-}
-
-/** How a slot would read empty: the look without what is in it. */
-export function emptied(look: Look, slot: Slot): Reading {
-  const worn = look.accessories.filter((piece) => slotOf(piece) === slot);
-  return read(worn.reduce((left, piece) => takeOff(left, piece.id), look));
 }
 
 function faultsOf(reading: Reading): Set<string> {

@@ -13,8 +13,10 @@ const appRole = "juxtane_app";
 export async function prepareDatabase(ownerUrl: string, appPassword: string): Promise<string> {
   const owner = knex({ client: "pg", connection: ownerUrl, pool: { min: 0, max: 2 } });
   try {
-    await ensureRole(owner, appPassword);
-    await owner.migrate.latest({ migrationSource });
+    await alone(owner, async () => {
+      await ensureRole(owner, appPassword);
+      await owner.migrate.latest({ migrationSource });
+    });
   } finally {
     await owner.destroy();
   }
@@ -24,9 +26,16 @@ export async function prepareDatabase(ownerUrl: string, appPassword: string): Pr
   return url.toString();
 }
 
-async function ensureRole(owner: Knex, password: string): Promise<void> {
+/** Runs work while no other process prepares this database; the lock ends with its transaction. */
+async function alone(owner: Knex, work: () => Promise<void>): Promise<void> {
   await owner.transaction(async (trx) => {
     await trx.raw("select pg_advisory_xact_lock(7200)");
+    await work();
+  });
+}
+
+async function ensureRole(owner: Knex, password: string): Promise<void> {
+  await owner.transaction(async (trx) => {
     const found = await trx("pg_roles").where({ rolname: appRole }).first("rolname");
     const verb = found ? "alter" : "create";
     await trx.raw(

@@ -38,7 +38,13 @@ export function Brief(props: BriefProps) {
   const { occasion, reading } = props;
   return (
     <div className="flex items-stretch gap-3 border-b border-rule-strong bg-paper px-4 py-1.5">
-      <Select label="Client" value={props.clientId} options={props.clients} onChange={props.onClient} />
+      <Select
+        label="Client"
+        wide="max-w-29"
+        value={props.clientId}
+        options={props.clients}
+        onChange={props.onClient}
+      />
       <Select
         label="Occasion"
         value={occasion?.id ?? ""}
@@ -104,16 +110,17 @@ interface SelectProps {
   readonly value: string;
   readonly options: readonly Choice[];
   readonly onChange: (id: string) => void;
+  readonly wide?: string;
 }
 
-function Select({ label, value, options, onChange }: SelectProps) {
+function Select({ label, value, options, onChange, wide = "max-w-48" }: SelectProps) {
   return (
     <label className="flex min-w-16 shrink flex-col">
       <span className="text-tiny text-ink-soft">{label}</span>
       <select
         value={value}
         onChange={(event) => onChange(event.target.value)}
-        className="h-7 w-full max-w-42 min-w-0 truncate border-b border-rule-strong bg-transparent pr-5 font-serif text-body font-medium"
+        className={`h-7 w-full ${wide} min-w-0 truncate border-b border-rule-strong bg-transparent pr-5 font-serif text-body font-medium`}
       >
         {options.map(({ id, name }) => (
           <option key={id} value={id}>

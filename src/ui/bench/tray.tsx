@@ -10,7 +10,7 @@ import { commonBox, type PlateBox } from "../drawing/plate-box";
 import { Mark, wordOf } from "../kit/marks";
 import { SwatchStrip } from "../kit/swatches";
 
-export const trayFilters = ["all", "mends", "brings no fault"] as const;
+const trayFilters = ["all", "mends", "brings no fault"] as const;
 export type TrayFilter = (typeof trayFilters)[number];
 
 interface TrayProps {
@@ -104,7 +104,7 @@ export function Tray({
                 onDragStart={(event) => event.dataTransfer.setData("text/x-piece", candidate.pieceId)}
                 onPointerEnter={(event) => event.pointerType === "mouse" && onPreview(index)}
                 onClick={() => onPut(candidate.pieceId)}
-                className={`flex w-31 shrink-0 cursor-pointer flex-col border border-rule bg-paper ${index === cursor ? "basted" : ""}`}
+                className={`flex w-34 shrink-0 cursor-pointer flex-col border border-rule bg-paper ${index === cursor ? "basted" : ""}`}
               >
                 <CandidateCard candidate={candidate} piece={piece} box={box} />
               </div>

@@ -16,7 +16,7 @@ export const nearBlack = defineRule({
   title: "Two darks side by side",
   why: "Navy against black, or a faded black against a full one, looks like a mistake in poor light, unless each dark is met again or the cloths plainly differ.",
   params: {
-    most: param(4, "dE", "difference of b* or of chroma from which two darks look mistaken for one another"),
+    most: param(4, "C*", "difference of b* or of chroma from which two darks look mistaken for one another"),
     holds: param(8, "dE", "how near another piece must come to answer a dark"),
   },
   schools: ["darks"],
@@ -30,7 +30,7 @@ export const nearBlack = defineRule({
       if (apart < most) return [];
       const shared = {
         names: { one: upper.piece.name, other: lower.piece.name },
-        figures: { apart: atMost("difference of the two darks", apart, "dE", most) },
+        figures: { apart: atMost("difference of the two darks", apart, "C*", most) },
         pieces: [upper.piece.id, lower.piece.id],
       };
       const rest = worn.filter((item) => item !== upper && item !== lower && item.seen.length > 0);

@@ -509,7 +509,14 @@ export const ingrid: DemoClient = {
   sets: [
     {
       name: "Board room, gold and chestnut",
-      accessories: ["chestnutLoafers", "cognacSatchel", "chestnutBelt", "goldHoops", "goldWatch"],
+      accessories: [
+        "chestnutLoafers",
+        "cognacSatchel",
+        "chestnutBelt",
+        "goldHoops",
+        "goldWatch",
+        "brownTights",
+      ],
     },
     {
       name: "Evening burgundy",

@@ -137,7 +137,14 @@ interface LabelProps {
 
 function Label({ x, at, end = false, dimension, unit }: LabelProps) {
   return (
-    <text x={x} y={-at} textAnchor={end ? "end" : "start"} stroke="none">
+    <text
+      x={x}
+      y={-at}
+      textAnchor={end ? "end" : "start"}
+      stroke="var(--ground)"
+      strokeWidth={0.7}
+      paintOrder="stroke"
+    >
       <tspan x={x} dy={-0.3} fontSize={1.7}>
         {dimension.label}
       </tspan>

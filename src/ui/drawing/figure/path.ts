@@ -1,4 +1,4 @@
-import { curveCatmullRom, curveLinear, line } from "d3-shape";
+import { curveCatmullRom, line } from "d3-shape";
 
 export interface Point {
   readonly x: number;
@@ -10,19 +10,9 @@ const smooth = line<Point>(
   (p) => p.x,
   (p) => -p.h,
 ).curve(curveCatmullRom.alpha(0.5));
-const straight = line<Point>(
-  (p) => p.x,
-  (p) => -p.h,
-).curve(curveLinear);
-
 /** A smooth path through points; heights go up, so they are drawn as negative y. */
 export function curve(points: readonly Point[]): string {
   return smooth([...points]) ?? "";
-}
-
-/** A path of straight lines through points. */
-export function lines(points: readonly Point[]): string {
-  return straight([...points]) ?? "";
 }
 
 /** A closed shape, symmetric about the plumb line, from the points of its right side, top to bottom. */

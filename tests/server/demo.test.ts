@@ -1,0 +1,132 @@
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import knex from "knex";
+import { placeOf } from "@/core/piece/piece";
+import { bySeverity } from "@/core/reading/effects";
+import { read } from "@/core/reading/read";
+import { solveTurnUp } from "@/core/reading/turn-ups";
+import { layOut } from "@/core/studio/wardrobe";
+import { closeDatabase } from "@/server/db/database";
+import { seedDemo } from "@/server/db/demo/seed";
+import { prepareDatabase } from "@/server/db/prepare";
+import { inStudio } from "@/server/db/tenant";
+import { bases } from "@/server/records/bases";
+import { listClients } from "@/server/records/clients";
+import { recentLooks } from "@/server/records/looks";
+import { memberByEmail } from "@/server/records/members";
+import { listOccasions } from "@/server/records/occasions";
+import { listPieces } from "@/server/records/pieces";
+import { sets } from "@/server/records/sets";
+
+const before = process.env.DATABASE_URL;
+let studioId: string;
+
+beforeAll(async () => {
+  await closeDatabase();
+  const ownerUrl = new URL(process.env.TEST_OWNER_URL ?? "");
+  const owner = knex({ client: "pg", connection: ownerUrl.toString() });
+  await owner.raw("create database demo_studio");
+  await owner.destroy();
+  ownerUrl.pathname = "/demo_studio";
+  const prepared = await Promise.all([
+    prepareDatabase(ownerUrl.toString(), process.env.TEST_APP_PASSWORD ?? ""),
+    prepareDatabase(ownerUrl.toString(), process.env.TEST_APP_PASSWORD ?? ""),
+  ]);
+  process.env.DATABASE_URL = prepared[0];
+  expect(await seedDemo()).toBe(true);
+  studioId = (await memberByEmail("desk@quillmere.example"))?.studioId ?? "";
+});
+
+afterAll(async () => {
+  await closeDatabase();
+  process.env.DATABASE_URL = before;
+});
+
+const room = () =>
+  inStudio(studioId, async (tenant) => ({
+    clients: await listClients(tenant),
+    pieces: await listPieces(tenant, null),
+    bases: await bases.list(tenant, null),
+    sets: await sets.list(tenant, null),
+    occasions: await listOccasions(tenant, null),
+    looks: await recentLooks(tenant, 20),
+  }));
+
+describe("the demo studio", () => {
+  it("is filled once", async () => {
+    expect(await seedDemo()).toBe(false);
+  });
+
+  it("has two clients complete, each with 25 accessories and 8 bases at least, and 3 sets and 4 occasions between them", async () => {
+    const { clients, pieces, bases: allBases, sets: allSets, occasions } = await room();
+    expect(clients.map(({ client }) => client.name)).toEqual(["Ingrid Haldane", "Ottoline Varga"]);
+    for (const { client } of clients) {
+      const own = pieces.filter(({ clientId }) => clientId === client.id);
+      expect(own.filter(({ piece }) => placeOf(piece) === null).length).toBeGreaterThanOrEqual(25);
+      expect(allBases.filter(({ clientId }) => clientId === client.id).length).toBeGreaterThanOrEqual(8);
+      for (const name of ["height", "crotch", "ankle", "calf", "knee", "thigh", "hip", "neck"] as const)
+        expect(client.measured[name]).toBeGreaterThan(0);
+    }
+    expect(allSets.length).toBeGreaterThanOrEqual(3);
+    expect(occasions.length).toBeGreaterThanOrEqual(4);
+  });
+
+  it("shows in its bases and looks what the tool is for: two whites, a mid shaft under a straight leg, a lone colour", async () => {
+    const { clients, pieces, bases: allBases, looks } = await room();
+    const all = pieces.map(({ piece }) => piece);
+    const jarring = new Set<string>();
+    for (const base of allBases) {
+      const client = clients.find(({ client: { id } }) => id === base.clientId)?.client;
+      if (!client) continue;
+      const look = layOut(
+        { client, pieces: all, occasions: [], away: [] },
+        { garmentIds: base.pieceIds, accessoryIds: [], adjustments: [], occasionId: null },
+      );
+      for (const { rule, effect } of read(look).findings)
+        if (effect === "jars" || effect === "note") jarring.add(rule);
+    }
+    for (const record of looks) {
+      const client = clients.find(({ client: { id } }) => id === record.clientId)?.client;
+      const base = allBases.find(({ id }) => id === record.baseId);
+      if (!client || !base) continue;
+      const look = layOut(
+        { client, pieces: all, occasions: [], away: [] },
+        { ...record, garmentIds: base.pieceIds },
+      );
+      const reading = read(look);
+      expect(reading.verdict).toBe("jars");
+      expect([...reading.findings].sort(bySeverity)[0]?.proposals.length).toBeGreaterThan(0);
+      for (const { rule, effect } of reading.findings) if (effect === "jars") jarring.add(rule);
+      expect(solveTurnUp(look)?.best?.turn ?? null).not.toBeNull();
+    }
+    expect([...jarring]).toEqual(
+      expect.arrayContaining(["colour.near-white", "colour.echo", "hardware.metal"]),
+    );
+    expect(
+      [...jarring].some(
+        (rule) =>
+          rule === "proportion.overlap" || rule === "proportion.snag" || rule === "proportion.ankle-lost",
+      ),
+    ).toBe(true);
+  });
+
+  it("has sets that serve: each sits or sings on at least three of its client's bases", async () => {
+    const { clients, pieces, bases: allBases, sets: allSets } = await room();
+    const all = pieces.map(({ piece }) => piece);
+    for (const set of allSets) {
+      const client = clients.find(({ client: { id } }) => id === set.clientId)?.client;
+      if (!client) throw new Error("a set without its client");
+      const verdicts = allBases
+        .filter(({ clientId }) => clientId === set.clientId)
+        .map((base) => {
+          const key = {
+            garmentIds: base.pieceIds,
+            accessoryIds: set.pieceIds,
+            adjustments: [],
+            occasionId: null,
+          };
+          return read(layOut({ client, pieces: all, occasions: [], away: [] }, key)).verdict;
+        });
+      expect(verdicts.filter((verdict) => verdict !== "jars").length, set.name).toBeGreaterThanOrEqual(3);
+    }
+  });
+});
