@@ -172,7 +172,7 @@ export function Bench({ source, clients, onClient, onOpen, saveLook, saveSet }: 
           </>
         }
       />
-      <div className="grid min-h-0 grid-cols-[minmax(0,30rem)_minmax(0,19.5rem)_minmax(0,1fr)]">
+      <div className="grid min-h-0 grid-cols-[minmax(0,37.5fr)_minmax(0,24.4fr)_minmax(0,38.1fr)]">
         <FigureColumn
           dressed={dressed}
           turnUp={answers.ofThisLook ? answers.turnUp : null}

@@ -52,7 +52,7 @@ export function Brief(props: BriefProps) {
         onChange={(id) => props.onOccasion(id || null)}
       />
       <Select label="Base" value={props.baseId} options={props.bases} onChange={props.onBase} />
-      <div className="hidden min-w-0 flex-1 flex-col justify-center text-tiny leading-tight text-ink-soft lg:flex">
+      <div className="hidden min-w-0 flex-1 flex-col justify-center text-tiny leading-tight text-ink-soft xl:flex">
         <span className="truncate">{occasion ? weatherOf(occasion) : "No weather, no dress code."}</span>
         <span className="truncate">
           {occasion ? `Asks ${levelWord(occasion.span.low)} to ${levelWord(occasion.span.high)}` : ""}

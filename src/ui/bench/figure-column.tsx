@@ -27,7 +27,7 @@ export function FigureColumn({ dressed, turnUp, onChange, onDrop }: FigureColumn
   return (
     <section
       aria-label="Figure"
-      className={`surround-${surround} relative grid min-h-0 grid-cols-[minmax(0,12.5rem)_minmax(0,1fr)] border-r border-rule-strong`}
+      className={`surround-${surround} relative grid min-h-0 grid-cols-[minmax(0,5fr)_minmax(0,7fr)] border-r border-rule-strong`}
       onDragOver={(event) => event.preventDefault()}
       onDrop={(event) => {
         event.preventDefault();

@@ -77,8 +77,8 @@ function Gauges({ lenses }: { readonly lenses: readonly LensReading[] }) {
   return (
     <dl className="grid grid-cols-4 gap-x-4 gap-y-1.5 border-b border-rule px-4 py-2">
       {lenses.map(({ lens, score }) => (
-        <div key={lens} className="grid grid-cols-[1fr_auto] items-baseline">
-          <dt className="text-tiny text-ink-soft">{lensLabels[lens]}</dt>
+        <div key={lens} className="grid grid-cols-[minmax(0,1fr)_auto] items-baseline gap-x-1">
+          <dt className="truncate text-tiny text-ink-soft">{lensLabels[lens]}</dt>
           <dd className="contents">
             <span className="tabular text-tiny font-semibold">
               {score === null ? "-" : Math.round(score)}
