@@ -5,7 +5,7 @@ const config: NextConfig = {
   reactStrictMode: true,
   // npm test checks the types once for all; a build need not check them again.
   typescript: { ignoreBuildErrors: true },
-  serverExternalPackages: ["knex", "pg", "@node-rs/argon2"],
+  serverExternalPackages: ["knex", "pg", "pino", "@node-rs/argon2"],
   experimental: { serverActions: { bodySizeLimit: "2mb" } },
 };
 

@@ -3,6 +3,7 @@ import type Joi from "joi";
 import { refused, type Outcome } from "@/core/schema/outcome";
 import { validate } from "@/core/schema/validate";
 import { inStudio, type Tenant } from "../db/tenant";
+import { log } from "../log";
 import { NotFound, StaleWrite } from "../records/stale-write";
 import { requireSession } from "../session/session";
 
@@ -38,18 +39,22 @@ function refusalOf<T>(error: unknown): Outcome<T> {
     return refused("id", "This is no longer on record; it may have been put away.");
   const { code, name } = error as { code?: string; name?: string };
   if (code === foreignKey) return refused("id", "This names something that is not on record in this studio.");
-  if (isUnreachable(code, name))
+  if (isUnreachable(error)) {
+    log.warn({ code, name }, "the database does not answer");
     return refused(
       "database",
       "The database does not answer. What you typed is still here: try again in a moment.",
     );
+  }
   throw error;
 }
 
-function isUnreachable(code: string | undefined, name: string | undefined): boolean {
-  if (name === "KnexTimeoutError") return true;
-  return (
-    code !== undefined &&
-    (/^(ECONN|EPIPE|ETIMEDOUT)/.test(code) || code.startsWith("57P") || code.startsWith("08"))
-  );
+/** Codes of the network and of PostgreSQL (class 08, 57P) for a server that is not there or is going. */
+const unreachable = /^(ECONN|EPIPE|ETIMEDOUT|57P|08)/;
+
+function isUnreachable(error: unknown): boolean {
+  const { code, name, message } = error as { code?: string; name?: string; message?: string };
+  if (name === "KnexTimeoutError" || (code !== undefined && unreachable.test(code))) return true;
+  // A connection that was cut under way carries no code.
+  return /Connection (terminated|ended)/.test(message ?? "");
 }
