@@ -94,6 +94,10 @@ describe("a piece", () => {
     await fill(page, "Share", "70");
     await press(page, "button", "Add piece");
     await sees(page, "The shares of the colours make 70 %, not 100 %.");
+    await fill(page, "Share", "100");
+    await press(page, "button", "Add piece");
+    await page.waitForFunction(() => location.pathname === "/rail");
+    await sees(page, "Shaftless boot");
   });
 });
 

@@ -52,7 +52,15 @@ export function RecordForm<T extends FieldValues>({
 
   return (
     <FormProvider {...form}>
-      <form noValidate onSubmit={submit}>
+      <form
+        noValidate
+        onSubmit={(event) => {
+          // The server's sentences are of the last try: one left standing would bar the next.
+          form.clearErrors();
+          setElsewhere([]);
+          return submit(event);
+        }}
+      >
         {children}
         <div className="mt-6 border-t border-rule pt-4">
           <div role="alert">
