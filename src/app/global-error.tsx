@@ -3,11 +3,11 @@
 import "./globals.css";
 import Trouble from "./(studio)/error";
 
-export default function GlobalTrouble({ reset }: { readonly reset: () => void }) {
+export default function GlobalTrouble() {
   return (
     <html lang="en">
       <body>
-        <Trouble reset={reset} />
+        <Trouble />
       </body>
     </html>
   );
