@@ -30,13 +30,13 @@ function Pattern() {
   const fine = { fill: "none", stroke: "var(--rule-strong)", strokeWidth: 0.8 } as const;
   return (
     <svg
-      viewBox="0 0 700 800"
+      viewBox="0 150 700 800"
       preserveAspectRatio="xMidYMin slice"
       className="absolute inset-0 h-full w-full"
       aria-hidden="true"
     >
-      {Array.from({ length: 18 }, (_, i) => (
-        <path key={i} d={`M0 ${i * 48} H700 M${i * 48} 0 V800`} stroke="var(--rule)" strokeWidth={0.5} />
+      {Array.from({ length: 21 }, (_, i) => (
+        <path key={i} d={`M0 ${i * 48} H700 M${i * 48} 0 V980`} stroke="var(--rule)" strokeWidth={0.5} />
       ))}
       <path
         d="M300 -20 C296 120 306 240 318 372 L470 366 C480 240 492 120 500 -20 Z"
@@ -44,7 +44,7 @@ function Pattern() {
         fill="var(--paper)"
       />
       <path d="M318 372 Q394 384 470 366 M320 346 Q394 358 471 340" {...ink} />
-      <path d="M395 20 V290 M395 20 l-6 14 M395 20 l6 14 M395 290 l-6 -14 M395 290 l6 -14" {...fine} />
+      <path d="M395 176 V310 M395 176 l-6 14 M395 176 l6 14 M395 310 l-6 -14 M395 310 l6 -14" {...fine} />
       <path
         d="M334 440 L448 436 C446 470 452 492 480 506 C530 528 590 534 604 566 Q608 584 590 586 L336 588 C324 552 338 500 334 440 Z"
         {...ink}

@@ -24,8 +24,9 @@ export function TextField({
   type = "text",
   rows,
 }: Props & { readonly type?: string; readonly rows?: number }) {
-  const { register } = useFormContext();
+  const { register, getValues } = useFormContext();
   const fault = useFault(name);
+  const initial = getValues(name) as string | undefined;
   const control = controlOf(name, fault, help);
   return (
     <Field {...{ name, label, help, fault, className }}>
@@ -37,7 +38,13 @@ export function TextField({
           {...register(name)}
         />
       ) : (
-        <input {...control} type={type} autoComplete={autoCompleteOf(type)} {...register(name)} />
+        <input
+          {...control}
+          type={type}
+          autoComplete={autoCompleteOf(type)}
+          defaultValue={initial}
+          {...register(name)}
+        />
       )}
     </Field>
   );
