@@ -33,6 +33,7 @@ export async function newStudio(name: string): Promise<string> {
 export const clientInput = {
   name: "Imke Solander",
   measured: sampleClient.measured,
+  seated: false,
   colouring: sampleClient.colouring,
   limits: sampleClient.limits,
   ruleBook: sampleClient.ruleBook,

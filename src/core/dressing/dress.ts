@@ -1,15 +1,19 @@
 import { bodyOf, type Body } from "../body/body";
+import { seatedRise } from "../body/seated";
 import type { Client } from "../piece/client";
 import { turnOn } from "../piece/adjustment";
 import type { Look } from "../piece/look";
 import { isKind, placeOf, slotOf, type Piece } from "../piece/piece";
+import { wornNeckOf } from "../neck/worn-neck";
 import { hemLimitsOf } from "../proportion/hem-limits";
 import { meet, type LegAndShoe } from "../proportion/meeting";
+import { landingOf } from "../strap/landing";
 import { areasOf } from "./areas";
 import type { Dressed, Interval, Worn } from "./dressed";
 import { extentOf } from "./extent";
 import { seenParts, type Placed } from "./layering";
 import { levelOf } from "./level";
+import { skirtOf } from "./skirt";
 import { profileOf } from "./profile";
 import { touchesOf } from "./touches";
 
@@ -31,7 +35,10 @@ function bodyFor(client: Client): Body {
 export function dress(look: Look): Dressed {
   const body = bodyFor(look.client);
   const pieces: readonly Piece[] = [...look.garments, ...look.accessories];
-  const placed = pieces.map((piece): Placed => ({ piece, extent: extentOf(body, piece, look.adjustments) }));
+  const placed = pieces.map((piece): Placed => ({
+    piece,
+    extent: extentOf(body, piece, look.adjustments, look.client.seated),
+  }));
   const seen = seenParts(placed, look.adjustments);
   const areas = areasOf(body, placed, seen);
   const leg = legOf(look, body);
@@ -59,6 +66,9 @@ export function dress(look: Look): Dressed {
     bareLeg: bareLeg(worn, hem, leg),
     lift: shoe?.kind === "shoe" ? shoe.figures.lift : 0,
     level: levelOf(worn),
+    neck: wornNeckOf(look, body),
+    landing: landingOf(look, body),
+    skirt: skirtOf(worn, body),
   };
 }
 
@@ -70,7 +80,8 @@ function legOf(look: Look, body: Body): LegAndShoe | null {
     (adjustment) => adjustment.kind === "tuck-into-boot" && adjustment.piece === trousers.id,
   );
   const turn = turnOn(look.adjustments, trousers.id);
-  return meet(body, trousers, shoe, { turn, tucked }, hemLimitsOf(look.client.ruleBook));
+  const rise = look.client.seated ? seatedRise("trousers", body.height, body.measures.kneeLine.cm, 0) : 0;
+  return meet(body, trousers, shoe, { turn, tucked, rise }, hemLimitsOf(look.client.ruleBook));
 }
 
 function lowestHem(worn: readonly Worn[]): number | null {

@@ -3,7 +3,10 @@ import type { Piece } from "../piece/piece";
 import type { Look } from "../piece/look";
 import type { Slot } from "../piece/slots";
 import type { LegAndShoe } from "../proportion/meeting";
+import type { WornNeck } from "../neck/worn-neck";
+import type { Landing } from "../strap/landing";
 import type { Profile } from "./profile";
+import type { SkirtHem } from "./skirt";
 
 /** A height interval along the body, cm above the footbed. */
 export interface Interval {
@@ -55,6 +58,12 @@ export interface Dressed {
   readonly bareLeg: Interval | null;
   /** How much the shoe raises the body, cm. */
   readonly lift: number;
+  /** What is at the neck: the garment's edge, chains as they hang, a scarf. */
+  readonly neck: WornNeck;
+  /** Where the bag comes to lie; null without one. */
+  readonly landing: Landing | null;
+  /** The hem of a skirt or a dress; null without one. */
+  readonly skirt: SkirtHem | null;
   /** Level of the register, 1-9; null when nothing is worn. */
   readonly level: number | null;
 }

@@ -1,8 +1,10 @@
 import type { Body } from "../body/body";
-import { turnOn, type Adjustment } from "../piece/adjustment";
+import { seatedRise } from "../body/seated";
+import { isDoubled, strapOn, turnOn, type Adjustment } from "../piece/adjustment";
 import type { Piece } from "../piece/piece";
 import { hemHeight } from "../proportion/hem";
 import { carriedAt } from "../strap/carry";
+import { configured } from "../strap/configure";
 import { chainDrop, pendantDrop } from "../chain/drop";
 import type { Interval } from "./dressed";
 
@@ -21,18 +23,24 @@ const hosieryTops = {
 } as const;
 
 /** The lower and upper edge of a piece on a body, cm above the footbed. */
-export function extentOf(body: Body, piece: Piece, adjustments: readonly Adjustment[]): Interval {
+export function extentOf(
+  body: Body,
+  piece: Piece,
+  adjustments: readonly Adjustment[],
+  seated = false,
+): Interval {
   const { measures, height } = body;
   const neck = measures.neckPoint.cm;
   const waist = measures.waistLine.cm;
   switch (piece.kind) {
     case "trousers": {
       const hem = hemHeight(measures.crotch.cm, piece.figures, turnOn(adjustments, piece.id));
-      return { from: hem, to: waist };
+      return { from: rise("trousers", hem), to: waist };
     }
     case "skirt":
-      return { from: waist - piece.figures.length, to: waist };
+      return { from: rise("skirt", waist - piece.figures.length), to: waist };
     case "dress":
+      return { from: rise("skirt", neck - piece.figures.length), to: neck };
     case "jacket":
     case "coat":
       return { from: neck - piece.figures.length, to: neck };
@@ -45,13 +53,14 @@ export function extentOf(body: Body, piece: Piece, adjustments: readonly Adjustm
     case "belt":
       return around(waist, piece.figures.width);
     case "bag": {
-      const top = carriedAt(body, piece.figures);
+      const top = carriedAt(body, configured(piece.figures, strapOn(adjustments, piece.id)));
       return { from: top - piece.figures.height, to: top };
     }
     case "scarf":
       return { from: neck - (piece.figures.worn === "draped" ? 45 : 16), to: neck + 5 };
     case "necklace": {
-      const { loop, pendant } = piece.figures;
+      const { pendant } = piece.figures;
+      const loop = isDoubled(adjustments, piece.id) ? piece.figures.loop / 2 : piece.figures.loop;
       const girth = measures.neck.cm;
       const drop = pendant > 0 ? pendantDrop(loop, girth) + pendant : chainDrop(loop, girth);
       return { from: neck - drop, to: neck };
@@ -73,6 +82,10 @@ export function extentOf(body: Body, piece: Piece, adjustments: readonly Adjustm
       return { from: 0.39 * height, to: 0.47 * height + piece.figures.length };
     case "ring":
       return around(0.41 * height, 1);
+  }
+
+  function rise(garment: "trousers" | "skirt", hem: number): number {
+    return seated ? hem + seatedRise(garment, height, measures.kneeLine.cm, hem) : hem;
   }
 }
 

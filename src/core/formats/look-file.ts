@@ -3,7 +3,7 @@ import type { Client } from "../piece/client";
 import type { Look } from "../piece/look";
 import { placeOf, slotOf, type Piece } from "../piece/piece";
 import { adjustments } from "../schema/adjustment";
-import { colouring, limits, measured, ruleBook } from "../schema/client";
+import { colouring, limits, measured, ruleBook, seated } from "../schema/client";
 import { occasion } from "../schema/occasion";
 import { id, name } from "../schema/parts";
 import { piece } from "../schema/piece";
@@ -33,6 +33,7 @@ const schema = Joi.object<LookFile>({
     id: id.required().label("Client id"),
     name: name.required().label("Client name"),
     measured,
+    seated,
     colouring,
     limits,
   })

@@ -1,9 +1,24 @@
+import type { Carry } from "./kinds/bag";
+
 /** What is done to a piece without changing it. */
 export type Adjustment =
   | { readonly kind: "turn"; readonly piece: string; readonly count: 1 | 2; readonly depth: number }
   | { readonly kind: "tuck-into-boot"; readonly piece: string }
   | { readonly kind: "tuck-in"; readonly piece: string }
-  | { readonly kind: "wear-out"; readonly piece: string };
+  | { readonly kind: "wear-out"; readonly piece: string }
+  | { readonly kind: "double"; readonly piece: string }
+  | StrapSetting;
+
+/** How a bag's strap is worn: the way it is carried, and what was done to its length. */
+export interface StrapSetting {
+  readonly kind: "strap";
+  readonly piece: string;
+  readonly carry: Carry;
+  readonly way: StrapWay;
+}
+
+export const strapWays = ["as made", "doubled", "knotted", "wound"] as const;
+export type StrapWay = (typeof strapWays)[number];
 
 export type Turn = Extract<Adjustment, { kind: "turn" }>;
 
@@ -26,4 +41,16 @@ export function without(
   piece: string,
 ): Adjustment[] {
   return adjustments.filter((adjustment) => adjustment.kind !== kind || adjustment.piece !== piece);
+}
+
+/** How a bag's strap is set, if otherwise than as made. */
+export function strapOn(adjustments: readonly Adjustment[], piece: string): StrapSetting | null {
+  for (const adjustment of adjustments)
+    if (adjustment.kind === "strap" && adjustment.piece === piece) return adjustment;
+  return null;
+}
+
+/** Whether a necklace is worn doubled. */
+export function isDoubled(adjustments: readonly Adjustment[], piece: string): boolean {
+  return adjustments.some((adjustment) => adjustment.kind === "double" && adjustment.piece === piece);
 }

@@ -20,6 +20,8 @@ export interface Limits {
   readonly coveredAnkles: boolean;
   readonly nickelAllergy: boolean;
   readonly clipEarrings: boolean;
+  /** How far above the knee a hem may end, cm (negative: below it); null for no limit. */
+  readonly hemAboveKnee: number | null;
 }
 
 /** A person styled. Measurements in cm. */
@@ -27,6 +29,8 @@ export interface Client {
   readonly id: string;
   readonly name: string;
   readonly measured: Measured;
+  /** Dressed and read seated, as in a wheelchair. */
+  readonly seated: boolean;
   readonly colouring: Colouring;
   readonly limits: Limits;
   readonly ruleBook: RuleBook;

@@ -13,6 +13,8 @@ export interface NumberField {
   readonly initial: number | null;
   readonly optional: boolean;
   readonly help?: string;
+  /** Declared after pieces were first recorded: where it is missing, the initial value stands in. */
+  readonly added?: true;
 }
 
 export interface ChoiceField<C extends string = string> {
@@ -21,6 +23,7 @@ export interface ChoiceField<C extends string = string> {
   readonly options: readonly C[];
   readonly initial: C;
   readonly help?: string;
+  readonly added?: true;
 }
 
 export interface FlagField {
@@ -28,6 +31,7 @@ export interface FlagField {
   readonly label: string;
   readonly initial: boolean;
   readonly help?: string;
+  readonly added?: true;
 }
 
 export type Field = NumberField | ChoiceField | FlagField;
@@ -81,6 +85,11 @@ export function choice<const C extends string>(
 export function flag(label: string, initial = false, help?: string): FlagField {
   const field = { type: "flag", label, initial } as const;
   return help === undefined ? field : { ...field, help };
+}
+
+/** Marks a figure that was declared after pieces were first recorded. */
+export function added<F extends Field>(field: F): F & { readonly added: true } {
+  return { ...field, added: true };
 }
 
 function base(

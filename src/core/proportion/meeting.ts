@@ -53,12 +53,12 @@ export function meet(
   body: Body,
   trousers: PieceOf<"trousers">,
   shoe: PieceOf<"shoe">,
-  adjusted: { readonly turn: Turn | null; readonly tucked: boolean },
+  adjusted: { readonly turn: Turn | null; readonly tucked: boolean; readonly rise: number },
   limits: HemLimits,
 ): LegAndShoe {
   const { turn } = adjusted;
   const leg = trousers.figures;
-  const hem = hemHeight(body.measures.crotch.cm, leg, turn);
+  const hem = hemHeight(body.measures.crotch.cm, leg, turn) + adjusted.rise;
   const { lift, shaft, shaftTop } = shoe.figures;
   const opening = openingAtFold(leg, turn);
   const girth = body.legGirth;

@@ -1,4 +1,4 @@
-import { adjust, without, type Turn } from "../piece/adjustment";
+import { adjust, without, type StrapSetting, type Turn } from "../piece/adjustment";
 import { takeOff, wear, type Look } from "../piece/look";
 import type { Piece } from "../piece/piece";
 
@@ -10,7 +10,10 @@ export type Change =
   | { readonly kind: "unturn"; readonly piece: string }
   | { readonly kind: "tuck-into-boot"; readonly piece: string }
   | { readonly kind: "tuck-in"; readonly piece: string }
-  | { readonly kind: "wear-out"; readonly piece: string };
+  | { readonly kind: "wear-out"; readonly piece: string }
+  | { readonly kind: "double"; readonly piece: string }
+  | { readonly kind: "undouble"; readonly piece: string }
+  | StrapSetting;
 
 /** The look after a change; a turn-up and a tuck into the boot undo each other. */
 export function apply(look: Look, change: Change): Look {
@@ -31,6 +34,11 @@ export function apply(look: Look, change: Change): Look {
       return { ...look, adjustments: adjust(without(adjustments, "turn", change.piece), change) };
     case "tuck-in":
       return { ...look, adjustments: adjust(without(adjustments, "wear-out", change.piece), change) };
+    case "double":
+    case "strap":
+      return { ...look, adjustments: adjust(adjustments, change) };
+    case "undouble":
+      return { ...look, adjustments: without(adjustments, "double", change.piece) };
     case "wear-out":
       return { ...look, adjustments: adjust(without(adjustments, "tuck-in", change.piece), change) };
   }

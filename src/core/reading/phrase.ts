@@ -11,6 +11,9 @@ const sayers: Record<Exclude<Unit, "cm">, (value: number) => string> = {
   step: (value) => trimmed(value, 1),
   count: (value) => trimmed(value, 0),
   ratio: (value) => trimmed(value, 2),
+  den: (value) => `${trimmed(value, 0)} den`,
+  "m/s": (value) => `${trimmed(value, 0)} m/s`,
+  level: (value) => trimmed(value, 0),
   boldness: (value) => trimmed(value, 0),
 };
 

@@ -1,6 +1,19 @@
 import type { RuleBook } from "./rule-book";
 
-export type Unit = "cm" | "dE" | "L*" | "C*" | "b*" | "share" | "step" | "count" | "ratio" | "boldness";
+export type Unit =
+  | "cm"
+  | "dE"
+  | "L*"
+  | "C*"
+  | "b*"
+  | "share"
+  | "step"
+  | "count"
+  | "ratio"
+  | "boldness"
+  | "den"
+  | "m/s"
+  | "level";
 
 /** A named threshold with its default, unit and meaning. */
 export interface Param {

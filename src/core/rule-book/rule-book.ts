@@ -14,10 +14,20 @@ export const readyBooks: readonly RuleBook[] = [
   { name: "Polished", schools: defaultSchools, params: {} },
   {
     name: "Spirited",
-    schools: { ...defaultSchools, metals: "free", openToe: "sheer toe allowed" },
+    schools: {
+      ...defaultSchools,
+      metals: "free",
+      openToe: "sheer toe allowed",
+      ornament: "layered",
+      socks: "shown on purpose",
+    },
     params: {},
   },
-  { name: "Street-cut", schools: { ...defaultSchools, metals: "free", tuck: "slim legs only" }, params: {} },
+  {
+    name: "Street-cut",
+    schools: { ...defaultSchools, metals: "free", socks: "shown on purpose" },
+    params: {},
+  },
 ];
 
 export const polished: RuleBook = readyBooks.find((book) => book.name === "Polished") ?? {

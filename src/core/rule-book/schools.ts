@@ -56,6 +56,22 @@ export const schoolQuestions = {
     },
     "if the rest is dressed down too",
   ),
+  socks: question(
+    "Socks with low shoes",
+    {
+      hidden: "The leg runs on; a sock that peeps out is a slip.",
+      "shown on purpose": "A sock that answers another colour is a piece of its own.",
+    },
+    "hidden",
+  ),
+  ornament: question(
+    "Amount of ornament",
+    {
+      edited: "One zone leads; then take one thing off.",
+      layered: "Stacks are welcome where they share a metal or a kind.",
+    },
+    "edited",
+  ),
   darks: question(
     "Black with navy or brown",
     {

@@ -26,6 +26,9 @@ export const measured: Joi.Schema<Measured> = Joi.object(
     return helpers.error("custom.say", { say: first.say }, helpers.state.localize?.(path));
   });
 
+/** Whether a client is dressed seated, as in a wheelchair. */
+export const seated = Joi.boolean().default(false).label("Dressed seated");
+
 export const colouring = Joi.object<Colouring>({
   skin: hex.required().label("Skin"),
   hair: hex.required().label("Hair"),
@@ -42,6 +45,7 @@ export const limits = Joi.object<Limits>({
   coveredAnkles: Joi.boolean().required().label("Covered ankles"),
   nickelAllergy: Joi.boolean().required().label("Nickel allergy"),
   clipEarrings: Joi.boolean().required().label("Clip earrings"),
+  hemAboveKnee: between(-120, 60).allow(null).default(null).label("Shortest hem above the knee"),
 })
   .required()
   .label("Limits");
@@ -50,7 +54,7 @@ const schools = Joi.object<Schools>(
   Object.fromEntries(
     schoolNames.map((key) => {
       const { choices, question } = schoolQuestions[key];
-      return [key, oneOf(Object.keys(choices)).required().label(question)];
+      return [key, oneOf(Object.keys(choices)).default(schoolQuestions[key].initial).label(question)];
     }),
   ),
 ).required();

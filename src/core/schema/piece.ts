@@ -59,6 +59,11 @@ const common = {
 };
 
 function fieldSchema(field: Field): Joi.Schema {
+  const schema = plainFieldSchema(field);
+  return field.added ? schema.optional().default(field.initial) : schema;
+}
+
+function plainFieldSchema(field: Field): Joi.Schema {
   if (field.type === "choice") return oneOf(field.options).required().label(field.label);
   if (field.type === "flag") return Joi.boolean().required().label(field.label);
   const number = between(field.min, field.max).label(field.label).required();

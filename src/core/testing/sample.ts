@@ -37,6 +37,7 @@ export function sample<K extends Kind>(kind: K, given: Given<K> = {}): PieceOf<K
 export const sampleClient: Client = {
   id: "client",
   name: "Sample",
+  seated: false,
   measured: { height: 174, crotch: 83, ankle: 22.5, calf: 37.5, knee: 38.5, thigh: 55 },
   colouring: { skin: "#d9b08c", hair: "#5a4634", eyes: "#4a5a4a", undertone: "neutral" },
   limits: {
@@ -46,6 +47,7 @@ export const sampleClient: Client = {
     coveredAnkles: false,
     nickelAllergy: false,
     clipEarrings: false,
+    hemAboveKnee: null,
   },
   ruleBook: polished,
 };

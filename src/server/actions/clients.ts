@@ -3,7 +3,7 @@
 import Joi from "joi";
 import { revalidatePath } from "next/cache";
 import type { Outcome } from "@/core/schema/outcome";
-import { colouring, limits, measured, ruleBook } from "@/core/schema/client";
+import { colouring, limits, measured, ruleBook, seated } from "@/core/schema/client";
 import { name } from "@/core/schema/parts";
 import { type ClientInput } from "@/core/studio/client-record";
 import { addClient, bringClientBack, changeClient, putClientAway } from "../records/clients";
@@ -14,6 +14,7 @@ const schema = Joi.object<ClientInput & Key>({
   ...keyFields,
   name: name.required(),
   measured,
+  seated,
   colouring,
   limits,
   ruleBook,

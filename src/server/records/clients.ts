@@ -2,6 +2,7 @@ import { v7 as uuid, validate as isId } from "uuid";
 import type { Measured, MeasurementName } from "@/core/body/measurements";
 import type { Client } from "@/core/piece/client";
 import type { RuleBook } from "@/core/rule-book/rule-book";
+import { defaultSchools } from "@/core/rule-book/schools";
 import type { ClientInput, ClientRecord, Taken } from "@/core/studio/client-record";
 import type { Tenant } from "../db/tenant";
 import { bringBack, putAway, updateVersion } from "./versioned";
@@ -19,6 +20,8 @@ interface ClientRow {
   covered_ankles: boolean;
   nickel_allergy: boolean;
   clip_earrings: boolean;
+  hem_above_knee: number | null;
+  seated: boolean;
   rule_book: RuleBook;
   notes: string;
   version: number;
@@ -112,6 +115,7 @@ function fromRow(row: ClientRow): ClientRecord {
     id: row.id,
     name: row.name,
     measured: row.measured,
+    seated: row.seated,
     colouring: { skin: row.skin, hair: row.hair, eyes: row.eyes, undertone: row.undertone },
     limits: {
       heel: row.heel_limit,
@@ -120,8 +124,9 @@ function fromRow(row: ClientRow): ClientRecord {
       coveredAnkles: row.covered_ankles,
       nickelAllergy: row.nickel_allergy,
       clipEarrings: row.clip_earrings,
+      hemAboveKnee: row.hem_above_knee,
     },
-    ruleBook: row.rule_book,
+    ruleBook: { ...row.rule_book, schools: { ...defaultSchools, ...row.rule_book.schools } },
   };
   return { client, notes: row.notes, version: row.version };
 }
@@ -137,6 +142,8 @@ function toRow(input: ClientInput) {
     covered_ankles: limits.coveredAnkles,
     nickel_allergy: limits.nickelAllergy,
     clip_earrings: limits.clipEarrings,
+    hem_above_knee: limits.hemAboveKnee,
+    seated: input.seated,
     rule_book: JSON.stringify(input.ruleBook),
     notes: input.notes,
   };

@@ -1,5 +1,5 @@
 import { validate as isId } from "uuid";
-import type { Adjustment } from "@/core/piece/adjustment";
+import type { Adjustment, StrapSetting } from "@/core/piece/adjustment";
 import type { Verdict } from "@/core/reading/read";
 import type { LookRecord } from "@/core/studio/look-record";
 import type { Tenant } from "../db/tenant";
@@ -20,6 +20,8 @@ interface AdjustmentRow {
   piece_id: string;
   turn_count: 1 | 2 | null;
   turn_depth: number | null;
+  carry: StrapSetting["carry"] | null;
+  strap_way: StrapSetting["way"] | null;
 }
 
 /** The look last worked on for a client, or for one of the client's bases; null when there is none. */
@@ -65,6 +67,8 @@ export async function keepLook(tenant: Tenant, look: LookRecord): Promise<void> 
       kind: adjustment.kind,
       turn_count: adjustment.kind === "turn" ? adjustment.count : null,
       turn_depth: adjustment.kind === "turn" ? adjustment.depth : null,
+      carry: adjustment.kind === "strap" ? adjustment.carry : null,
+      strap_way: adjustment.kind === "strap" ? adjustment.way : null,
     })),
   );
 }
@@ -99,6 +103,7 @@ function fromRow(row: LookRow): LookRecord {
 
 function adjustmentOf(row: AdjustmentRow): Adjustment {
   const { kind, piece_id: piece } = row;
+  if (kind === "strap") return { kind, piece, carry: row.carry ?? "hand", way: row.strap_way ?? "as made" };
   if (kind !== "turn") return { kind, piece };
   return { kind, piece, count: row.turn_count ?? 1, depth: row.turn_depth ?? 0 };
 }

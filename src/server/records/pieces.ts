@@ -1,4 +1,6 @@
 import { v7 as uuid, validate as isId } from "uuid";
+import { initialFigures } from "@/core/piece/initial-figures";
+import type { Kind } from "@/core/piece/kinds";
 import type { Piece } from "@/core/piece/piece";
 import type { Swatch } from "@/core/piece/swatch";
 import type { PieceInput, PieceRecord } from "@/core/studio/piece-record";
@@ -8,7 +10,7 @@ import { bringBack, putAway, updateVersion } from "./versioned";
 interface PieceRow {
   id: string;
   client_id: string | null;
-  kind: string;
+  kind: Kind;
   name: string;
   finish: string;
   second_finish: string | null;
@@ -21,7 +23,7 @@ interface PieceRow {
   register_low: number;
   register_centre: number;
   register_high: number;
-  figures: unknown;
+  figures: object;
   state: PieceRecord["state"];
   version: number;
   swatches: Swatch[];
@@ -98,7 +100,7 @@ function fromRow(row: PieceRow): PieceRecord {
     poles: row.poles,
     statement: row.statement,
     register: { low: row.register_low, centre: row.register_centre, high: row.register_high },
-    figures: row.figures,
+    figures: { ...initialFigures(row.kind), ...row.figures },
   } as Piece;
   return { piece, clientId: row.client_id, state: row.state, version: row.version };
 }

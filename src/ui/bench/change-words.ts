@@ -26,6 +26,12 @@ export function sayChange(
       return "Tuck into the boot";
     case "tuck-in":
       return `Tuck in ${name(change.piece)}`;
+    case "double":
+      return `Double ${name(change.piece)}`;
+    case "undouble":
+      return `Wear ${name(change.piece)} single`;
+    case "strap":
+      return `Carry ${name(change.piece)} ${carryWords[change.carry]}${change.way === "as made" ? "" : `, strap ${change.way}`}`;
     case "wear-out":
       return `Wear ${name(change.piece)} out`;
   }
@@ -35,3 +41,13 @@ export function sayChange(
 export function sayTurn(turn: Pick<Turn, "count" | "depth">, unit: LengthUnit): string {
   return `Turn ${turn.count === 1 ? "once" : "twice"}, ${sayLength(turn.depth, unit)}`;
 }
+
+/** Ways of carrying in the words of a sentence. */
+export const carryWords = {
+  shoulder: "on the shoulder",
+  "cross-body": "across the body",
+  crook: "in the crook of the arm",
+  hand: "in the hand",
+  clutch: "as a clutch",
+  wrist: "on the wrist",
+} as const;

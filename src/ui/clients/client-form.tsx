@@ -61,11 +61,18 @@ export function ClientForm({ id, version, initial, history, save, actions }: Cli
             <p className="mb-2 text-ink-soft">Facts, told once and kept everywhere.</p>
             <div className="grid grid-cols-2 gap-x-4 gap-y-1 xl:grid-cols-3">
               <LengthField name="limits.heel" label="Highest heel" help="empty: none set" empty={null} />
+              <LengthField
+                name="limits.hemAboveKnee"
+                label="Hem above the knee, at most"
+                help="empty: none set"
+                empty={null}
+              />
               <FlagField name="limits.noLeather" label="No leather" />
               <FlagField name="limits.coveredShoulders" label="Shoulders covered" />
               <FlagField name="limits.coveredAnkles" label="Ankles covered" />
               <FlagField name="limits.nickelAllergy" label="Nickel allergy" />
               <FlagField name="limits.clipEarrings" label="Clip earrings only" />
+              <FlagField name="seated" label="Dressed seated" help="hems are read with the knees bent" />
             </div>
           </fieldset>
           <RuleBookFields />

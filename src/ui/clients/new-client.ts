@@ -7,6 +7,7 @@ export const newClient: Omit<ClientInput, "measured"> & {
 } = {
   name: "",
   measured: {},
+  seated: false,
   colouring: { skin: "#d8b093", hair: "#5a4636", eyes: "#5f5a48", undertone: "neutral" },
   limits: {
     heel: null,
@@ -15,6 +16,7 @@ export const newClient: Omit<ClientInput, "measured"> & {
     coveredAnkles: false,
     nickelAllergy: false,
     clipEarrings: false,
+    hemAboveKnee: null,
   },
   ruleBook: polished,
   notes: "",

@@ -102,10 +102,14 @@ function neckOf(piece: Extract<Piece, { kind: "dress" | "top" | "jacket" | "coat
     case "v":
     case "wrap":
       return { path: "L 0 19 L 8 0", depth: 19, lines: [] };
+    case "cowl":
     case "scoop":
       return { path: "C -7 16 7 16 8 0", depth: 13, lines: [] };
     case "square":
       return { path: "L -8 11 L 8 11 L 8 0", depth: 11, lines: [] };
+    case "strapless":
+      return { path: "Q 0 14 8 0", depth: 10, lines: [] };
+    case "halter":
     case "boat":
       return { path: "Q 0 4 8 0", depth: 3, lines: [] };
     case "roll":

@@ -1,5 +1,8 @@
-import { amount, choice, length } from "../field";
+import { added, amount, choice, length, maybeLength } from "../field";
 import { defineKind } from "./define-kind";
+
+export const carries = ["shoulder", "cross-body", "crook", "hand", "clutch", "wrist"] as const;
+export type Carry = (typeof carries)[number];
 
 export const bag = defineKind({
   label: "Bag",
@@ -12,8 +15,10 @@ export const bag = defineKind({
     depth: length("Depth", 1, 35, 10),
     weight: amount("Weight, empty", "g", 20, 5000, 600),
     structure: choice("Structure", ["structured", "semi", "soft"]),
-    carry: choice("Carried", ["shoulder", "cross-body", "crook", "hand", "clutch", "wrist"]),
+    carry: choice("Carried", carries),
     strap: length("Strap, end to end", 0, 160, 58, "0 when there is none"),
+    strapThick: added(length("Strap, width", 0.1, 8, 1.2)),
+    handle: added(maybeLength("Handle, around", 1, 12, "a strap can be wound round it")),
     strapMade: choice("Strap of", ["leather", "cloth", "chain"]),
   },
 });

@@ -1,4 +1,16 @@
 /** Necklines of dresses, tops and knits. */
-export const necklines = ["crew", "v", "scoop", "boat", "square", "roll", "shirt collar", "wrap"] as const;
+export const necklines = [
+  "crew",
+  "v",
+  "scoop",
+  "boat",
+  "square",
+  "roll",
+  "shirt collar",
+  "wrap",
+  "halter",
+  "strapless",
+  "cowl",
+] as const;
 
 export const sleeves = ["long", "three-quarter", "elbow", "short", "none"] as const;

@@ -1,4 +1,4 @@
-import { choice, length } from "../field";
+import { added, choice, length, maybeLength } from "../field";
 import { necklines, sleeves } from "./cuts";
 import { defineKind } from "./define-kind";
 
@@ -12,5 +12,8 @@ export const dress = defineKind({
     hemWidth: length("Hem, around", 70, 500, 150),
     neckline: choice("Neckline", necklines),
     sleeve: choice("Sleeve", sleeves),
+    neckDepth: added(
+      maybeLength("Neckline below the side neck point", 0, 45, "empty: as its kind usually lies"),
+    ),
   },
 });

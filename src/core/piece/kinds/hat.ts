@@ -1,4 +1,4 @@
-import { choice, length } from "../field";
+import { added, choice, flag, length } from "../field";
 import { defineKind } from "./define-kind";
 
 export const hat = defineKind({
@@ -8,5 +8,6 @@ export const hat = defineKind({
   figures: {
     form: choice("Form", ["felt", "straw", "beret", "knit cap", "peaked cap"]),
     brim: length("Brim", 0, 25, 0),
+    pinned: added(flag("Held by a pin or an elastic")),
   },
 });

@@ -1,4 +1,4 @@
-import { choice, flag, length } from "../field";
+import { added, choice, flag, length, maybeLength } from "../field";
 import { necklines, sleeves } from "./cuts";
 import { defineKind } from "./define-kind";
 
@@ -9,6 +9,9 @@ export const top = defineKind({
   figures: {
     neckline: choice("Neckline", necklines),
     sleeve: choice("Sleeve", sleeves),
+    neckDepth: added(
+      maybeLength("Neckline below the side neck point", 0, 45, "empty: as its kind usually lies"),
+    ),
     length: length("Length from the side neck point", 30, 110, 62),
     bodyGirth: length("Body, around", 60, 220, 104),
     tucked: flag("Worn tucked in"),

@@ -1,4 +1,4 @@
-import { choice, flag, length, maybeLength } from "../field";
+import { added, choice, flag, length, maybeLength } from "../field";
 import { defineKind } from "./define-kind";
 
 export const trousers = defineKind({
@@ -11,6 +11,7 @@ export const trousers = defineKind({
     opening: length("Hem opening, around", 20, 120, 36),
     above: length("Around, 10 cm above the hem", 20, 130, 37),
     drop: length("Crotch hangs below the body by", 0, 15, 1.5),
+    loops: added(maybeLength("Belt loops take up to", 0.5, 12)),
     madeToTurn: flag("Made to be rolled"),
     measuredHem: maybeLength("Hem above the footbed, as tried on", -5, 100, "overrides the computed hem"),
   },

@@ -466,6 +466,7 @@ const rest = {
 export const ingrid: DemoClient = {
   client: {
     name: "Ingrid Haldane",
+    seated: false,
     measured: {
       height: 174,
       crotch: 83,
@@ -490,6 +491,7 @@ export const ingrid: DemoClient = {
       coveredAnkles: true,
       nickelAllergy: false,
       clipEarrings: false,
+      hemAboveKnee: null,
     },
     ruleBook: { ...polished, schools: { ...polished.schools, ankle: "covered" } },
     notes: "Board rooms and gangways on one day. Wind at ship namings: nothing that flies. Ankles covered.",

@@ -451,6 +451,7 @@ const rest = {
 export const ottoline: DemoClient = {
   client: {
     name: "Ottoline Varga",
+    seated: false,
     measured: {
       height: 158,
       crotch: 73.5,
@@ -476,6 +477,7 @@ export const ottoline: DemoClient = {
       coveredAnkles: false,
       nickelAllergy: false,
       clipEarrings: false,
+      hemAboveKnee: null,
     },
     ruleBook: hushed,
     notes:

@@ -1,12 +1,16 @@
 import type { Knex } from "knex";
 import * as house from "./0001-house";
+import * as strapsAndSeats from "./0002-straps-and-seats";
 
 interface Migration {
   up(knex: Knex): Promise<void>;
   down(knex: Knex): Promise<void>;
 }
 
-const migrations: Record<string, Migration> = { "0001-house": house };
+const migrations: Record<string, Migration> = {
+  "0001-house": house,
+  "0002-straps-and-seats": strapsAndSeats,
+};
 
 /** The migrations as a Knex source: imported, so that no folder has to be read at run time. */
 export const migrationSource: Knex.MigrationSource<string> = {

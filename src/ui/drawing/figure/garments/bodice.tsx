@@ -1,9 +1,10 @@
+import { neckEdgeOf } from "@/core/neck/neckline";
 import type { PieceOf } from "@/core/piece/piece";
 import { shoulderLine } from "../body-shape";
 import type { Frame } from "../frame";
 import { across, curve, type Point } from "../path";
 import { Silhouette } from "../silhouette";
-import { necklineOf } from "./neckline";
+import { necklineOf, type NeckOpening } from "./neckline";
 import { Folds, skirtEdge } from "./skirt";
 import { SleeveLines, sleeveParts } from "./sleeves";
 import type { GarmentStyle } from "./style";
@@ -20,13 +21,7 @@ export function sideEdge(frame: Frame, hem: number, ease: number): Point[] {
 }
 
 /** The front of an upper garment as one closed path: shoulders, sides, hem, neckline. */
-function bodicePath(
-  frame: Frame,
-  neckline: PieceOf<"top">["figures"]["neckline"],
-  side: readonly Point[],
-  ease: number,
-): string {
-  const neck = necklineOf(neckline, frame);
+function bodicePath(frame: Frame, neck: NeckOpening, side: readonly Point[], ease: number): string {
   const [, , slope, shoulder] = shoulderLine(frame, Math.min(0.5, ease * 0.4));
   const right = [
     { x: neck.half, h: neck.height },
@@ -62,10 +57,10 @@ export function Top({ piece, hem, tucked, frame, style }: UpperProps<"top"> & { 
     tucked && point.h <= waist + 1 ? { ...point, x: frame.trunk(waist) + 0.2 } : point,
   );
   const hemHalf = side[side.length - 1]?.x ?? 0;
-  const neck = necklineOf(neckline, frame);
+  const neck = necklineOf(neckline, neckEdgeOf(piece)?.below ?? 0, frame);
   return (
     <Silhouette
-      parts={[...sleeveParts(sleeve, frame, 0.7 + ease * 0.35), bodicePath(frame, neckline, side, ease)]}
+      parts={[...sleeveParts(sleeve, frame, 0.7 + ease * 0.35), bodicePath(frame, neck, side, ease)]}
       fill={style.fill}
       line={style.line}
     >
@@ -97,10 +92,10 @@ export function Dress({ piece, hem, frame, style }: UpperProps<"dress">) {
     h: point.h,
   }));
   const side = [...sideEdge(frame, waist + 2, ease), ...skirt.slice(1)];
-  const neck = necklineOf(neckline, frame);
+  const neck = necklineOf(neckline, neckEdgeOf(piece)?.below ?? 0, frame);
   return (
     <Silhouette
-      parts={[...sleeveParts(sleeve, frame, 1.1), bodicePath(frame, neckline, side, ease)]}
+      parts={[...sleeveParts(sleeve, frame, 1.1), bodicePath(frame, neck, side, ease)]}
       fill={style.fill}
       line={style.line}
     >
@@ -124,7 +119,7 @@ export function Dress({ piece, hem, frame, style }: UpperProps<"dress">) {
 }
 
 interface NeckLinesProps {
-  readonly neck: ReturnType<typeof necklineOf>;
+  readonly neck: NeckOpening;
   readonly style: GarmentStyle;
   readonly hem: number;
   readonly shirt: boolean;

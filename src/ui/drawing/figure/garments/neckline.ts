@@ -17,23 +17,11 @@ export interface NeckOpening {
   readonly collar: readonly string[];
 }
 
-/** Depth of a neckline below the side neck point, cm. */
-const depths: Record<Neckline, number> = {
-  crew: 7.5,
-  v: 18,
-  scoop: 17,
-  boat: 3,
-  square: 11,
-  roll: 0,
-  "shirt collar": 9,
-  wrap: 20,
-};
-
 /** The opening of a neckline on a body. */
-export function necklineOf(neckline: Neckline, frame: Frame): NeckOpening {
+export function necklineOf(neckline: Neckline, below: number, frame: Frame): NeckOpening {
   const neck = frame.body.measures.neckPoint.cm;
   const close = frame.neckHalf * 1.12;
-  const lowest = neck - depths[neckline];
+  const lowest = neck - Math.max(0, below);
   const plain = { half: close, height: neck + 0.6, lowest, rib: null, collar: [] as string[] };
   switch (neckline) {
     case "v":
@@ -51,6 +39,7 @@ export function necklineOf(neckline: Neckline, frame: Frame): NeckOpening {
       };
     case "scoop":
     case "crew":
+    case "cowl":
       return {
         ...plain,
         edge: round(close, plain.height, lowest),
@@ -62,6 +51,15 @@ export function necklineOf(neckline: Neckline, frame: Frame): NeckOpening {
         half: close * 1.25,
         edge: `L ${-close * 1.15} ${-lowest} L ${close * 1.15} ${-lowest} L ${close * 1.25} ${-plain.height}`,
       };
+    case "strapless":
+      return {
+        ...plain,
+        half: frame.armpit.x * 0.96,
+        height: neck - below + 3,
+        edge: `Q ${-frame.armpit.x * 0.4} ${-(lowest + 1)} 0 ${-lowest} Q ${frame.armpit.x * 0.4} ${-(lowest + 1)} ${frame.armpit.x * 0.96} ${-(neck - below + 3)}`,
+      };
+    case "halter":
+      return { ...plain, edge: `Q 0 ${-(neck - 1)} ${close} ${-plain.height}` };
     case "boat": {
       const half = close + (frame.shoulderHalf - close) * 0.5;
       const height = neck - (neck - frame.body.measures.shoulder.cm) * 0.5;

@@ -1,0 +1,58 @@
+import { chainDrop, pendantDrop } from "../chain/drop";
+import type { Body } from "../body/body";
+import { isDoubled, type Adjustment } from "../piece/adjustment";
+import type { Look } from "../piece/look";
+import type { PieceOf } from "../piece/piece";
+import { neckEdgeOf, type NeckEdge } from "./neckline";
+
+/** A necklace as it hangs; drops below the side neck points in cm. */
+export interface HungNecklace {
+  readonly necklace: PieceOf<"necklace">;
+  /** Lowest points from the highest loop to the lowest; two when it is doubled. */
+  readonly drops: readonly number[];
+  readonly lowest: number;
+}
+
+/** What is at the neck: the garment's edge, chains as they hang, a scarf. */
+export interface WornNeck {
+  /** The edge nearest the face; null when no garment has one. */
+  readonly edge: NeckEdge | null;
+  readonly necklaces: readonly HungNecklace[];
+  readonly scarf: PieceOf<"scarf"> | null;
+  /** Lower edge of a scarf tied high, below the side neck points, cm; null without one. */
+  readonly scarfBelow: number | null;
+}
+
+/** How far a scarf tied at the neck reaches down before its ends fall, cm. */
+const scarfReach = { "tied at the front": 6, "tied at the side": 6, wrapped: 9, draped: null } as const;
+/** A loop wound twice lies a little higher the first time round, cm. */
+const innerLoop = 1.5;
+
+/** Measures what is at the neck of a look. */
+export function wornNeckOf(look: Look, body: Body): WornNeck {
+  const girth = body.measures.neck.cm;
+  const edges = look.garments.flatMap((piece) => neckEdgeOf(piece) ?? []);
+  const scarf = look.accessories.find((piece) => piece.kind === "scarf") ?? null;
+  return {
+    edge: edges[edges.length - 1] ?? null,
+    necklaces: look.accessories
+      .filter((piece) => piece.kind === "necklace")
+      .map((necklace) => hang(necklace, girth, look.adjustments))
+      .sort((one, other) => one.lowest - other.lowest),
+    scarf,
+    scarfBelow: scarf && scarfReach[scarf.figures.worn],
+  };
+}
+
+function hang(
+  necklace: PieceOf<"necklace">,
+  girth: number,
+  adjustments: readonly Adjustment[],
+): HungNecklace {
+  const { loop, pendant } = necklace.figures;
+  const doubled = isDoubled(adjustments, necklace.id);
+  const length = doubled ? loop / 2 : loop;
+  const lowest = pendant > 0 ? pendantDrop(length, girth) + pendant : chainDrop(length, girth);
+  const drops = doubled ? [Math.max(0, chainDrop(length, girth) - innerLoop), lowest] : [lowest];
+  return { necklace, drops, lowest };
+}

@@ -1,0 +1,71 @@
+import type { PieceOf } from "../piece/piece";
+import { strapWays, type StrapSetting, type StrapWay } from "../piece/adjustment";
+import { carries, type Carry } from "../piece/kinds/bag";
+
+type BagFigures = PieceOf<"bag">["figures"];
+
+/** How often a strap is wound round a handle. */
+const windings = 2;
+/** A knot takes six times the strap's thickness; a flat strap bunches to about a third of its width. */
+const knotTakes = 6;
+const bunched = 1 / 3;
+
+/**
+ * Length of a strap after a configuration, cm: doubled S/2; wound twice round a handle of girth u, S - 2u;
+ * knotted, S less six thicknesses.
+ * @returns null when the bag cannot be worn that way (no strap, no handle to wind it round)
+ */
+export function effectiveStrap(bag: BagFigures, way: StrapWay): number | null {
+  const { strap, handle, strapThick } = bag;
+  if (strap <= 0) return way === "as made" ? 0 : null;
+  switch (way) {
+    case "as made":
+      return strap;
+    case "doubled":
+      return strap / 2;
+    case "knotted":
+      return strap - knotTakes * strapThick * bunched;
+    case "wound":
+      return handle === null ? null : Math.max(0, strap - windings * handle);
+  }
+}
+
+/** The figures of a bag with its strap set: how it is carried, and how long the strap then is. */
+export function configured(bag: BagFigures, setting: StrapSetting | null): BagFigures {
+  if (!setting) return bag;
+  const strap = effectiveStrap(bag, setting.way) ?? bag.strap;
+  return { ...bag, carry: setting.carry, strap };
+}
+
+/** Shortest straps that still go over a shoulder and across a body, cm. */
+const leastStrap: Record<Carry, number> = {
+  shoulder: 40,
+  "cross-body": 90,
+  crook: 20,
+  hand: 8,
+  clutch: 0,
+  wrist: 10,
+};
+/** Longest that still make sense where the bag hangs from the arm or the hand. */
+const mostStrap: Record<Carry, number> = {
+  shoulder: 130,
+  "cross-body": 170,
+  crook: 75,
+  hand: 75,
+  clutch: 0,
+  wrist: 40,
+};
+
+/** Every way this bag can be carried, with the strap's length in each; a bag without a strap is a clutch. */
+export function waysOf(
+  bag: BagFigures,
+): { readonly carry: Carry; readonly way: StrapWay; readonly strap: number }[] {
+  const ways = carries.flatMap((carry) =>
+    strapWays.flatMap((way) => {
+      const strap = effectiveStrap(bag, way);
+      if (strap === null || strap < leastStrap[carry] || strap > mostStrap[carry]) return [];
+      return [{ carry, way, strap }];
+    }),
+  );
+  return bag.strap > 0 ? ways : [{ carry: "clutch", way: "as made", strap: 0 }];
+}

@@ -1,0 +1,63 @@
+import type { Body } from "../body/body";
+import { strapOn } from "../piece/adjustment";
+import type { Look } from "../piece/look";
+import type { PieceOf } from "../piece/piece";
+import { carriedAt, shoulderDrop } from "./carry";
+import { configured } from "./configure";
+
+export type LandingZone = "ribs" | "waist" | "high hip" | "hip" | "thigh" | "below mid-thigh";
+
+/** Where a bag comes to lie on a body; heights above the footbed in cm. */
+export interface Landing {
+  readonly bag: PieceOf<"bag">;
+  /** The bag's figures with its strap as it is worn. */
+  readonly figures: PieceOf<"bag">["figures"];
+  readonly top: number;
+  readonly bottom: number;
+  readonly zone: LandingZone;
+  /** How far the strap falls from the shoulder, and what an arm needs to go through; null off the shoulder. */
+  readonly arm: { readonly drop: number; readonly needs: number } | null;
+  /** Diagonal of the bag over the body height: small under 0.14, large over 0.26. */
+  readonly scale: number;
+}
+
+const armRoom = 8;
+const coatRoom = 3;
+
+/** Where the look's bag lands; null without one. */
+export function landingOf(look: Look, body: Body): Landing | null {
+  const bag = look.accessories.find((piece) => piece.kind === "bag");
+  if (!bag) return null;
+  const figures = configured(bag.figures, strapOn(look.adjustments, bag.id));
+  const top = carriedAt(body, figures);
+  const bottom = top - figures.height;
+  const coat =
+    look.garments.some((piece) => piece.kind === "coat") ||
+    look.accessories.some((piece) => piece.kind === "coat");
+  return {
+    bag,
+    figures,
+    top,
+    bottom,
+    zone: zoneOf(body, (top + bottom) / 2),
+    arm:
+      figures.carry === "shoulder"
+        ? {
+            drop: shoulderDrop(figures.strap, figures.width),
+            needs: body.measures.upperArm.cm / Math.PI + armRoom + (coat ? coatRoom : 0),
+          }
+        : null,
+    scale: Math.hypot(figures.width, figures.height) / body.height,
+  };
+}
+
+/** The zone of a height, by the body's landmarks. */
+export function zoneOf(body: Body, at: number): LandingZone {
+  const { waistLine, hipLine, crotch } = body.measures;
+  const midThigh = 0.405 * body.height;
+  if (at > waistLine.cm + 6) return "ribs";
+  if (at > waistLine.cm - 5) return "waist";
+  if (at > (waistLine.cm + hipLine.cm) / 2 - 2) return "high hip";
+  if (at > crotch.cm - 2) return "hip";
+  return at > midThigh ? "thigh" : "below mid-thigh";
+}
