@@ -15,7 +15,7 @@ describe("npm run read", () => {
     const { status, stdout } = readLook(example);
     expect(status).toBe(0);
     const reading = JSON.parse(stdout) as { verdict: string; findings: { text: string; rule: string }[] };
-    expect(reading.verdict).toBe("sits");
+    expect(reading.verdict).toBe("sings");
     expect(reading.findings.find(({ rule }) => rule === "proportion.gap")?.text).toContain(
       "3 cm between camel straight trousers and tan close ankle boots",
     );

@@ -1,6 +1,8 @@
+import { isDoubled } from "../piece/adjustment";
 import type { Look } from "../piece/look";
 import { slotOf, type Piece } from "../piece/piece";
 import type { Finding, Proposal } from "../rules/finding";
+import { waysOf } from "../strap/configure";
 import { apply, type Change } from "./change";
 import { isFault } from "./effects";
 import { read, type Reading, type Verdict } from "./read";
@@ -71,9 +73,22 @@ function changesFor(look: Look, proposal: Proposal, wardrobe: readonly Piece[]):
       return wardrobe
         .filter((piece) => slotOf(piece) === proposal.slot && !look.accessories.includes(piece))
         .map((piece): Change => ({ kind: "wear", piece }));
+    case "double":
+      return [
+        { kind: isDoubled(look.adjustments, proposal.piece) ? "undouble" : "double", piece: proposal.piece },
+      ];
+    case "strap":
+      return strapChanges(look, proposal.piece);
     case "tuck-into-boot":
     case "tuck-in":
     case "take-off":
       return [proposal];
   }
+}
+
+/** Every way the bag can be carried. */
+function strapChanges(look: Look, piece: string): Change[] {
+  const bag = look.accessories.find(({ id }) => id === piece);
+  if (bag?.kind !== "bag") return [];
+  return waysOf(bag.figures).map(({ carry, way }): Change => ({ kind: "strap", piece, carry, way }));
 }

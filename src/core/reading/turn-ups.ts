@@ -58,7 +58,9 @@ function turnsOf(piece: string): Turn[] {
 
 function tryTurn(look: Look, piece: string, turn: Turn | null): TurnUp & { against: readonly string[] } {
   const change: Change = turn ?? { kind: "unturn", piece };
-  const findings = read(apply(look, change)).findings.filter(({ lens }) => lens === "proportion");
+  const findings = read(apply(look, change)).findings.filter(
+    ({ lens, pieces }) => lens === "proportion" && pieces.includes(piece),
+  );
   const against = findings.filter(({ effect }) => effect === "jars" || effect === "bar");
   return {
     turn,

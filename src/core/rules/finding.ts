@@ -42,6 +42,8 @@ export type Proposal =
   | { readonly kind: "turn"; readonly piece: string }
   | { readonly kind: "tuck-into-boot"; readonly piece: string }
   | { readonly kind: "tuck-in"; readonly piece: string }
+  | { readonly kind: "double"; readonly piece: string }
+  | { readonly kind: "strap"; readonly piece: string }
   | { readonly kind: "wear"; readonly slot: Slot }
   | { readonly kind: "take-off"; readonly piece: string };
 

@@ -1,3 +1,28 @@
+import { lands } from "./bag/lands";
+import { overArm } from "./bag/over-arm";
+import { scratch } from "./bag/scratch";
+import { transfer } from "./bag/transfer";
+import { beltFit } from "./belt/fit";
+import { bending } from "./comfort/bending";
+import { wrist } from "./comfort/wrist";
+import { eyewear } from "./head/eyewear";
+import { gloves } from "./head/gloves";
+import { hat } from "./head/hat";
+import { bootSock } from "./hosiery/boot-sock";
+import { hosieryColour } from "./hosiery/colour";
+import { cover } from "./hosiery/cover";
+import { edge } from "./hosiery/edge";
+import { ladder } from "./hosiery/ladder";
+import { opacity } from "./hosiery/opacity";
+import { shape } from "./hosiery/shape";
+import { focal } from "./neck/focal";
+import { neckLayers } from "./neck/layers";
+import { neckLine } from "./neck/line";
+import { neckScarf } from "./neck/scarf";
+import { calfHem } from "./proportion/calf-hem";
+import { skirtBoot } from "./proportion/skirt-boot";
+import { skirtFloor } from "./proportion/skirt-floor";
+import { trainerSole } from "./proportion/trainer-sole";
 import { echo } from "./colour/echo";
 import { join } from "./colour/join";
 import { nearBlack } from "./colour/near-black";
@@ -48,7 +73,32 @@ export const registry: readonly Rule[] = [
   tuck,
   lowShoe,
   shaftUnread,
+  calfHem,
+  skirtBoot,
+  trainerSole,
+  skirtFloor,
+  neckLine,
+  neckLayers,
+  neckScarf,
+  focal,
+  lands,
+  overArm,
+  transfer,
+  scratch,
+  beltFit,
+  wrist,
   openToe,
+  edge,
+  bootSock,
+  opacity,
+  hosieryColour,
+  cover,
+  shape,
+  ladder,
+  hat,
+  gloves,
+  eyewear,
+  bending,
   limits,
 ];
 

@@ -1,0 +1,26 @@
+import { defineRule } from "../define-rule";
+
+export const scratch = defineRule({
+  id: "bag.scratch",
+  lens: "care",
+  weight: 1,
+  title: "A chain against a front clasp",
+  why: "A chain strap laid over a polished front clasp scratches both.",
+  params: {},
+  read({ landing }) {
+    if (!landing) return [];
+    const { bag } = landing;
+    const fronted =
+      bag.metalSize >= 2 &&
+      (bag.figures.shape === "box" || bag.figures.shape === "fold" || bag.figures.shape === "satchel");
+    if (bag.figures.strapMade !== "chain" || !fronted) return [];
+    return [
+      {
+        effect: "note",
+        say: "The chain of {bag} falls over its front clasp: lay it to the back when it is put down.",
+        names: { bag: bag.name },
+        pieces: [bag.id],
+      },
+    ];
+  },
+});

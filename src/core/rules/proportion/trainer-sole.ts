@@ -1,0 +1,46 @@
+import { param } from "../../rule-book/params";
+import { defineRule } from "../define-rule";
+import { atMost } from "../figures";
+
+const bulks = { fine: 1, middling: 2, heavy: 3 } as const;
+
+export const trainerSole = defineRule({
+  id: "proportion.trainer-sole",
+  lens: "proportion",
+  weight: 1,
+  title: "The longer the skirt, the daintier the trainer",
+  why: "A long skirt ends in the shoe, so a heavy sole under it weighs the whole figure down.",
+  params: {
+    above: param(3, "count", "heaviest sole over the knee"),
+    knee: param(2, "count", "heaviest sole to the knee"),
+    below: param(1, "count", "heaviest sole under it"),
+  },
+  read({ skirt, worn, body }, { above, knee, below }) {
+    const shoe = worn.map(({ piece }) => piece).find((piece) => piece.kind === "shoe");
+    if (!skirt || shoe?.kind !== "shoe" || shoe.figures.form !== "trainer") return [];
+    const line = body.measures.kneeLine.cm;
+    const most = skirt.hem > line + 4 ? above : skirt.hem >= line - 4 ? knee : below;
+    const bulk = bulks[shoe.figures.soleBulk];
+    const shared = {
+      names: { skirt: skirt.garment.name, shoe: shoe.name, zone: skirt.zone },
+      figures: { bulk: atMost("bulk of the sole", bulk, "count", most) },
+      pieces: [skirt.garment.id, shoe.id],
+    };
+    if (bulk <= most)
+      return [
+        {
+          ...shared,
+          effect: "lifts",
+          say: "A sole of {bulk} is light enough under {skirt} ({zone}): {shoe}.",
+        },
+      ];
+    return [
+      {
+        ...shared,
+        effect: bulk - most > 1 ? "jars" : "rubs",
+        say: "A sole of {bulk} is heavy under {skirt} ({zone}): {shoe}.",
+        proposals: [{ kind: "wear", slot: "shoe" }],
+      },
+    ];
+  },
+});
