@@ -3,11 +3,13 @@ import { editPass } from "@/core/reading/edit-pass";
 import { read } from "@/core/reading/read";
 import { remediesOf, type Mended } from "@/core/reading/remedies";
 import { solveTurnUp, type TurnUpAnswer } from "@/core/reading/turn-ups";
+import { inseamFor, liftFor } from "@/core/reading/tailor";
+import { hasHem, hemRow, type HemCell } from "@/core/search/hem-board";
 import { rank } from "@/core/search/rank";
 import { reachOf, type Reach } from "@/core/search/reach";
-import { layOut, offered, type LookKey, type Wardrobe } from "@/core/studio/wardrobe";
+import { layOut, offered, pieceOf, type LookKey, type Wardrobe } from "@/core/studio/wardrobe";
 import type { Slot } from "@/core/piece/slots";
-import type { RankedPiece, RemovedPiece } from "./answers";
+import type { RankedPiece, RemovedPiece, TailorCounsel } from "./answers";
 
 let wardrobe: Wardrobe | null = null;
 
@@ -40,6 +42,26 @@ const counsel = {
 
   editPass(key: LookKey): RemovedPiece[] {
     return editPass(layOut(laid(), key)).map(({ piece, ...rest }) => ({ pieceId: piece.id, ...rest }));
+  },
+
+  /** The inseam that suits the client's shoes best, and the lift full-length legs need. */
+  tailor(trousersId: string, shoeIds: readonly string[]): TailorCounsel | null {
+    const trousers = pieceOf(laid(), trousersId);
+    if (trousers?.kind !== "trousers") return null;
+    const shoes = shoeIds.flatMap((id) => {
+      const shoe = pieceOf(laid(), id);
+      return shoe?.kind === "shoe" ? [shoe] : [];
+    });
+    const { client } = laid();
+    return { ...inseamFor(client, trousers, shoes), lift: liftFor(client, trousers) };
+  },
+
+  /** One row of the hem board. */
+  hemRow(garmentId: string): HemCell[] {
+    const garment = pieceOf(laid(), garmentId);
+    if (!garment || !hasHem(garment)) return [];
+    const shoes = laid().pieces.filter((piece) => piece.kind === "shoe");
+    return hemRow(laid().client, garment, shoes);
   },
 
   reach(accessoryIds: readonly string[], bases: readonly (readonly string[])[]): Reach[] {

@@ -3,8 +3,7 @@ import type { Turn } from "../piece/adjustment";
 import { isKind } from "../piece/piece";
 import type { Look } from "../piece/look";
 import { apply, type Change } from "./change";
-import { effectValues } from "./effects";
-import { read } from "./read";
+import { hemFindings, weighHem } from "./hems";
 
 /** A way to wear a hem, with what the hem rules then make of it. */
 interface TurnUp {
@@ -58,14 +57,8 @@ function turnsOf(piece: string): Turn[] {
 
 function tryTurn(look: Look, piece: string, turn: Turn | null): TurnUp & { against: readonly string[] } {
   const change: Change = turn ?? { kind: "unturn", piece };
-  const findings = read(apply(look, change)).findings.filter(
-    ({ lens, pieces }) => lens === "proportion" && pieces.includes(piece),
+  const { points, against } = weighHem(
+    hemFindings(apply(look, change)).filter(({ pieces }) => pieces.includes(piece)),
   );
-  const against = findings.filter(({ effect }) => effect === "jars" || effect === "bar");
-  return {
-    turn,
-    points: findings.reduce((sum, { effect, weight }) => sum + weight * effectValues[effect], 0),
-    jars: against.length > 0,
-    against: against.map(({ rule }) => rule),
-  };
+  return { turn, points, jars: against.length > 0, against };
 }

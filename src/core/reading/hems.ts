@@ -1,0 +1,34 @@
+import { dress } from "../dressing/dress";
+import type { Look } from "../piece/look";
+import type { PieceOf } from "../piece/piece";
+import type { Finding } from "../rules/finding";
+import { registry } from "../rules/registry";
+import { effectValues } from "./effects";
+
+const hemRules = registry.filter(({ id }) => id.startsWith("proportion."));
+
+/** What the hem rules alone say of a look: all a solver needs, at a fraction of a whole reading. */
+export function hemFindings(look: Look): Finding[] {
+  const dressed = dress(look);
+  return hemRules.flatMap((rule) => rule.read(dressed));
+}
+
+/** Sum of the effects of hem findings, and what they jar on. */
+export function weighHem(findings: readonly Finding[]): {
+  readonly points: number;
+  readonly against: readonly string[];
+} {
+  return {
+    points: findings.reduce((sum, { effect, weight }) => sum + weight * effectValues[effect], 0),
+    against: findings.filter(({ effect }) => effect === "jars" || effect === "bar").map(({ rule }) => rule),
+  };
+}
+
+/** A client with one garment over one pair of shoes and nothing else: the pair a hem is judged by. */
+export function hemPair(
+  client: Look["client"],
+  garment: Look["garments"][number],
+  shoe: PieceOf<"shoe">,
+): Look {
+  return { client, garments: [garment], accessories: [shoe], adjustments: [], occasion: null };
+}

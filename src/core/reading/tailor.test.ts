@@ -1,0 +1,72 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { dress } from "../dressing/dress";
+import type { PieceOf } from "../piece/piece";
+import { sample, sampleClient } from "../testing/sample";
+import { hemFindings, hemPair, weighHem } from "./hems";
+import { inseamFor, liftFor, recalibrated } from "./tailor";
+
+const trousers = (figures: Partial<PieceOf<"trousers">["figures"]> = {}) =>
+  sample("trousers", { name: "trousers", figures: { inseam: 77, opening: 35, above: 36.5, ...figures } });
+const boot = (shaft: number, shaftTop = 26) =>
+  sample("shoe", {
+    name: `boot ${shaft}`,
+    figures: { form: "boot", lift: 4, shaft, shaftTop, toe: "almond" },
+  });
+const loafer = sample("shoe", { name: "loafers", figures: { form: "loafer", lift: 2 } });
+
+describe("the inseam to ask the tailor for", () => {
+  it("suits the shoes it names at both ends and in the middle, read again", () => {
+    const shoes = [boot(6), boot(9), loafer];
+    const { inseam, suits, excludes } = inseamFor(sampleClient, trousers(), shoes);
+    expect(suits.length).toBeGreaterThanOrEqual(2);
+    expect([...suits, ...excludes.map(({ shoe }) => shoe)].sort()).toEqual(shoes.map(({ id }) => id).sort());
+    if (!inseam) throw new Error("an inseam should suit");
+    for (const cm of [inseam.from, (inseam.from + inseam.to) / 2, inseam.to])
+      for (const shoe of shoes.filter(({ id }) => suits.includes(id)))
+        expect(weighHem(hemFindings(hemPair(sampleClient, trousers({ inseam: cm }), shoe))).against).toEqual(
+          [],
+        );
+  });
+
+  it("says which shoes it excludes, and why", () => {
+    const { excludes } = inseamFor(sampleClient, trousers(), [boot(6), boot(18, 40)]);
+    for (const { because } of excludes) expect(because.length).toBeGreaterThan(0);
+  });
+});
+
+describe("the lift full-length legs need", () => {
+  it("hangs them 0.8 to 1.8 cm over the floor", () => {
+    const wide = trousers({ leg: "wide", inseam: 84, opening: 54, above: 54 });
+    const lift = liftFor(sampleClient, wide);
+    if (!lift) throw new Error("full-length legs have a lift");
+    for (const [cm, over] of [
+      [lift.from, 0.8],
+      [lift.to, 1.8],
+    ] as const) {
+      const shoe = sample("shoe", { figures: { lift: cm, platform: 0 } });
+      expect(dress(hemPair(sampleClient, wide, shoe)).leg?.hemAboveFloor).toBeCloseTo(over, 6);
+    }
+  });
+
+  it("is none for legs that end at the ankle", () => {
+    expect(liftFor(sampleClient, trousers())).toBeNull();
+    expect(liftFor(sampleClient, trousers({ leg: "wide", inseam: 60, opening: 54 }))).toBeNull();
+  });
+});
+
+describe("a hem measured at a try-on", () => {
+  it("stands from now on, and its drop explains it", () => {
+    fc.assert(
+      fc.property(fc.double({ min: 1, max: 9, noNaN: true }), (hem) => {
+        const figures = recalibrated(sampleClient, trousers({ inseam: 72 }), hem);
+        const worn = { ...trousers(), figures };
+        expect(dress(hemPair(sampleClient, worn, loafer)).leg?.hem).toBeCloseTo(hem, 6);
+        const reckoned = { ...worn, figures: { ...figures, measuredHem: null } };
+        expect(
+          Math.abs((dress(hemPair(sampleClient, reckoned, loafer)).leg?.hem ?? NaN) - hem),
+        ).toBeLessThanOrEqual(0.051);
+      }),
+    );
+  });
+});
