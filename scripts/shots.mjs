@@ -32,6 +32,16 @@ const shots = [
       }
     },
   },
+  {
+    name: "bench-neck",
+    path: "/clients",
+    async first(page) {
+      await followTo(page, "Wren Castellane", "Highest heel");
+      await followTo(page, "Go to the bench", "read, best first");
+      await page.click("#station-necklace");
+      await until(page, "read, best first");
+    },
+  },
   { name: "clients", path: "/clients" },
   { name: "client", path: "/clients", first: (page) => followTo(page, "Ingrid Haldane", "Highest heel") },
   {
@@ -45,6 +55,18 @@ const shots = [
     name: "piece",
     path: "/rail",
     first: (page) => followTo(page, "Loose black ankle boots", "Shaft above the footbed"),
+  },
+  { name: "hem-board", path: "/boards", ready: "pairs read" },
+  {
+    name: "client-body",
+    path: "/clients",
+    async first(page) {
+      await followTo(page, "Teodor Almasi", "Highest heel");
+      await page.focus('[id="field-measured.calf"]');
+      await page.evaluate(() =>
+        document.getElementById("field-measured.calf").scrollIntoView({ block: "center" }),
+      );
+    },
   },
   { name: "sets", path: "/sets", ready: "serves" },
   { name: "sign-in", path: "/sign-in", signedOut: true },

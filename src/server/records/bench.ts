@@ -15,6 +15,24 @@ export interface BenchWish {
   readonly occasion?: string | undefined;
   readonly set?: string | undefined;
   readonly look?: string | undefined;
+  /** A pair of shoes to begin with, and a turn-up for them. */
+  readonly wear?: string | undefined;
+  readonly turn?: string | undefined;
+}
+
+/** A client's whole wardrobe; null when there is no such client. */
+export async function wardrobeFor(tenant: Tenant, clientId: string) {
+  const record = await findClient(tenant, clientId);
+  if (!record) return null;
+  const pieces = await listPieces(tenant, clientId);
+  const occasions = await listOccasions(tenant, clientId);
+  return {
+    client: record.client,
+    pieces: pieces.map(({ piece }) => piece),
+    away: pieces.filter(({ state }) => state !== "ready").map(({ piece }) => piece.id),
+    bases: await bases.list(tenant, clientId),
+    occasions: occasions.map(({ occasion }) => occasion),
+  };
 }
 
 /**
@@ -26,30 +44,20 @@ export async function benchFor(
   clientId: string,
   wish: BenchWish,
 ): Promise<BenchSource | null> {
-  const record = await findClient(tenant, clientId);
-  const ownBases = await bases.list(tenant, clientId);
-  if (!record || ownBases.length === 0) return null;
-  const pieces = await listPieces(tenant, clientId);
+  const wardrobe = await wardrobeFor(tenant, clientId);
+  if (!wardrobe || wardrobe.bases.length === 0) return null;
+  const ownBases = wardrobe.bases;
   const ownSets = await sets.list(tenant, clientId);
-  const occasions = await listOccasions(tenant, clientId);
   const base = ownBases.find(({ id }) => id === wish.base);
   const last = wish.look ? await findLook(tenant, wish.look) : await lastLook();
   const set = ownSets.find(({ id }) => id === wish.set);
-  const occasion = occasions.find(({ occasion: { id } }) => id === wish.occasion)?.occasion.id ?? null;
-  return {
-    client: record.client,
-    pieces: pieces.map(({ piece }) => piece),
-    away: pieces.filter(({ state }) => state !== "ready").map(({ piece }) => piece.id),
-    bases: ownBases,
-    sets: ownSets,
-    occasions: occasions.map((entry) => entry.occasion),
-    start: startLook(),
-    kept: true,
-  };
+  const occasion = wardrobe.occasions.find(({ id }) => id === wish.occasion)?.id ?? null;
+  const shoe = wardrobe.pieces.find(({ id }) => id === wish.wear);
+  return { ...wardrobe, sets: ownSets, start: startLook(), kept: true };
 
   /** The look to go on with: none when a set or an occasion is to be tried afresh. */
   async function lastLook() {
-    if (wish.set || wish.occasion) return null;
+    if (wish.set || wish.occasion || wish.wear) return null;
     return newestLook(tenant, clientId, base?.id ?? null);
   }
 
@@ -62,9 +70,19 @@ export async function benchFor(
       id: uuid(),
       baseId: (base ?? ownBases[0])?.id ?? "",
       occasionId: occasion,
-      accessoryIds: set?.pieceIds ?? [],
-      adjustments: [],
+      accessoryIds: set?.pieceIds ?? (shoe ? [shoe.id] : []),
+      adjustments: turnWished(),
       ownVerdict: null,
     };
+  }
+
+  /** A turn-up asked for as "1x4": count and depth in cm, on the base's trousers. */
+  function turnWished(): BenchLook["adjustments"] {
+    const found = /^([12])x(\d+(?:\.\d+)?)$/.exec(wish.turn ?? "");
+    const trousers = wardrobe?.pieces.find(
+      ({ id, kind }) => kind === "trousers" && base?.pieceIds.includes(id),
+    );
+    if (!found || !trousers) return [];
+    return [{ kind: "turn", piece: trousers.id, count: found[1] === "1" ? 1 : 2, depth: Number(found[2]) }];
   }
 }

@@ -5,6 +5,7 @@ import { useState } from "react";
 import { Bench } from "./bench";
 import type { BenchSource } from "@/core/studio/bench-source";
 import type { SaveSet } from "./keep-set";
+import type { KeepHem } from "./tailor";
 import type { SaveLook } from "./use-keeping";
 
 interface BenchRoomProps {
@@ -14,10 +15,11 @@ interface BenchRoomProps {
   readonly clients: readonly { readonly id: string; readonly name: string }[];
   readonly saveLook: SaveLook;
   readonly saveSet: SaveSet;
+  readonly keepHem: KeepHem;
 }
 
 /** The bench with the studio's own look on it, until a look from a file is laid there instead. */
-export function BenchRoom({ sheet, source, clients, saveLook, saveSet }: BenchRoomProps) {
+export function BenchRoom({ sheet, source, clients, saveLook, saveSet, keepHem }: BenchRoomProps) {
   const router = useRouter();
   const [opened, setOpened] = useState<BenchSource | null>(null);
   const laid = opened ?? source;
@@ -30,6 +32,7 @@ export function BenchRoom({ sheet, source, clients, saveLook, saveSet }: BenchRo
       onOpen={setOpened}
       saveLook={saveLook}
       saveSet={saveSet}
+      keepHem={keepHem}
     />
   );
 }

@@ -20,6 +20,7 @@ import { ReadingPanel } from "./reading-panel";
 import { SetMenu } from "./set-menu";
 import { Shortcuts } from "./shortcuts";
 import { Stations } from "./stations";
+import { Tailor, type KeepHem } from "./tailor";
 import { Tray, type TrayFilter } from "./tray";
 import { useCounsel } from "../counsel/use-counsel";
 import { useAnswers } from "./use-answers";
@@ -34,11 +35,12 @@ interface BenchProps {
   readonly onOpen: (source: BenchSource) => void;
   readonly saveLook: SaveLook;
   readonly saveSet: SaveSet;
+  readonly keepHem: KeepHem;
 }
 
 /** Figure, stations, reading and tray over one look. Every change is read here, at once; keeping follows. */
-export function Bench({ source, clients, onClient, onOpen, saveLook, saveSet }: BenchProps) {
-  const wardrobe = useMemo<Wardrobe>(() => source, [source]);
+export function Bench({ source, clients, onClient, onOpen, saveLook, saveSet, keepHem }: BenchProps) {
+  const wardrobe: Wardrobe = source;
   const { look: benchLook, step } = useLook(source, wardrobe);
   const key = useMemo(() => keyOf(benchLook, source), [benchLook, source]);
   const look = useMemo(() => layOut(wardrobe, key), [wardrobe, key]);
@@ -46,7 +48,7 @@ export function Bench({ source, clients, onClient, onOpen, saveLook, saveSet }: 
   const [cursor, setCursor] = useState<number | null>(null);
   const [filter, setFilter] = useState<TrayFilter>("all");
   const [removals, setRemovals] = useState<readonly RemovedPiece[] | "asked" | null>(null);
-  const [dialog, setDialog] = useState<"keep" | "keys" | null>(null);
+  const [dialog, setDialog] = useState<"keep" | "keys" | "tailor" | null>(null);
 
   const counsel = useCounsel(wardrobe);
   const answers = useAnswers(counsel, key, active);
@@ -175,6 +177,8 @@ export function Bench({ source, clients, onClient, onOpen, saveLook, saveSet }: 
       <div className="grid min-h-0 grid-cols-[minmax(0,37.5fr)_minmax(0,24.4fr)_minmax(0,38.1fr)]">
         <FigureColumn
           dressed={dressed}
+          active={active}
+          onTailor={() => setDialog("tailor")}
           turnUp={answers.ofThisLook ? answers.turnUp : null}
           onChange={change}
           onDrop={put}
@@ -224,6 +228,17 @@ export function Bench({ source, clients, onClient, onOpen, saveLook, saveSet }: 
         accessories={look.accessories}
         save={saveSet}
       />
+      {trousers && dialog === "tailor" && (
+        <Tailor
+          open
+          onOpenChange={() => setDialog(null)}
+          counsel={counsel}
+          trousers={trousers}
+          shoes={wardrobe.pieces.filter((piece) => piece.kind === "shoe")}
+          worn={look.accessories.find((piece) => piece.kind === "shoe")?.id ?? null}
+          keepHem={source.kept ? keepHem : null}
+        />
+      )}
       <Shortcuts open={dialog === "keys"} onOpenChange={(open) => setDialog(open ? "keys" : null)} />
     </main>
   );

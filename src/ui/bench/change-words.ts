@@ -43,7 +43,7 @@ export function sayTurn(turn: Pick<Turn, "count" | "depth">, unit: LengthUnit): 
 }
 
 /** Ways of carrying in the words of a sentence. */
-export const carryWords = {
+const carryWords = {
   shoulder: "on the shoulder",
   "cross-body": "across the body",
   crook: "in the crook of the arm",

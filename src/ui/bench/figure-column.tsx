@@ -8,21 +8,40 @@ import { AnkleWindow } from "../drawing/ankle/ankle-window";
 import { describeLook } from "../drawing/describe";
 import { Figure } from "../drawing/figure/figure";
 import { useLengthUnit } from "../kit/length-unit";
+import { NeckWindow } from "../drawing/neck/neck-window";
+import type { Slot } from "@/core/piece/slots";
+import { BagControl } from "./bag-control";
 import { HemControl } from "./hem-control";
+import { NeckControl } from "./neck-control";
 
 const surrounds = ["light", "middle", "dark"] as const;
 
+/** Stations that are looked at in the neck window. */
+const atNeck: ReadonlySet<Slot> = new Set([
+  "hat",
+  "hair",
+  "eyewear",
+  "earrings",
+  "neck",
+  "necklace",
+  "brooch",
+]);
+
 interface FigureColumnProps {
   readonly dressed: Dressed;
+  /** The station that is worked on: it decides which window is open. */
+  readonly active: Slot;
   readonly turnUp: TurnUpAnswer | null;
+  readonly onTailor: () => void;
   readonly onChange: (change: Change) => void;
   /** A plate was dropped on the figure: the id of its piece. */
   readonly onDrop: (pieceId: string) => void;
 }
 
-/** The body with the look on it, to scale, the ankle at four times the scale, and what is done to the hem. */
-export function FigureColumn({ dressed, turnUp, onChange, onDrop }: FigureColumnProps) {
+/** The body with the look on it, to scale; the ankle or the neck enlarged; and what is done to the pieces there. */
+export function FigureColumn({ dressed, active, turnUp, onChange, onTailor, onDrop }: FigureColumnProps) {
   const unit = useLengthUnit();
+  const window = atNeck.has(active) ? "neck" : "ankle";
   const [surround, setSurround] = useState<(typeof surrounds)[number]>("light");
   return (
     <section
@@ -42,8 +61,18 @@ export function FigureColumn({ dressed, turnUp, onChange, onDrop }: FigureColumn
         className="h-full min-h-0 w-full"
       />
       <div className="flex min-h-0 flex-col border-l border-(--figure-rule)/40">
-        <AnkleWindow dressed={dressed} unit={unit} className="min-h-0 w-full flex-1" />
-        <HemControl dressed={dressed} turnUp={turnUp} onChange={onChange} />
+        {window === "neck" ? (
+          <NeckWindow dressed={dressed} unit={unit} className="min-h-0 w-full flex-1" />
+        ) : (
+          <AnkleWindow dressed={dressed} unit={unit} className="min-h-0 w-full flex-1" />
+        )}
+        <div className="border-t border-(--figure-rule)/40 bg-paper p-2 text-tiny text-ink">
+          {active === "bag" && <BagControl dressed={dressed} onChange={onChange} />}
+          {window === "neck" && <NeckControl dressed={dressed} onChange={onChange} />}
+          {active !== "bag" && window === "ankle" && (
+            <HemControl dressed={dressed} turnUp={turnUp} onChange={onChange} onTailor={onTailor} />
+          )}
+        </div>
       </div>
       <div role="group" aria-label="Surround" className="absolute top-2 left-2 flex">
         {surrounds.map((name) => (

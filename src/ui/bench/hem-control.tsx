@@ -14,13 +14,14 @@ interface HemControlProps {
   readonly dressed: Dressed;
   readonly turnUp: TurnUpAnswer | null;
   readonly onChange: (change: Change) => void;
+  readonly onTailor: () => void;
 }
 
 const step = 0.5;
 const initialDepth = { 1: 4, 2: 3 } as const;
 
 /** What is done to the hem and the top: turn-up, tuck, and the turn-up that suits the pair best. */
-export function HemControl({ dressed, turnUp, onChange }: HemControlProps) {
+export function HemControl({ dressed, turnUp, onChange, onTailor }: HemControlProps) {
   const unit = useLengthUnit();
   const { look, leg } = dressed;
   const trousers = look.garments.find((piece) => piece.kind === "trousers");
@@ -30,7 +31,7 @@ export function HemControl({ dressed, turnUp, onChange }: HemControlProps) {
   if (!trousers && !top) return null;
   const count = tucked ? "boot" : (turn?.count ?? 0);
   return (
-    <div className="border-t border-(--figure-rule)/40 bg-paper p-2 text-tiny text-ink">
+    <div>
       {trousers && (
         <>
           <div role="group" aria-label="Hem" className="flex">
@@ -71,6 +72,13 @@ export function HemControl({ dressed, turnUp, onChange }: HemControlProps) {
               </Stepper>
             </div>
           )}
+          <button
+            type="button"
+            onClick={onTailor}
+            className="mt-1.5 underline decoration-rule-strong underline-offset-2 hover:decoration-ink"
+          >
+            Ask the tailor, or measure this hem
+          </button>
           {leg && turnUp && (
             <Best turnUp={turnUp} current={turn ?? null} onChange={onChange} trousers={trousers.id} />
           )}

@@ -32,9 +32,9 @@ export function useKeeping(look: LookRecord, save: SaveLook | null): Keeping {
     newest.current = look;
     if (!save || look === first.current) return;
     writeWaiting(look);
+    setKeeping({ state: "keeping" });
     let timer: ReturnType<typeof setTimeout>;
     const attempt = async () => {
-      setKeeping({ state: "keeping" });
       const outcome = await send(save, look);
       if (newest.current !== look) return;
       if (outcome === "unreachable") {

@@ -11,6 +11,7 @@ const places = [
   { href: "/rail", label: "Rail" },
   { href: "/bench", label: "Bench" },
   { href: "/sets", label: "Sets" },
+  { href: "/boards", label: "Boards" },
 ] as const;
 
 interface TapeProps {

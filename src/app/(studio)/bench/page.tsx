@@ -1,5 +1,6 @@
 import type { Metadata } from "next";
 import { saveSet } from "@/server/actions/groups";
+import { keepTriedHem } from "@/server/actions/hems";
 import { saveLook } from "@/server/actions/looks";
 import { benchFor, type BenchWish } from "@/server/records/bench";
 import { listClients } from "@/server/records/clients";
@@ -19,6 +20,17 @@ export default async function BenchPage({ searchParams }: { readonly searchParam
     return { clients: all, clientId: id, source: id && (await benchFor(tenant, id, wish)) };
   });
   if (!source) return <EmptyBench clientId={clientId} clients={clients} />;
-  const sheet = [source.client.id, wish.base, wish.occasion, wish.set, wish.look].join(":");
-  return <BenchRoom sheet={sheet} source={source} clients={clients} saveLook={saveLook} saveSet={saveSet} />;
+  const sheet = [source.client.id, wish.base, wish.occasion, wish.set, wish.look, wish.wear, wish.turn].join(
+    ":",
+  );
+  return (
+    <BenchRoom
+      sheet={sheet}
+      source={source}
+      clients={clients}
+      saveLook={saveLook}
+      saveSet={saveSet}
+      keepHem={keepTriedHem}
+    />
+  );
 }

@@ -10,6 +10,8 @@ import { sets } from "../../records/sets";
 import { v7 as uuid } from "uuid";
 import { ingrid } from "./ingrid";
 import { ottoline } from "./ottoline";
+import { teodor } from "./teodor";
+import { wren } from "./wren";
 import type { DemoClient } from "./wardrobe";
 
 /** The demo sign-in; it is printed and shown only in demo mode. */
@@ -27,6 +29,8 @@ export async function seedDemo(): Promise<boolean> {
   await inStudio(studioId, async (tenant) => {
     await addDemoClient(tenant, ottoline);
     await addDemoClient(tenant, ingrid);
+    await addDemoClient(tenant, teodor);
+    await addDemoClient(tenant, wren);
   });
   return true;
 }

@@ -71,7 +71,7 @@ export function Dimensions({ dressed, side, unit }: DimensionsProps) {
             <Line {...dimension} x={chainX} towards={0} />
             <Label
               x={chainX - 0.8}
-              at={Math.max((dimension.from + dimension.to) / 2, 2.4 - dressed.lift)}
+              at={Math.max((dimension.from + dimension.to) / 2, 2.9 - dressed.lift)}
               end
               dimension={dimension}
               unit={unit}

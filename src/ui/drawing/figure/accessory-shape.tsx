@@ -1,6 +1,7 @@
 import { catenaryParameter } from "@/core/chain/drop";
 import type { Dressed, Worn } from "@/core/dressing/dressed";
 import { isTucked } from "@/core/dressing/extent";
+import { isDoubled } from "@/core/piece/adjustment";
 import { metalHex } from "@/core/finish/metals";
 import type { PieceOf } from "@/core/piece/piece";
 import { lineOn, paintOf } from "../paint";
@@ -67,7 +68,14 @@ export function AccessoryShape({ worn, frame, dressed, scope }: Props) {
       );
     }
     case "bag":
-      return <Bag bag={piece} top={extent.to} frame={frame} scope={scope} />;
+      return (
+        <Bag
+          bag={dressed.landing ? { ...piece, figures: dressed.landing.figures } : piece}
+          top={extent.to}
+          frame={frame}
+          scope={scope}
+        />
+      );
     case "scarf":
       return (
         <g>
@@ -76,7 +84,19 @@ export function AccessoryShape({ worn, frame, dressed, scope }: Props) {
         </g>
       );
     case "necklace":
-      return <Chain necklace={piece} frame={frame} />;
+      return isDoubled(dressed.look.adjustments, piece.id) ? (
+        <g>
+          <Chain necklace={piece} loop={piece.figures.loop / 2 - 3} pendant={0} frame={frame} />
+          <Chain
+            necklace={piece}
+            loop={piece.figures.loop / 2}
+            pendant={piece.figures.pendant}
+            frame={frame}
+          />
+        </g>
+      ) : (
+        <Chain necklace={piece} loop={piece.figures.loop} pendant={piece.figures.pendant} frame={frame} />
+      );
     case "earrings": {
       const metal = piece.metal === "none" || piece.metal === "unknown" ? "#888888" : metalHex[piece.metal];
       const { drop, width, form } = piece.figures;
@@ -257,11 +277,15 @@ function Shoes({ shoe, frame, lift }: ShoesProps) {
                 strokeWidth={0.3}
               />
             )}
-            <path
-              d={`M ${x - t - 0.4} ${lift - 0.15} L ${x + t + 0.4} ${lift - 0.15}`}
-              stroke={sole}
-              strokeWidth={Math.max(0.5, platform * 0.6)}
-              strokeLinecap="round"
+            <rect
+              x={x - t - 0.8}
+              y={lift - Math.max(0.5, platform)}
+              width={2 * t + 1.6}
+              height={Math.max(0.5, platform)}
+              rx={0.4}
+              fill={sole}
+              stroke={lineOn(sole)}
+              strokeWidth={0.2}
             />
           </g>
         );
@@ -366,9 +390,16 @@ function Scarf({ scarf, frame, fill, line }: ScarfProps) {
   }
 }
 
+interface ChainProps {
+  readonly necklace: PieceOf<"necklace">;
+  readonly loop: number;
+  readonly pendant: number;
+  readonly frame: Frame;
+}
+
 /** A plain chain as its catenary, a pendant chain as its V, between the side neck points. */
-function Chain({ necklace, frame }: { readonly necklace: PieceOf<"necklace">; readonly frame: Frame }) {
-  const { loop, pendant, weight } = necklace.figures;
+function Chain({ necklace, loop, pendant, frame }: ChainProps) {
+  const { weight } = necklace.figures;
   const girth = frame.body.measures.neck.cm;
   const neck = frame.body.measures.neckPoint.cm;
   const width = girth / Math.PI;

@@ -1,0 +1,45 @@
+"use server";
+
+import Joi from "joi";
+import { revalidatePath } from "next/cache";
+import { recalibrated } from "@/core/reading/tailor";
+import { refused, type Outcome } from "@/core/schema/outcome";
+import { between, uuid } from "@/core/schema/parts";
+import { findClient } from "../records/clients";
+import { changePiece, findPiece } from "../records/pieces";
+import { NotFound } from "../records/stale-write";
+import { act } from "./act";
+
+interface TriedHem {
+  readonly pieceId: string;
+  readonly hem: number;
+}
+
+const schema = Joi.object<TriedHem>({
+  pieceId: uuid.required().label("Trousers"),
+  hem: between(-5, 100).required().label("Hem above the footbed"),
+});
+
+/** Keeps a hem that was measured at a try-on: it overrides the computed one and resets the drop. */
+export async function keepTriedHem(input: unknown): Promise<Outcome<null>> {
+  const outcome = await act(schema, input, async (tenant, { pieceId, hem }) => {
+    const record = await findPiece(tenant, pieceId);
+    if (!record) throw new NotFound(`no piece ${pieceId}`);
+    const { piece, clientId, state, version } = record;
+    const owner = clientId === null ? null : await findClient(tenant, clientId);
+    if (piece.kind !== "trousers")
+      return refused<null>("pieceId", "Only trousers have a hem that is tried on.");
+    if (!owner)
+      return refused<null>(
+        "pieceId",
+        "These trousers belong to nobody: give them an owner, whose body the hem was tried on.",
+      );
+    const { id: _id, ...draft } = piece;
+    const figures = recalibrated(owner.client, piece, hem);
+    await changePiece(tenant, { id: pieceId, version }, { piece: { ...draft, figures }, clientId, state });
+    return { ok: true as const, value: null };
+  });
+  if (!outcome.ok) return outcome;
+  if (outcome.value.ok) revalidatePath("/", "layout");
+  return outcome.value;
+}
