@@ -56,7 +56,7 @@ const shots = [
     path: "/rail",
     first: (page) => followTo(page, "Loose black ankle boots", "Shaft above the footbed"),
   },
-  { name: "hem-board", path: "/boards", ready: "pairs read" },
+  { name: "hem-board", path: "/boards", ready: "with 8" },
   {
     name: "client-body",
     path: "/clients",

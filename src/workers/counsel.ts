@@ -8,6 +8,7 @@ import { hasHem, hemRow, type HemCell } from "@/core/search/hem-board";
 import { rank } from "@/core/search/rank";
 import { reachOf, type Reach } from "@/core/search/reach";
 import { layOut, offered, pieceOf, type LookKey, type Wardrobe } from "@/core/studio/wardrobe";
+import { isLegged } from "@/core/piece/piece";
 import type { Slot } from "@/core/piece/slots";
 import type { RankedPiece, RemovedPiece, TailorCounsel } from "./answers";
 
@@ -47,7 +48,7 @@ const counsel = {
   /** The inseam that suits the client's shoes best, and the lift full-length legs need. */
   tailor(trousersId: string, shoeIds: readonly string[]): TailorCounsel | null {
     const trousers = pieceOf(laid(), trousersId);
-    if (trousers?.kind !== "trousers") return null;
+    if (!trousers || !isLegged(trousers)) return null;
     const shoes = shoeIds.flatMap((id) => {
       const shoe = pieceOf(laid(), id);
       return shoe?.kind === "shoe" ? [shoe] : [];

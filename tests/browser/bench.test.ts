@@ -1,4 +1,4 @@
-import { mkdtempSync, readFileSync, readdirSync, writeFileSync } from "node:fs";
+import { existsSync, mkdtempSync, readFileSync, readdirSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import type { Browser, ElementHandle, Page } from "puppeteer-core";
@@ -180,6 +180,17 @@ describe("look files", () => {
       await new Promise((done) => setTimeout(done, 50));
     const look = parseLook(readFileSync(join(downloads, "ottoline-varga.look.json"), "utf8"));
     expect(Math.round(read(look).score)).toBe(await score());
+  });
+
+  it("stand beside the drawing, which is written to scale with nothing left to look up", async () => {
+    await press(page, "button", "More");
+    await press(page, "menuitem", "Write drawing to a file");
+    const path = join(downloads, "ottoline-varga.svg");
+    const deadline = Date.now() + 10_000;
+    while (!existsSync(path) && Date.now() < deadline) await new Promise((done) => setTimeout(done, 50));
+    const drawing = readFileSync(path, "utf8");
+    expect(drawing).toMatch(/^<svg[^>]* xmlns="http:\/\/www\.w3\.org\/2000\/svg"/);
+    expect(drawing).not.toContain("var(");
   });
 
   it("that are broken leave the bench as it was, with one sentence", async () => {

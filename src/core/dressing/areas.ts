@@ -51,7 +51,8 @@ export function areasOf(
       case "trousers":
       case "skirt":
         return shown * legDensity;
-      case "dress": {
+      case "dress":
+      case "jumpsuit": {
         const above = parts.reduce((sum, part) => sum + overlap(part, { from: waist, to: extent.to }), 0);
         return (topArea * above) / (extent.to - waist) + (shown - above) * legDensity;
       }

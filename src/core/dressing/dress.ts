@@ -3,7 +3,7 @@ import { seatedRise } from "../body/seated";
 import type { Client } from "../piece/client";
 import { turnOn } from "../piece/adjustment";
 import type { Look } from "../piece/look";
-import { isKind, placeOf, slotOf, type Piece } from "../piece/piece";
+import { isKind, isLegged, placeOf, slotOf, type Piece } from "../piece/piece";
 import { wornNeckOf } from "../neck/worn-neck";
 import { hemLimitsOf } from "../proportion/hem-limits";
 import { meet, type LegAndShoe } from "../proportion/meeting";
@@ -73,7 +73,7 @@ export function dress(look: Look): Dressed {
 }
 
 function legOf(look: Look, body: Body): LegAndShoe | null {
-  const trousers = look.garments.find((piece) => isKind(piece, "trousers"));
+  const trousers = look.garments.find(isLegged);
   const shoe = look.accessories.find((piece) => isKind(piece, "shoe"));
   if (!trousers || !shoe) return null;
   const tucked = look.adjustments.some(

@@ -33,9 +33,10 @@ export function extentOf(
   const neck = measures.neckPoint.cm;
   const waist = measures.waistLine.cm;
   switch (piece.kind) {
-    case "trousers": {
+    case "trousers":
+    case "jumpsuit": {
       const hem = hemHeight(measures.crotch.cm, piece.figures, turnOn(adjustments, piece.id));
-      return { from: rise("trousers", hem), to: waist };
+      return { from: rise("trousers", hem), to: piece.kind === "jumpsuit" ? neck : waist };
     }
     case "skirt":
       return { from: rise("skirt", waist - piece.figures.length), to: waist };

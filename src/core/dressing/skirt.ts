@@ -1,5 +1,5 @@
 import type { Body } from "../body/body";
-import type { PieceOf } from "../piece/piece";
+import { isLegged, type PieceOf } from "../piece/piece";
 import type { Worn } from "./dressed";
 
 export type HemZone =
@@ -25,7 +25,7 @@ export interface SkirtHem {
 
 /** The look's skirt or dress and where its hem lies; null when the legs are in trousers. */
 export function skirtOf(worn: readonly Worn[], body: Body): SkirtHem | null {
-  if (worn.some(({ piece }) => piece.kind === "trousers")) return null;
+  if (worn.some(({ piece }) => isLegged(piece))) return null;
   for (const { piece, extent } of worn) {
     if (piece.kind !== "skirt" && piece.kind !== "dress") continue;
     const { cut } = piece.figures;

@@ -31,9 +31,9 @@ export interface NeckEdge {
   readonly estimated: boolean;
 }
 
-/** The neck edge of a top or a dress; null for anything else. */
+/** The neck edge of a top, a dress or a jumpsuit; null for anything else. */
 export function neckEdgeOf(piece: Piece): NeckEdge | null {
-  if (piece.kind !== "top" && piece.kind !== "dress") return null;
+  if (piece.kind !== "top" && piece.kind !== "dress" && piece.kind !== "jumpsuit") return null;
   const { neckline, neckDepth } = piece.figures;
   return {
     piece,

@@ -59,7 +59,19 @@ export function isOpenToed(shoe: PieceOf<"shoe">): boolean {
   return toe === "open" || form === "sandal" || form === "thong";
 }
 
+/** A garment with legs, whose hems meet the shoe: trousers or a jumpsuit. */
+export type Legged = PieceOf<"trousers"> | PieceOf<"jumpsuit">;
+
+export function isLegged(piece: Piece): piece is Legged {
+  return piece.kind === "trousers" || piece.kind === "jumpsuit";
+}
+
+/** The same garment with its legs cut to other figures. */
+export function recut<G extends Legged>(garment: G, cut: Partial<PieceOf<"trousers">["figures"]>): G {
+  return { ...garment, figures: { ...garment.figures, ...cut } };
+}
+
 /** A hanging, flaring or wide leg, whose full length is judged against the floor. */
-export function hangsWide(trousers: PieceOf<"trousers">): boolean {
+export function hangsWide(trousers: Legged): boolean {
   return trousers.figures.leg === "wide" || trousers.figures.leg === "flared";
 }

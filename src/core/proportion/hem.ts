@@ -1,7 +1,7 @@
 import type { Turn } from "../piece/adjustment";
-import type { PieceOf } from "../piece/piece";
+import type { Legged } from "../piece/piece";
 
-type Trousers = PieceOf<"trousers">["figures"];
+type Trousers = Legged["figures"];
 type Roll = Pick<Turn, "count" | "depth"> | null;
 
 /** How far a turn-up lifts the hem: each of n turns of depth c shortens the leg by c. */

@@ -1,7 +1,7 @@
 import type { Body } from "../body/body";
 import type { MeasurementName } from "../body/measurements";
 import type { Turn } from "../piece/adjustment";
-import type { PieceOf } from "../piece/piece";
+import type { Legged, PieceOf } from "../piece/piece";
 import { hemHeight, openingAtFold, taper } from "./hem";
 import type { HemLimits } from "./hem-limits";
 
@@ -27,7 +27,7 @@ export interface ShaftFit {
 
 /** A trouser leg over a shoe or boot; heights above the footbed in cm unless named otherwise. */
 export interface LegAndShoe {
-  readonly trousers: PieceOf<"trousers">;
+  readonly trousers: Legged;
   readonly shoe: PieceOf<"shoe">;
   readonly turn: Turn | null;
   readonly hem: number;
@@ -51,7 +51,7 @@ export interface LegAndShoe {
 /** Measures one pair of trousers over one shoe on a body. */
 export function meet(
   body: Body,
-  trousers: PieceOf<"trousers">,
+  trousers: Legged,
   shoe: PieceOf<"shoe">,
   adjusted: { readonly turn: Turn | null; readonly tucked: boolean; readonly rise: number },
   limits: HemLimits,

@@ -1,11 +1,11 @@
 import type { Client } from "../piece/client";
-import { hangsWide, type PieceOf } from "../piece/piece";
+import { hangsWide, recut, type Legged, type PieceOf } from "../piece/piece";
 import { bodyOf } from "../body/body";
 import { hemHeight } from "../proportion/hem";
 import { registry } from "../rules/registry";
 import { hemFindings, hemPair, weighHem } from "./hems";
 
-type Trousers = PieceOf<"trousers">;
+type Trousers = Legged;
 type Shoe = PieceOf<"shoe">;
 
 /** The inseam to ask the tailor for. */
@@ -50,7 +50,7 @@ interface Tried {
 }
 
 function tryInseam(client: Client, trousers: Trousers, shoes: readonly Shoe[], inseam: number): Tried {
-  const cut: Trousers = { ...trousers, figures: { ...trousers.figures, inseam, measuredHem: null } };
+  const cut = recut(trousers, { inseam, measuredHem: null });
   const read = shoes.map((shoe) => ({ id: shoe.id, ...weighHem(hemFindings(hemPair(client, cut, shoe))) }));
   const good = read.filter(({ against, points }) => against.length === 0 && points >= 0);
   return {
@@ -95,8 +95,8 @@ export function liftFor(
  * explains it is kept, so that a later change of inseam is reckoned from the body as it really wears them.
  * @param hem height of the plain hem above the footbed, cm
  */
-export function recalibrated(client: Client, trousers: Trousers, hem: number): Trousers["figures"] {
+export function recalibrated<G extends Trousers>(client: Client, trousers: G, hem: number): G {
   const crotch = bodyOf(client.measured).measures.crotch.cm;
   const drop = Math.round((crotch - trousers.figures.inseam - hem) * 10) / 10;
-  return { ...trousers.figures, drop: Math.max(0, Math.min(15, drop)), measuredHem: hem };
+  return recut(trousers, { drop: Math.max(0, Math.min(15, drop)), measuredHem: hem });
 }

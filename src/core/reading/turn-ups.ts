@@ -1,6 +1,6 @@
 import { turnLength } from "../proportion/hem";
 import type { Turn } from "../piece/adjustment";
-import { isKind } from "../piece/piece";
+import { isLegged } from "../piece/piece";
 import type { Look } from "../piece/look";
 import { apply, type Change } from "./change";
 import { hemFindings, weighHem } from "./hems";
@@ -31,7 +31,7 @@ const deepest = { 1: 7.5, 2: 5 } as const;
  * @returns null when the look has no trousers
  */
 export function solveTurnUp(look: Look): TurnUpAnswer | null {
-  const trousers = look.garments.find((piece) => isKind(piece, "trousers"));
+  const trousers = look.garments.find((piece) => isLegged(piece));
   if (!trousers) return null;
   const tried = [null, ...turnsOf(trousers.id)].map((turn) => tryTurn(look, trousers.id, turn));
   const ranked = [...tried].sort(

@@ -180,4 +180,19 @@ describe("the client's own limits", () => {
     const platform = sample("shoe", { name: "platforms", figures: { lift: 6.5, platform: 2 } });
     expect(effectsOf(limits, sampleLook({ client, accessories: [platform] }))).toEqual([]);
   });
+
+  it("bar leather and nickel, and ask where nickel is not known", () => {
+    const client = {
+      ...sampleClient,
+      limits: { ...sampleClient.limits, noLeather: true, nickelAllergy: true },
+    };
+    const bag = sample("bag", { name: "bag", figures: { leather: true } });
+    const earrings = (nickel: "not known" | "free of it" | "contained") =>
+      sample("earrings", { name: "earrings", metal: "steel", figures: { nickel } });
+    const effects = (...accessories: Piece[]) => effectsOf(limits, sampleLook({ client, accessories }));
+    expect(effects(bag)).toEqual(["bar"]);
+    expect(effects(earrings("contained"))).toEqual(["bar"]);
+    expect(effects(earrings("not known"))).toEqual(["unread"]);
+    expect(effects(earrings("free of it"))).toEqual([]);
+  });
 });

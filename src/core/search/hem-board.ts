@@ -1,6 +1,6 @@
 import { dress } from "../dressing/dress";
 import type { Client } from "../piece/client";
-import type { Piece, PieceOf } from "../piece/piece";
+import { isLegged, type Legged, type Piece, type PieceOf } from "../piece/piece";
 import type { Turn } from "../piece/adjustment";
 import { apply } from "../reading/change";
 import { hemFindings, hemPair, weighHem } from "../reading/hems";
@@ -25,11 +25,11 @@ export interface HemCell {
   readonly against: readonly string[];
 }
 
-type HemGarment = PieceOf<"trousers"> | PieceOf<"skirt"> | PieceOf<"dress">;
+type HemGarment = Legged | PieceOf<"skirt"> | PieceOf<"dress">;
 
 /** Whether a piece has a hem that the board judges. */
 export function hasHem(piece: Piece): piece is HemGarment {
-  return piece.kind === "trousers" || piece.kind === "skirt" || piece.kind === "dress";
+  return isLegged(piece) || piece.kind === "skirt" || piece.kind === "dress";
 }
 
 /** A row of the hem board: one garment with every pair of shoes, trousers with the turn-up that suits best. */

@@ -2,6 +2,7 @@
 
 import Joi from "joi";
 import { revalidatePath } from "next/cache";
+import { isLegged } from "@/core/piece/piece";
 import { recalibrated } from "@/core/reading/tailor";
 import { refused, type Outcome } from "@/core/schema/outcome";
 import { between, uuid } from "@/core/schema/parts";
@@ -27,16 +28,14 @@ export async function keepTriedHem(input: unknown): Promise<Outcome<null>> {
     if (!record) throw new NotFound(`no piece ${pieceId}`);
     const { piece, clientId, state, version } = record;
     const owner = clientId === null ? null : await findClient(tenant, clientId);
-    if (piece.kind !== "trousers")
-      return refused<null>("pieceId", "Only trousers have a hem that is tried on.");
+    if (!isLegged(piece)) return refused<null>("pieceId", "Only trousers have a hem that is tried on.");
     if (!owner)
       return refused<null>(
         "pieceId",
         "These trousers belong to nobody: give them an owner, whose body the hem was tried on.",
       );
-    const { id: _id, ...draft } = piece;
-    const figures = recalibrated(owner.client, piece, hem);
-    await changePiece(tenant, { id: pieceId, version }, { piece: { ...draft, figures }, clientId, state });
+    const { id: _id, ...draft } = recalibrated(owner.client, piece, hem);
+    await changePiece(tenant, { id: pieceId, version }, { piece: draft, clientId, state });
     return { ok: true as const, value: null };
   });
   if (!outcome.ok) return outcome;

@@ -1,4 +1,5 @@
 import { v7 as uuid } from "uuid";
+import { isLegged } from "@/core/piece/piece";
 import type { BenchLook, BenchSource } from "@/core/studio/bench-source";
 import type { Tenant } from "../db/tenant";
 import { bases } from "./bases";
@@ -79,9 +80,7 @@ export async function benchFor(
   /** A turn-up asked for as "1x4": count and depth in cm, on the base's trousers. */
   function turnWished(): BenchLook["adjustments"] {
     const found = /^([12])x(\d+(?:\.\d+)?)$/.exec(wish.turn ?? "");
-    const trousers = wardrobe?.pieces.find(
-      ({ id, kind }) => kind === "trousers" && base?.pieceIds.includes(id),
-    );
+    const trousers = wardrobe?.pieces.find((piece) => isLegged(piece) && base?.pieceIds.includes(piece.id));
     if (!found || !trousers) return [];
     return [{ kind: "turn", piece: trousers.id, count: found[1] === "1" ? 1 : 2, depth: Number(found[2]) }];
   }

@@ -3,7 +3,7 @@
 import { useEffect, useMemo, useState } from "react";
 import { dress } from "@/core/dressing/dress";
 import { swap, wear } from "@/core/piece/look";
-import { slotOf } from "@/core/piece/piece";
+import { isLegged, slotOf } from "@/core/piece/piece";
 import { slots, stacks, type Slot } from "@/core/piece/slots";
 import { readDressed, verdicts } from "@/core/reading/read";
 import type { Change } from "@/core/reading/change";
@@ -97,7 +97,7 @@ export function Bench({ source, clients, onClient, onOpen, saveLook, saveSet, ke
     setCursor(null);
     setRemovals(null);
   };
-  const trousers = look.garments.find((piece) => piece.kind === "trousers");
+  const trousers = look.garments.find(isLegged);
 
   useBenchKeys(
     {

@@ -4,6 +4,7 @@ import { Minus, Plus } from "lucide-react";
 import type { Dressed } from "@/core/dressing/dressed";
 import { isTucked } from "@/core/dressing/extent";
 import { sayLength } from "@/core/length/length";
+import { isLegged } from "@/core/piece/piece";
 import type { Change } from "@/core/reading/change";
 import type { TurnUpAnswer } from "@/core/reading/turn-ups";
 import { ruleOf } from "@/core/rules/registry";
@@ -24,7 +25,7 @@ const initialDepth = { 1: 4, 2: 3 } as const;
 export function HemControl({ dressed, turnUp, onChange, onTailor }: HemControlProps) {
   const unit = useLengthUnit();
   const { look, leg } = dressed;
-  const trousers = look.garments.find((piece) => piece.kind === "trousers");
+  const trousers = look.garments.find(isLegged);
   const top = look.garments.find((piece) => piece.kind === "top");
   const turn = look.adjustments.find((adjustment) => adjustment.kind === "turn");
   const tucked = look.adjustments.some((adjustment) => adjustment.kind === "tuck-into-boot");

@@ -6,6 +6,7 @@ import { toast } from "sonner";
 import type { Look } from "@/core/piece/look";
 import type { BenchSource } from "@/core/studio/bench-source";
 import { fromLook } from "./from-look";
+import { saveSvg } from "./save-svg";
 
 interface LookFileProps {
   readonly look: Look;
@@ -19,12 +20,21 @@ const item = "cursor-pointer px-3 py-2 data-[highlighted]:bg-well";
 export function LookFile({ look, onOpen, onShortcuts }: LookFileProps) {
   const input = useRef<HTMLInputElement>(null);
 
+  const fileStem = look.client.name.toLowerCase().replace(/[^a-z0-9]+/g, "-");
+
+  const draw = () => {
+    const drawing = document.querySelector<SVGSVGElement>('[aria-label="Figure"] > svg');
+    if (!drawing) return;
+    saveSvg(drawing, `${fileStem}.svg`);
+    toast("The drawing is written to a file, to scale.");
+  };
+
   const write = async () => {
     const { serialiseLook } = await import("@/core/formats/look-file");
     const url = URL.createObjectURL(new Blob([serialiseLook(look)], { type: "application/json" }));
     const link = document.createElement("a");
     link.href = url;
-    link.download = `${look.client.name.toLowerCase().replace(/[^a-z0-9]+/g, "-")}.look.json`;
+    link.download = `${fileStem}.look.json`;
     link.click();
     URL.revokeObjectURL(url);
     toast("The look is written to a file.");
@@ -59,6 +69,9 @@ export function LookFile({ look, onOpen, onShortcuts }: LookFileProps) {
           >
             <DropdownMenu.Item className={item} onSelect={() => void write()}>
               Write look to a file
+            </DropdownMenu.Item>
+            <DropdownMenu.Item className={item} onSelect={draw}>
+              Write drawing to a file
             </DropdownMenu.Item>
             <DropdownMenu.Item className={item} onSelect={() => input.current?.click()}>
               Open a look file

@@ -5,7 +5,7 @@ import { useEffect, useState } from "react";
 import { toast } from "sonner";
 import { bareLength, sayLength } from "@/core/length/length";
 import { parseLength } from "@/core/length/parse-length";
-import type { Piece, PieceOf } from "@/core/piece/piece";
+import type { Piece, Legged } from "@/core/piece/piece";
 import { ruleOf } from "@/core/rules/registry";
 import type { Outcome } from "@/core/schema/outcome";
 import type { TailorCounsel } from "@/workers/answers";
@@ -21,7 +21,7 @@ interface TailorProps {
   readonly open: boolean;
   readonly onOpenChange: (open: boolean) => void;
   readonly counsel: Remote<Counsel> | null;
-  readonly trousers: PieceOf<"trousers">;
+  readonly trousers: Legged;
   readonly shoes: readonly Piece[];
   /** The shoe that is on, chosen at first. */
   readonly worn: string | null;
@@ -115,13 +115,7 @@ function Advice({
   );
 }
 
-function TriedOn({
-  trousers,
-  keepHem,
-}: {
-  readonly trousers: PieceOf<"trousers">;
-  readonly keepHem: KeepHem;
-}) {
+function TriedOn({ trousers, keepHem }: { readonly trousers: Legged; readonly keepHem: KeepHem }) {
   const unit = useLengthUnit();
   const { measuredHem } = trousers.figures;
   const [text, setText] = useState(measuredHem === null ? "" : bareLength(measuredHem, unit));

@@ -31,6 +31,8 @@ export function garmentFlat(piece: Piece): Flat | null {
         height,
       };
     }
+    case "jumpsuit":
+      return jumpsuitFlat(piece);
     case "skirt": {
       const { length, hemWidth, cut } = piece.figures;
       const hem = Math.min(hemWidth / 4, 44);
@@ -129,4 +131,20 @@ function lapels(piece: Extract<Piece, { kind: "jacket" | "coat" }>): string[] {
   if (piece.figures.collar === "hood") return ["M -9 -1 C -14 -14 14 -14 9 -1"];
   if (piece.figures.collar === "stand" || piece.figures.collar === "round") return ["M -8 0 Q 0 6 8 0"];
   return ["M -8 0 L -13 13 L 0 24", "M 8 0 L 13 13 L 0 24"];
+}
+
+/** A jumpsuit laid flat: a short bodice over a pair of legs. */
+function jumpsuitFlat(piece: Extract<Piece, { kind: "jumpsuit" }>): Flat {
+  const { inseam, opening } = piece.figures;
+  const waist = 42;
+  const crotch = waist + 27;
+  const height = crotch + inseam;
+  const hem = opening / 2;
+  const half = 20;
+  return {
+    outline: `M 8 0 L ${half} 5 L ${half + 1} 20 L ${half - 2} ${waist} L ${half + 3} ${waist + 18} L ${hem + 3} ${height} L 3 ${height} L 0 ${crotch} L -3 ${height} L -${hem + 3} ${height} L -${half + 3} ${waist + 18} L -${half - 2} ${waist} L -${half + 1} 20 L -${half} 5 L -8 0 Q 0 16 8 0 Z`,
+    lines: [`M -${half - 2} ${waist} L ${half - 2} ${waist}`, `M 0 ${waist} L 0 ${crotch}`],
+    width: 2 * Math.max(hem + 3, half + 3),
+    height,
+  };
 }

@@ -20,6 +20,7 @@ export function plateBox(piece: Piece): PlateBox {
     case "trousers":
     case "skirt":
     case "dress":
+    case "jumpsuit":
     case "top":
     case "jacket":
     case "coat": {

@@ -73,6 +73,7 @@ function Drawn({ piece, scope, size }: DrawnProps) {
     case "trousers":
     case "skirt":
     case "dress":
+    case "jumpsuit":
     case "top":
     case "jacket":
     case "coat":

@@ -14,6 +14,7 @@ function metalOf(piece: Piece): string {
 function figuresOf(piece: Piece, say: (cm: number) => string): string[] {
   switch (piece.kind) {
     case "trousers":
+    case "jumpsuit":
       return [
         piece.figures.leg,
         `inseam ${say(piece.figures.inseam)}`,

@@ -1,4 +1,4 @@
-import { added, amount, choice, length, maybeLength } from "../field";
+import { added, amount, choice, flag, length, maybeLength } from "../field";
 import { defineKind } from "./define-kind";
 
 export const carries = ["shoulder", "cross-body", "crook", "hand", "clutch", "wrist"] as const;
@@ -20,5 +20,6 @@ export const bag = defineKind({
     strapThick: added(length("Strap, width", 0.1, 8, 1.2)),
     handle: added(maybeLength("Handle, around", 1, 12, "a strap can be wound round it")),
     strapMade: choice("Strap of", ["leather", "cloth", "chain"]),
+    leather: added(flag("Of leather")),
   },
 });

@@ -1,4 +1,4 @@
-import { length } from "../field";
+import { added, flag, length } from "../field";
 import { defineKind } from "./define-kind";
 
 export const belt = defineKind({
@@ -9,6 +9,7 @@ export const belt = defineKind({
     width: length("Width", 0.5, 20, 3),
     firstHole: length("Buckle to the first hole", 40, 180, 70),
     lastHole: length("Buckle to the last hole", 40, 190, 85),
+    leather: added(flag("Of leather")),
   },
   check({ firstHole, lastHole }) {
     return lastHole < firstHole

@@ -1,4 +1,4 @@
-import { choice, length } from "../field";
+import { added, choice, length } from "../field";
 import { defineKind } from "./define-kind";
 
 export const bracelet = defineKind({
@@ -8,5 +8,6 @@ export const bracelet = defineKind({
   figures: {
     form: choice("Form", ["chain", "cuff", "bangle", "beads"]),
     width: length("Width", 0.1, 10, 0.6),
+    nickel: added(choice("Nickel", ["not known", "free of it", "contained"])),
   },
 });

@@ -1,4 +1,4 @@
-import { choice, length } from "../field";
+import { added, choice, length } from "../field";
 import { defineKind } from "./define-kind";
 
 export const earrings = defineKind({
@@ -10,5 +10,6 @@ export const earrings = defineKind({
     drop: length("Drop", 0.2, 15, 1.5),
     width: length("Width", 0.2, 8, 1),
     closure: choice("Held by", ["pierced", "clip"]),
+    nickel: added(choice("Nickel", ["not known", "free of it", "contained"])),
   },
 });

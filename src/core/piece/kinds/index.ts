@@ -11,6 +11,7 @@ import { hairPiece } from "./hair-piece";
 import { hat } from "./hat";
 import { hosiery } from "./hosiery";
 import { jacket } from "./jacket";
+import { jumpsuit } from "./jumpsuit";
 import { necklace } from "./necklace";
 import { ring } from "./ring";
 import { scarf } from "./scarf";
@@ -25,6 +26,7 @@ export const kinds = {
   trousers,
   skirt,
   dress,
+  jumpsuit,
   top,
   jacket,
   coat,

@@ -1,4 +1,4 @@
-import { choice, length, maybeLength } from "../field";
+import { added, choice, flag, length, maybeLength } from "../field";
 import { defineKind } from "./define-kind";
 
 export const shoe = defineKind({
@@ -24,6 +24,7 @@ export const shoe = defineKind({
     soleBulk: choice("Sole", ["fine", "middling", "heavy"]),
     shaft: maybeLength("Shaft above the footbed", 4, 75, "for boots"),
     shaftTop: maybeLength("Shaft's top, around", 18, 80, "for boots"),
+    leather: added(flag("Of leather")),
   },
   check({ form, lift, platform, shaft }) {
     if (form === "boot" && shaft === null)

@@ -1,18 +1,4 @@
-import { added, choice, flag, length, maybeLength } from "../field";
 import { defineKind } from "./define-kind";
+import { legFigures } from "./legs";
 
-export const trousers = defineKind({
-  label: "Trousers",
-  slot: null,
-  place: "bottom",
-  figures: {
-    leg: choice("Leg", ["straight", "narrow", "wide", "flared", "culotte", "shorts"]),
-    inseam: length("Inseam", 5, 110, 74, "from the crotch seam to the hem"),
-    opening: length("Hem opening, around", 20, 120, 36),
-    above: length("Around, 10 cm above the hem", 20, 130, 37),
-    drop: length("Crotch hangs below the body by", 0, 15, 1.5),
-    loops: added(maybeLength("Belt loops take up to", 0.5, 12)),
-    madeToTurn: flag("Made to be rolled"),
-    measuredHem: maybeLength("Hem above the footbed, as tried on", -5, 100, "overrides the computed hem"),
-  },
-});
+export const trousers = defineKind({ label: "Trousers", slot: null, place: "bottom", figures: legFigures });

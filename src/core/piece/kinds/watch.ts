@@ -1,4 +1,4 @@
-import { choice, length } from "../field";
+import { added, choice, length } from "../field";
 import { defineKind } from "./define-kind";
 
 export const watch = defineKind({
@@ -8,5 +8,6 @@ export const watch = defineKind({
   figures: {
     face: length("Case across", 1.5, 6, 3.2),
     strapMade: choice("Strap of", ["leather", "metal", "cloth"]),
+    nickel: added(choice("Nickel", ["not known", "free of it", "contained"])),
   },
 });

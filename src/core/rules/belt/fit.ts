@@ -1,5 +1,5 @@
 import type { Dressed } from "../../dressing/dressed";
-import { placeOf } from "../../piece/piece";
+import { isLegged, placeOf } from "../../piece/piece";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atMost, within } from "../figures";
@@ -27,8 +27,7 @@ export const beltFit = defineRule({
       { kind: "take-off", piece: belt.id },
     ] as const;
     const judgements: Judgement[] = [];
-    const trousers = dressed.look.garments.find((piece) => piece.kind === "trousers");
-    const loops = trousers?.kind === "trousers" ? trousers.figures.loops : null;
+    const loops = dressed.look.garments.find(isLegged)?.figures.loops ?? null;
     if (loops !== null && width > loops)
       judgements.push({
         ...shared,

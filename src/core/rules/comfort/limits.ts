@@ -1,7 +1,7 @@
-import { isKind } from "../../piece/piece";
+import { isKind, slotOf, type Piece } from "../../piece/piece";
 import { defineRule } from "../define-rule";
 import { atMost } from "../figures";
-import type { Judgement } from "../finding";
+import type { Judgement, Proposal } from "../finding";
 
 export const limits = defineRule({
   id: "comfort.limits",
@@ -23,6 +23,28 @@ export const limits = defineRule({
             say: "The foot is pitched by {pitch} in {piece}: over {client}'s limit.",
             figures: { pitch: atMost("lift less platform", pitch, "cm", limit.heel) },
             proposals: [{ kind: "wear", slot: "shoe" }],
+          });
+      }
+      if (limit.noLeather && "leather" in piece.figures && piece.figures.leather)
+        judgements.push({
+          ...shared,
+          say: "{client} wears no leather: {piece}.",
+          proposals: slotProposals(piece),
+        });
+      if (limit.nickelAllergy && "nickel" in piece.figures && piece.metal !== "none") {
+        const { nickel } = piece.figures;
+        if (nickel === "contained")
+          judgements.push({
+            ...shared,
+            say: "{client} cannot wear nickel, and there is some in {piece}.",
+            proposals: slotProposals(piece),
+            caution: "Where the skin reacts, take it off and ask a clinician.",
+          });
+        else if (nickel === "not known")
+          judgements.push({
+            ...shared,
+            effect: "unread",
+            say: "Whether there is nickel in {piece} is not recorded, and {client} cannot wear it: ask, or test it.",
           });
       }
       if (isKind(piece, "earrings") && limit.clipEarrings && piece.figures.closure === "pierced")
@@ -47,3 +69,14 @@ export const limits = defineRule({
     return judgements;
   },
 });
+
+/** Another piece for the slot, or none. */
+function slotProposals(piece: Piece): Proposal[] {
+  const slot = slotOf(piece);
+  return slot === null
+    ? []
+    : [
+        { kind: "wear", slot },
+        { kind: "take-off", piece: piece.id },
+      ];
+}

@@ -4,6 +4,7 @@ import type { PieceOf } from "../../piece/piece";
 import { defaultSchools } from "../../rule-book/schools";
 import { effectsOf, findingsOf } from "../../testing/findings";
 import { sample, sampleClient, sampleLook } from "../../testing/sample";
+import { solveTurnUp } from "../../reading/turn-ups";
 import { drag } from "./drag";
 import { gap } from "./gap";
 import { lowShoe } from "./low-shoe";
@@ -131,5 +132,20 @@ describe("the turn-up itself", () => {
     };
     expect(plain && effectsOf(turnReverse, look)).toEqual([]);
     expect(effectsOf(turnReverse, { ...look, garments: [denim] })).toEqual(["note"]);
+  });
+});
+
+describe("a jumpsuit", () => {
+  it("has its legs judged as trousers are, and its turn-ups solved", () => {
+    const jumpsuit = (inseam: number) =>
+      sample("jumpsuit", { name: "jumpsuit", figures: { inseam, opening: 35, above: 36.5 } });
+    const look = (inseam: number) =>
+      sampleLook({
+        garments: [jumpsuit(inseam)],
+        accessories: [sample("shoe", { name: "boots", figures: boot })],
+      });
+    expect(effectsOf(gap, look(66))).toEqual(["sings"]);
+    expect(effectsOf(gap, look(62))).toEqual(["jars"]);
+    expect(solveTurnUp(look(72))?.best).not.toBeNull();
   });
 });

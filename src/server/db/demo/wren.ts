@@ -84,6 +84,23 @@ const garments = {
     { cut: "straight", length: 134, hemWidth: 108, neckline: "v", neckDepth: 20, sleeve: "none" },
     { finish: "satin", poles: ["minimal", "gala"] },
   ),
+  oliveJumpsuit: piece(
+    "jumpsuit",
+    "Olive twill jumpsuit",
+    "#5c6039",
+    [1, 3.5, 5.5],
+    {
+      leg: "straight",
+      inseam: 68,
+      opening: 40,
+      above: 42,
+      neckline: "shirt collar",
+      sleeve: "elbow",
+      loops: 5.5,
+      madeToTurn: true,
+    },
+    { finish: "canvas", metal: "brass", metalSize: 1, statement: 1, poles: ["rugged"] },
+  ),
   boiledJacket: piece(
     "jacket",
     "Moss boiled-wool jacket",
@@ -284,7 +301,7 @@ const rest = {
     "Brass hoops, nickel-free",
     "#a98a4b",
     [2, 4.5, 8],
-    { form: "hoop", drop: 3.4, width: 3.4 },
+    { nickel: "free of it", form: "hoop", drop: 3.4, width: 3.4 },
     { finish: "polished", metal: "brass", metalSize: 3, statement: 1 },
   ),
   glassDrops: piece(
@@ -292,7 +309,7 @@ const rest = {
     "Ember glass drops",
     "#c75a2a",
     [3, 5.5, 8],
-    { form: "drop", drop: 4, width: 1.4 },
+    { nickel: "free of it", form: "drop", drop: 4, width: 1.4 },
     { finish: "lacquer", metal: "brass", metalSize: 2, statement: 2, poles: ["bohemian"] },
   ),
   fineChain: piece(
@@ -300,7 +317,7 @@ const rest = {
     "Fine brass chain",
     "#a98a4b",
     [2, 5, 8],
-    { loop: 40, pendant: 0, weight: "fine" },
+    { nickel: "free of it", loop: 40, pendant: 0, weight: "fine" },
     { finish: "polished", metal: "brass", metalSize: 3 },
   ),
   beadPendant: piece(
@@ -308,7 +325,7 @@ const rest = {
     "Glass bead on a brass chain",
     "#a98a4b",
     [2, 4.5, 7],
-    { loop: 54, pendant: 2.5, weight: "fine" },
+    { nickel: "free of it", loop: 54, pendant: 2.5, weight: "fine" },
     { finish: "polished", metal: "brass", metalSize: 3, statement: 1, poles: ["bohemian"] },
   ),
   longChain: piece(
@@ -316,7 +333,7 @@ const rest = {
     "Long brass link chain",
     "#a98a4b",
     [2, 5, 8],
-    { loop: 84, pendant: 0, weight: "middling" },
+    { nickel: "free of it", loop: 84, pendant: 0, weight: "middling" },
     { finish: "polished", metal: "brass", metalSize: 3, statement: 1 },
   ),
   ropeBeads: piece(
@@ -324,7 +341,7 @@ const rest = {
     "Rope of smoke beads",
     "#4d4f55",
     [3, 5.5, 8],
-    { loop: 120, pendant: 0, weight: "bold" },
+    { nickel: "free of it", loop: 120, pendant: 0, weight: "bold" },
     { finish: "lacquer", statement: 1 },
   ),
   brassCuff: piece(
@@ -332,7 +349,7 @@ const rest = {
     "Hammered brass cuff",
     "#a98a4b",
     [2, 4.5, 8],
-    { form: "cuff", width: 3 },
+    { nickel: "free of it", form: "cuff", width: 3 },
     { finish: "brushed", metal: "brass", metalSize: 3, statement: 1, poles: ["bohemian"] },
   ),
   beadBracelet: piece(
@@ -340,7 +357,7 @@ const rest = {
     "Glass bead bracelet",
     "#c75a2a",
     [1, 3, 6],
-    { form: "beads", width: 0.8 },
+    { nickel: "free of it", form: "beads", width: 0.8 },
     { finish: "lacquer" },
   ),
   rings: piece(
@@ -348,7 +365,7 @@ const rest = {
     "Stacked brass rings",
     "#a98a4b",
     [1, 4, 8],
-    { width: 1 },
+    { nickel: "free of it", width: 1 },
     { finish: "polished", metal: "brass", metalSize: 3 },
   ),
   blackTights: piece(
@@ -455,6 +472,7 @@ export const wren: DemoClient = {
     { name: "Corduroy mini, cream tee, denim jacket", garments: ["miniSkirt", "creamTee", "denimJacket"] },
     { name: "Marigold dress", garments: ["marigoldDress"] },
     { name: "Smoke column", garments: ["smokeDress"] },
+    { name: "Olive jumpsuit", garments: ["oliveJumpsuit"] },
     { name: "Boiled wool over olive", garments: ["oliveNarrow", "blackRib", "boiledJacket"] },
   ],
   sets: [

@@ -47,7 +47,7 @@ export function shoulderLine(frame: Frame, ease = 0): Point[] {
   const neck = measures.neckPoint.cm;
   const shoulder = measures.shoulder.cm;
   return [
-    { x: frame.neckHalf, h: measures.chin.cm },
+    { x: frame.neckHalf, h: measures.chin.cm + 4 },
     { x: frame.neckHalf * 1.02, h: neck + 1.6 },
     { x: frame.neckHalf * 1.5 + ease, h: neck - (neck - shoulder) * 0.42 + ease },
     { x: frame.shoulderHalf * 0.9 + ease, h: shoulder + 0.5 + ease },

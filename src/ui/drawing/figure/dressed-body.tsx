@@ -51,6 +51,7 @@ function order({ piece }: Worn, { look, leg }: Dressed): number {
     case "skirt":
       return 3;
     case "dress":
+    case "jumpsuit":
       return 5;
     case "necklace":
       return 7;

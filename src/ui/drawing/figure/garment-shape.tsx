@@ -2,7 +2,7 @@ import type { Worn } from "@/core/dressing/dressed";
 import type { Turn } from "@/core/piece/adjustment";
 import { paintOf } from "../paint";
 import type { Frame } from "./frame";
-import { Dress, Top } from "./garments/bodice";
+import { Dress, JumpsuitBodice, Top } from "./garments/bodice";
 import { Layer } from "./garments/layer";
 import { Legs } from "./garments/legs";
 import { Skirt } from "./garments/skirt";
@@ -31,6 +31,13 @@ export function GarmentShape({ worn, turn, frame, scope }: Props) {
     switch (piece.kind) {
       case "trousers":
         return <Legs trousers={piece} turn={turn} {...shared} />;
+      case "jumpsuit":
+        return (
+          <g>
+            <Legs trousers={piece} turn={turn} {...shared} />
+            <JumpsuitBodice piece={piece} {...shared} />
+          </g>
+        );
       case "skirt":
         return <Skirt skirt={piece} top={extent.to} {...shared} />;
       case "dress":

@@ -115,20 +115,22 @@ interface DimensionProps {
 
 function Dimension({ x, neck, cm, label, at, unit, end = false }: DimensionProps) {
   const textX = end ? x - 0.8 : half - 0.8;
+  const lines = [
+    `M ${x} ${-neck} V ${-neck + cm}`,
+    ...[0, cm].map((mark) => `M ${x - 0.7} ${-neck + mark + 0.7} L ${x + 0.7} ${-neck + mark - 0.7}`),
+  ].join(" ");
   return (
     <g>
-      <line x1={x} x2={x} y1={-neck} y2={-neck + cm} />
-      <line x1={x} x2={0} y1={-neck + cm} y2={-neck + cm} strokeDasharray="0.5 0.6" strokeOpacity={0.6} />
-      {[0, cm].map((at) => (
-        <line
-          key={at}
-          x1={x - 0.7}
-          x2={x + 0.7}
-          y1={-neck + at + 0.7}
-          y2={-neck + at - 0.7}
-          strokeWidth={0.28}
-        />
-      ))}
+      <path
+        d={`M ${x} ${-neck + cm} H 0`}
+        stroke="var(--ground)"
+        strokeWidth={0.5}
+        strokeOpacity={0.7}
+        fill="none"
+      />
+      <path d={`M ${x} ${-neck + cm} H 0`} strokeDasharray="0.5 0.6" fill="none" />
+      <path d={lines} stroke="var(--ground)" strokeWidth={0.8} strokeOpacity={0.8} fill="none" />
+      <path d={lines} strokeWidth={0.2} fill="none" />
       <text
         x={textX}
         y={-neck + at}

@@ -38,7 +38,7 @@ function bodicePath(frame: Frame, neck: NeckOpening, side: readonly Point[], eas
   );
 }
 
-interface UpperProps<K extends "top" | "dress"> {
+interface UpperProps<K extends "top" | "dress" | "jumpsuit"> {
   readonly piece: PieceOf<K>;
   readonly hem: number;
   readonly frame: Frame;
@@ -78,6 +78,25 @@ export function Top({ piece, hem, tucked, frame, style }: UpperProps<"top"> & { 
         />
       )}
       <NeckLines neck={neck} style={style} hem={hem} shirt={shirt} rib={knit} />
+    </Silhouette>
+  );
+}
+
+/** The upper half of a jumpsuit, down to where its legs begin. */
+export function JumpsuitBodice({ piece, frame, style }: Omit<UpperProps<"jumpsuit">, "hem">) {
+  const { neckline, sleeve } = piece.figures;
+  const waist = frame.body.measures.waistLine.cm;
+  const ease = 0.9;
+  const side = sideEdge(frame, waist - 1, ease);
+  const neck = necklineOf(neckline, neckEdgeOf(piece)?.below ?? 0, frame);
+  return (
+    <Silhouette
+      parts={[...sleeveParts(sleeve, frame, 1.1), bodicePath(frame, neck, side, ease)]}
+      fill={style.fill}
+      line={style.line}
+    >
+      <SleeveLines sleeve={sleeve} frame={frame} ease={1.1} style={style} />
+      <NeckLines neck={neck} style={style} hem={waist} shirt={neckline === "shirt collar"} rib={false} />
     </Silhouette>
   );
 }

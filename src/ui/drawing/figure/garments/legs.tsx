@@ -1,4 +1,4 @@
-import type { PieceOf } from "@/core/piece/piece";
+import type { Legged } from "@/core/piece/piece";
 import { turnLength } from "@/core/proportion/hem";
 import type { Turn } from "@/core/piece/adjustment";
 import { lineOn } from "../../paint";
@@ -8,7 +8,7 @@ import { Silhouette } from "../silhouette";
 import { wornHalf, type GarmentStyle } from "./style";
 
 interface LegsProps {
-  readonly trousers: PieceOf<"trousers">;
+  readonly trousers: Legged;
   readonly hem: number;
   readonly turn: Turn | null;
   readonly frame: Frame;
@@ -83,14 +83,14 @@ export function Legs({ trousers, hem, turn, frame, style }: LegsProps) {
 }
 
 /** Half the worn width of a leg at a height, from its opening, its circumference above it, and its cut. */
-function halfOf(trousers: PieceOf<"trousers">, hem: number): (height: number) => number {
+function halfOf(trousers: Legged, hem: number): (height: number) => number {
   const { opening, above } = trousers.figures;
   const slope = (above - opening) / 10;
   return (height) => (opening + slope * Math.min(10, Math.max(0, height - hem))) * wornHalf;
 }
 
 interface TurnUpProps {
-  readonly trousers: PieceOf<"trousers">;
+  readonly trousers: Legged;
   readonly turn: Turn;
   readonly x: number;
   readonly half: number;

@@ -1,0 +1,99 @@
+import type { Look } from "../src/core/piece/look";
+import type { Piece } from "../src/core/piece/piece";
+import { dress } from "../src/core/dressing/dress";
+import { read } from "../src/core/reading/read";
+import { rank } from "../src/core/search/rank";
+import { hemRow } from "../src/core/search/hem-board";
+import { sample, sampleClient, sampleLook, sampleOccasion } from "../src/core/testing/sample";
+
+const hues = ["#1d2742", "#6d3f26", "#2450c0", "#c4922f", "#17181a", "#8f949b", "#6b1f2f", "#5f6238"];
+const hue = (i: number) => hues[i % hues.length] ?? "#808080";
+
+/** A look with every slot filled, as the aims of speed have it. */
+function fullLook(): Look {
+  const kinds = [
+    "hat",
+    "hair piece",
+    "eyewear",
+    "earrings",
+    "scarf",
+    "necklace",
+    "brooch",
+    "watch",
+    "ring",
+    "gloves",
+    "belt",
+    "bag",
+    "hosiery",
+  ] as const;
+  const accessories = kinds.map(
+    (kind, i) => sample(kind, { name: kind, hex: hue(i), metal: "silver", metalSize: 1 }) as Piece,
+  );
+  const boots = sample("shoe", {
+    name: "boots",
+    hex: hue(0),
+    figures: { form: "boot", shaft: 9, shaftTop: 26, lift: 4 },
+  });
+  return sampleLook({
+    client: { ...sampleClient, measured: { ...sampleClient.measured, waist: 76, neck: 36, hip: 100 } },
+    garments: [
+      sample("trousers", { name: "trousers", hex: hue(4) }),
+      sample("top", { name: "top", hex: "#e9e2d2", figures: { tucked: true } }),
+      sample("jacket", { name: "jacket", hex: hue(5) }),
+    ],
+    accessories: [...accessories, boots],
+    occasion: sampleOccasion,
+  });
+}
+
+/** Milliseconds of one run, the median of several after warming up. */
+function median(times: number, work: () => void): number {
+  for (let i = 0; i < Math.ceil(times / 3); i += 1) work();
+  const taken = Array.from({ length: times }, () => {
+    const began = performance.now();
+    work();
+    return performance.now() - began;
+  }).sort((one, other) => one - other);
+  return taken[Math.floor(taken.length / 2)] ?? NaN;
+}
+
+const look = fullLook();
+const reading = median(400, () => void read(look));
+const dressing = median(400, () => void dress(look));
+const shoes = Array.from({ length: 500 }, (_, i) =>
+  sample("shoe", { name: `shoe ${i}`, hex: hue(i), figures: { lift: 1 + (i % 6) } }),
+);
+const ranking = median(5, () => void rank(look, "shoe", shoes));
+const boots = Array.from({ length: 40 }, (_, i) =>
+  sample("shoe", {
+    name: `boot ${i}`,
+    figures:
+      i % 3
+        ? { form: "boot", shaft: 5 + i * 0.6, shaftTop: 24 + i * 0.3, toe: "almond" }
+        : { lift: 2 + (i % 5) },
+  }),
+);
+const legs = Array.from({ length: 40 }, (_, i) =>
+  sample("trousers", {
+    name: `legs ${i}`,
+    figures: { inseam: 60 + i * 0.6, opening: 30 + i * 0.6, above: 32 + i * 0.6 },
+  }),
+);
+const board = median(3, () => legs.forEach((leg) => hemRow(sampleClient, leg, boots)));
+
+const lines: [string, string, string][] = [
+  [
+    "one reading of a full look",
+    `${reading.toFixed(3)} ms, ${Math.round(1000 / reading)} a second`,
+    "aim < 0.15 ms",
+  ],
+  ["of which dressing", `${Math.round((100 * dressing) / reading)} %`, ""],
+  [
+    "ranking 500 shoes",
+    `${ranking.toFixed(0)} ms, ${(ranking / (500 * reading)).toFixed(2)} of 500 readings`,
+    "aim < 60 ms",
+  ],
+  ["hem board 40 x 40", `${board.toFixed(0)} ms, ${(1600 / board).toFixed(1)} pairs a ms`, "aim < 1000 ms"],
+];
+for (const [what, figure, aim] of lines)
+  process.stdout.write(`${what.padEnd(30)}${figure.padEnd(44)}${aim}\n`);

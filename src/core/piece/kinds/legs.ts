@@ -1,0 +1,13 @@
+import { added, choice, flag, length, maybeLength } from "../field";
+
+/** The figures of a pair of legs, of trousers or of a jumpsuit. */
+export const legFigures = {
+  leg: choice("Leg", ["straight", "narrow", "wide", "flared", "culotte", "shorts"]),
+  inseam: length("Inseam", 5, 110, 74, "from the crotch seam to the hem"),
+  opening: length("Hem opening, around", 20, 120, 36),
+  above: length("Around, 10 cm above the hem", 20, 130, 37),
+  drop: length("Crotch hangs below the body by", 0, 15, 1.5),
+  loops: added(maybeLength("Belt loops take up to", 0.5, 12)),
+  madeToTurn: flag("Made to be rolled"),
+  measuredHem: maybeLength("Hem above the footbed, as tried on", -5, 100, "overrides the computed hem"),
+} as const;
