@@ -2,8 +2,8 @@ import { differenceCiede2000 } from "culori/fn";
 import type { Shade } from "./shade";
 
 const ciede2000 = differenceCiede2000();
-const measured = new Map<number, number>();
-const idRange = 2 ** 20;
+/** Distances by the ids of the two shades, the smaller first. */
+const measured: (number | undefined)[][] = [];
 
 /**
  * How different two shades look: CIEDE2000 (CIE 142-2001, kL = kC = kH = 1), symmetric, 0 for the same
@@ -11,11 +11,12 @@ const idRange = 2 ** 20;
  */
 export function difference(one: Shade, other: Shade): number {
   if (one === other) return 0;
-  const key = one.id < other.id ? one.id * idRange + other.id : other.id * idRange + one.id;
-  let value = measured.get(key);
+  const [low, high] = one.id < other.id ? [one, other] : [other, one];
+  const row = (measured[low.id] ??= []);
+  let value = row[high.id];
   if (value === undefined) {
-    value = ciede2000(lab(one), lab(other));
-    measured.set(key, value);
+    value = ciede2000(lab(low), lab(high));
+    row[high.id] = value;
   }
   return value;
 }

@@ -6,7 +6,7 @@ import type { LegAndShoe } from "../proportion/meeting";
 import type { WornNeck } from "../neck/worn-neck";
 import type { Landing } from "../strap/landing";
 import type { Profile } from "./profile";
-import type { SkirtHem } from "./skirt";
+import type { SkirtHem } from "../proportion/skirt-hem";
 
 /** A height interval along the body, cm above the footbed. */
 export interface Interval {

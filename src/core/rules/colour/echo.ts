@@ -30,9 +30,10 @@ export const echo = defineRule({
     clear: param(0.35, "share", "clarity from which a lone colour may be the accent"),
   },
   read(dressed, { distance, minShare, apart, clear }) {
+    const around = surroundingsOf(dressed);
     const entries = dressed.worn
       .filter((item) => item.slot !== null && placeOf(item.piece) === null && item.seen.length > 0)
-      .flatMap((item) => entering(dressed, item, minShare))
+      .flatMap((item) => entering(dressed, around, item, minShare))
       .map(({ item, tint }): Entry => ({
         item,
         tint,
@@ -48,21 +49,41 @@ export const echo = defineRule({
   },
 });
 
+/** A tint of the look with what wears it. */
+interface WornTint {
+  readonly item: Worn;
+  readonly tint: Tint;
+}
+
+/** What stands against calling the rest of a look all greys, or all darks. */
+interface Surroundings {
+  readonly notGrey: readonly WornTint[];
+  readonly notDark: readonly WornTint[];
+  readonly count: number;
+}
+
+function surroundingsOf({ worn }: Dressed): Surroundings {
+  const all = worn.flatMap((item) => item.profile.tints.map((tint): WornTint => ({ item, tint })));
+  return {
+    notGrey: all.filter(({ tint }) => !(tint.neutral && !isBrown(tint) && tint.shade.C < 14)),
+    notDark: all.filter(({ tint }) => tint.shade.L >= 45),
+    count: worn.length,
+  };
+}
+
 /** The swatches with which an accessory brings in a colour that wants an answer. */
-function entering({ worn, look }: Dressed, item: Worn, minShare: number): { item: Worn; tint: Tint }[] {
+function entering({ look }: Dressed, around: Surroundings, item: Worn, minShare: number): WornTint[] {
   const { piece } = item;
   if (piece.kind === "eyewear" || finishes[piece.finish].kin === "shine" || isMetalOnly(item)) return [];
   const skin = shadeOf(look.client.colouring.skin);
-  const others = worn.filter((other) => other !== item).flatMap((other) => other.profile.tints);
-  const greys =
-    others.length > 0 && others.every((tint) => tint.neutral && !isBrown(tint) && tint.shade.C < 14);
-  const darks = others.length > 0 && others.every((tint) => tint.shade.L < 45);
+  const alone = (against: readonly WornTint[]) =>
+    around.count > 1 && against.every((entry) => entry.item === item);
   const tints = item.profile.tints.filter((tint) => {
     if (tint.share < minShare || tint.role === "sole") return false;
     if ((piece.kind === "shoe" || piece.kind === "hosiery") && isSkinTone(tint.shade, skin)) return false;
     if (!tint.neutral) return true;
-    if (isBrown(tint)) return greys;
-    return darks && tint.shade.L >= 82;
+    if (isBrown(tint)) return alone(around.notGrey);
+    return tint.shade.L >= 82 && alone(around.notDark);
   });
   return tints.map((tint) => ({ item, tint }));
 }
