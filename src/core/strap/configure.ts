@@ -10,13 +10,18 @@ const windings = 2;
 const knotTakes = 6;
 const bunched = 1 / 3;
 
+/** How much of a strap goes into the bag when it is tucked, as a share of its length. */
+const tuckedShare = 0.2;
+
 /**
- * Length of a strap after a configuration, cm: doubled S/2; wound twice round a handle of girth u, S - 2u;
- * knotted, S less six thicknesses.
- * @returns null when the bag cannot be worn that way (no strap, no handle to wind it round)
+ * Length of a bag's strap after a configuration, cm: doubled S/2; wound twice round a handle of girth u,
+ * S - 2u; tucked, S less the hidden part; joined, the sum of both; knotted, S less six thicknesses.
+ * @returns null when the bag's strap parts do not allow it
  */
 export function effectiveStrap(bag: BagFigures, way: StrapWay): number | null {
-  const { strap, handle, strapThick } = bag;
+  const { strap, handle, strapThick, secondStrap, joinable, strapFixed } = bag;
+  if (way === "strap off") return strap > 0 && !strapFixed ? 0 : null;
+  if (way === "second strap") return strapFixed ? null : secondStrap;
   if (strap <= 0) return way === "as made" ? 0 : null;
   switch (way) {
     case "as made":
@@ -25,6 +30,10 @@ export function effectiveStrap(bag: BagFigures, way: StrapWay): number | null {
       return strap / 2;
     case "knotted":
       return strap - knotTakes * strapThick * bunched;
+    case "tucked":
+      return strap * (1 - tuckedShare);
+    case "joined":
+      return joinable && secondStrap !== null ? strap + secondStrap : null;
     case "wound":
       return handle === null ? null : Math.max(0, strap - windings * handle);
   }

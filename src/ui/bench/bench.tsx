@@ -6,7 +6,7 @@ import { swap, wear } from "@/core/piece/look";
 import { isLegged, slotOf } from "@/core/piece/piece";
 import { slots, stacks, type Slot } from "@/core/piece/slots";
 import { readDressed, verdicts } from "@/core/reading/read";
-import type { Change } from "@/core/reading/change";
+import { apply, type Change } from "@/core/reading/change";
 import { layOut, pieceOf, type Wardrobe } from "@/core/studio/wardrobe";
 import type { RemovedPiece } from "@/workers/answers";
 import { Button } from "../kit/button";
@@ -46,6 +46,7 @@ export function Bench({ source, clients, onClient, onOpen, saveLook, saveSet, ke
   const look = useMemo(() => layOut(wardrobe, key), [wardrobe, key]);
   const [active, setActive] = useState<Slot>("shoe");
   const [cursor, setCursor] = useState<number | null>(null);
+  const [tried, setTried] = useState<Change | null>(null);
   const [filter, setFilter] = useState<TrayFilter>("all");
   const [removals, setRemovals] = useState<readonly RemovedPiece[] | "asked" | null>(null);
   const [dialog, setDialog] = useState<"keep" | "keys" | "tailor" | null>(null);
@@ -62,11 +63,12 @@ export function Bench({ source, clients, onClient, onOpen, saveLook, saveSet, ke
   );
 
   const previewed = useMemo(() => {
+    if (tried) return apply(look, tried);
     const id = cursor === null ? undefined : candidates[cursor]?.pieceId;
     const piece = id === undefined ? undefined : pieceOf(wardrobe, id);
     if (!piece) return look;
     return stacks(active) ? wear(look, piece) : swap(look, active, piece);
-  }, [cursor, candidates, wardrobe, look, active]);
+  }, [tried, cursor, candidates, wardrobe, look, active]);
   const dressed = useMemo(() => dress(previewed), [previewed]);
   const reading = useMemo(() => readDressed(dressed), [dressed]);
 
@@ -83,6 +85,7 @@ export function Bench({ source, clients, onClient, onOpen, saveLook, saveSet, ke
   const change = (next: Change) => {
     step({ kind: "change", change: next });
     setCursor(null);
+    setTried(null);
     setRemovals((shown) => (shown === null ? null : "asked"));
   };
   const put = (id: string) => {
@@ -177,8 +180,10 @@ export function Bench({ source, clients, onClient, onOpen, saveLook, saveSet, ke
       <div className="grid min-h-0 grid-cols-[minmax(0,37.5fr)_minmax(0,24.4fr)_minmax(0,38.1fr)]">
         <FigureColumn
           dressed={dressed}
+          look={look}
           active={active}
           onTailor={() => setDialog("tailor")}
+          onTry={setTried}
           turnUp={answers.ofThisLook ? answers.turnUp : null}
           onChange={change}
           onDrop={put}

@@ -1,6 +1,7 @@
 "use client";
 
 import { useState } from "react";
+import type { Look } from "@/core/piece/look";
 import type { Dressed } from "@/core/dressing/dressed";
 import type { TurnUpAnswer } from "@/core/reading/turn-ups";
 import type { Change } from "@/core/reading/change";
@@ -29,17 +30,30 @@ const atNeck: ReadonlySet<Slot> = new Set([
 
 interface FigureColumnProps {
   readonly dressed: Dressed;
+  /** The look as it is, whatever is being tried on the figure. */
+  readonly look: Look;
   /** The station that is worked on: it decides which window is open. */
   readonly active: Slot;
   readonly turnUp: TurnUpAnswer | null;
   readonly onTailor: () => void;
+  /** A change that is looked at before it is made; null to look away. */
+  readonly onTry: (change: Change | null) => void;
   readonly onChange: (change: Change) => void;
   /** A plate was dropped on the figure: the id of its piece. */
   readonly onDrop: (pieceId: string) => void;
 }
 
 /** The body with the look on it, to scale; the ankle or the neck enlarged; and what is done to the pieces there. */
-export function FigureColumn({ dressed, active, turnUp, onChange, onTailor, onDrop }: FigureColumnProps) {
+export function FigureColumn({
+  dressed,
+  look,
+  active,
+  turnUp,
+  onChange,
+  onTailor,
+  onTry,
+  onDrop,
+}: FigureColumnProps) {
   const unit = useLengthUnit();
   const window = atNeck.has(active) ? "neck" : "ankle";
   const [surround, setSurround] = useState<(typeof surrounds)[number]>("light");
@@ -67,7 +81,7 @@ export function FigureColumn({ dressed, active, turnUp, onChange, onTailor, onDr
           <AnkleWindow dressed={dressed} unit={unit} className="min-h-0 w-full flex-1" />
         )}
         <div className="border-t border-(--figure-rule)/40 bg-paper p-2 text-tiny text-ink">
-          {active === "bag" && <BagControl dressed={dressed} onChange={onChange} />}
+          {active === "bag" && <BagControl dressed={dressed} look={look} onChange={onChange} onTry={onTry} />}
           {window === "neck" && <NeckControl dressed={dressed} onChange={onChange} />}
           {active !== "bag" && window === "ankle" && (
             <HemControl dressed={dressed} turnUp={turnUp} onChange={onChange} onTailor={onTailor} />

@@ -20,6 +20,9 @@ export const bag = defineKind({
     strapThick: added(length("Strap, width", 0.1, 8, 1.2)),
     handle: added(maybeLength("Handle, around", 1, 12, "a strap can be wound round it")),
     strapMade: choice("Strap of", ["leather", "cloth", "chain"]),
+    strapFixed: added(flag("Strap fixed to the bag")),
+    secondStrap: added(maybeLength("Second strap, end to end", 10, 160)),
+    joinable: added(flag("The two straps join")),
     leather: added(flag("Of leather")),
   },
 });

@@ -19,19 +19,26 @@ const look = (bag: Piece, garments: Piece[] = [], adjustments: Adjustment[] = []
   sampleLook({ client, garments, accessories: [bag], adjustments });
 
 describe("a strap and its configurations", () => {
-  const bag = bagOf({ strap: 120, strapThick: 1.5, handle: 8 }).figures;
+  const bag = bagOf({ strap: 120, strapThick: 1.5, handle: 8, secondStrap: 44, joinable: true }).figures;
 
   it.each([
     ["as made", 120],
     ["doubled", 60],
     ["knotted", 117],
     ["wound", 104],
+    ["tucked", 96],
+    ["second strap", 44],
+    ["joined", 164],
+    ["strap off", 0],
   ] as const)("%s is %d cm long", (way, cm) => {
     expect(effectiveStrap(bag, way)).toBeCloseTo(cm, 6);
   });
 
   it("cannot be wound without a handle, nor carried across the body when it is short", () => {
     expect(effectiveStrap({ ...bag, handle: null }, "wound")).toBeNull();
+    expect(effectiveStrap({ ...bag, joinable: false }, "joined")).toBeNull();
+    expect(effectiveStrap({ ...bag, strapFixed: true }, "strap off")).toBeNull();
+    expect(effectiveStrap({ ...bag, strapFixed: true }, "second strap")).toBeNull();
     const short = waysOf(bagOf({ strap: 50 }).figures).map(({ carry }) => carry);
     expect(short).toContain("shoulder");
     expect(short).not.toContain("cross-body");

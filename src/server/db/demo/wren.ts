@@ -210,6 +210,8 @@ const rest = {
       carry: "cross-body",
       strap: 118,
       strapThick: 2,
+      secondStrap: 42,
+      joinable: true,
     },
     { metal: "brass", metalSize: 1, statement: 1 },
   ),
