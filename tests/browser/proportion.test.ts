@@ -137,3 +137,27 @@ describe("the neck window", () => {
     expect(errors).toEqual([]);
   });
 });
+
+describe("a client who is dressed seated", () => {
+  it("is drawn seated, with the hems risen as the knees bend", async () => {
+    await benchOf("Teodor Almasi");
+    const floor = () =>
+      page.$eval('svg[aria-label^="Ankle"]', (node) =>
+        Number(/hem to floor ([\d.]+) cm/.exec(node.getAttribute("aria-label") ?? "")?.[1]),
+      );
+    const standing = await floor();
+    await page.goto(`${site}/clients`);
+    await page.waitForSelector("li");
+    await page.evaluate(() =>
+      [...document.querySelectorAll("a")]
+        .find((link) => link.textContent?.includes("Teodor Almasi"))
+        ?.click(),
+    );
+    await press(page, "checkbox", "Dressed seated");
+    await press(page, "button", "Keep changes");
+    await sees(page, "The client is kept.");
+    await press(page, "link", "Go to the bench");
+    await page.waitForSelector('svg[aria-label*="seated"]');
+    expect(await floor()).toBeCloseTo(standing + 0.06 * 186, 0);
+  });
+});

@@ -26,7 +26,7 @@ export function Stations({ look, active, onActive, onTakeOff }: StationsProps) {
         aria-label="Stations, head to floor"
         tabIndex={0}
         aria-activedescendant={`station-${active}`}
-        className="grid min-h-0 flex-1 grid-rows-[repeat(15,minmax(0,1fr))]"
+        className="grid min-h-0 flex-1 -outline-offset-2 grid-rows-[repeat(15,minmax(0,1fr))]"
       >
         {slots.map((slot) => (
           <Station

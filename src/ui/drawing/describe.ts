@@ -11,5 +11,5 @@ export function describeLook(dressed: Dressed, unit: LengthUnit): string {
     .map((worn) => `${slotLabels[worn.slot ?? "shoe"].toLowerCase()}: ${worn.piece.name}`)
     .join("; ");
   const ends = hem === null ? "" : ` Hem ${sayLength(hem + lift, unit)} above the floor.`;
-  return `${look.client.name}, ${sayLength(dressed.body.height, unit)}, in ${garments || "nothing yet"}.${accessories ? ` With ${accessories}.` : ""}${ends}`;
+  return `${look.client.name}, ${sayLength(dressed.body.height, unit)}, ${look.client.seated ? "seated, " : ""}in ${garments || "nothing yet"}.${accessories ? ` With ${accessories}.` : ""}${ends}`;
 }

@@ -1,3 +1,4 @@
+import { addDays, differenceInCalendarDays, format, parseISO } from "date-fns";
 import { hash } from "@node-rs/argon2";
 import { inStudio, type Tenant } from "../tenant";
 import { bases } from "../../records/bases";
@@ -48,7 +49,10 @@ async function addDemoClient(tenant: Tenant, demo: DemoClient): Promise<void> {
     await sets.add(tenant, { clientId, name, pieceIds: piecesOf(accessories) });
   const occasionIds = new Map<string, string>();
   for (const occasion of demo.occasions)
-    occasionIds.set(occasion.name, await addOccasion(tenant, { clientId, occasion }));
+    occasionIds.set(
+      occasion.name,
+      await addOccasion(tenant, { clientId, occasion: { ...occasion, day: fromToday(occasion.day) } }),
+    );
   for (const look of demo.looks)
     await keepLook(tenant, {
       id: uuid(),
@@ -62,6 +66,14 @@ async function addDemoClient(tenant: Tenant, demo: DemoClient): Promise<void> {
       })),
       ownVerdict: null,
     });
+}
+
+/** The day on which the scenario was written down: its occasions lie as far from today as from that day. */
+const written = "2026-11-24";
+
+function fromToday(day: string): string {
+  const ahead = differenceInCalendarDays(parseISO(day), parseISO(written));
+  return format(addDays(new Date(), ahead), "yyyy-MM-dd");
 }
 
 function named(ids: ReadonlyMap<string, string>, key: string): string {

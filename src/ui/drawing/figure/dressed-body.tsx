@@ -1,5 +1,7 @@
+import type { ReactNode } from "react";
 import type { Dressed, Worn } from "@/core/dressing/dressed";
 import { isTucked } from "@/core/dressing/extent";
+import type { Piece } from "@/core/piece/piece";
 import { turnOn } from "@/core/piece/adjustment";
 import { AccessoryShape } from "./accessory-shape";
 import { BodyShape } from "./body-shape";
@@ -13,8 +15,76 @@ interface DressedBodyProps {
   readonly scope: string;
 }
 
-/** The body with everything worn on it, from the skin outwards. */
+/** The body with everything worn on it, standing or, where the client is dressed seated, sitting. */
 export function DressedBody({ dressed, frame, scope }: DressedBodyProps) {
+  const layers = <Layers dressed={dressed} frame={frame} scope={scope} />;
+  if (!dressed.look.client.seated) return layers;
+  const onArms = { ...dressed, worn: dressed.worn.filter(({ piece }) => isOnArms(piece)) };
+  const arms = <Layers dressed={onArms} frame={frame} scope={`${scope}-arms`} />;
+  return <Seated frame={frame} scope={scope} layers={layers} arms={arms} />;
+}
+
+function isOnArms({ kind }: Piece): boolean {
+  return (
+    kind === "bag" ||
+    kind === "gloves" ||
+    kind === "watch" ||
+    kind === "bracelet" ||
+    kind === "ring" ||
+    kind === "top"
+  );
+}
+
+/** How high over the knees the lap shows from the front, cm. */
+const lap = 6;
+
+interface SeatedProps {
+  readonly frame: Frame;
+  readonly scope: string;
+  readonly layers: ReactNode;
+  /** Arms, hands and what they carry, which hang on beside the seat. */
+  readonly arms: ReactNode;
+}
+
+/** Knees bent to a right angle: the thighs point at the eye, so the trunk comes down to the knees. */
+function Seated({ frame, scope, layers, arms }: SeatedProps) {
+  const { kneeLine, crotch } = frame.body.measures;
+  const cut = kneeLine.cm + lap;
+  const down = crotch.cm - cut;
+  const [upper, beside, lower] = [`${scope}-upper`, `${scope}-beside`, `${scope}-lower`];
+  const half = frame.trunk(crotch.cm) + 6;
+  const side = frame.trunk(frame.body.measures.hipLine.cm) + 2.2;
+  return (
+    <g>
+      <defs>
+        <clipPath id={upper}>
+          <rect x={-120} y={-300} width={240} height={300 - crotch.cm} />
+        </clipPath>
+        <clipPath id={beside}>
+          {[-120, side].map((x) => (
+            <rect key={x} x={x} y={-crotch.cm - 1} width={120 - side} height={crotch.cm} />
+          ))}
+        </clipPath>
+        <clipPath id={lower}>
+          <rect x={-120} y={-cut} width={240} height={cut + 40} />
+        </clipPath>
+      </defs>
+      <path
+        d={`M ${-half} ${-kneeLine.cm} H ${half} M ${-half + 2} ${-kneeLine.cm} V 0 M ${half - 2} ${-kneeLine.cm} V 0`}
+        stroke="var(--figure-rule)"
+        strokeWidth={1}
+        fill="none"
+      />
+      <g transform={`translate(0, ${down})`}>
+        <g clipPath={`url(#${upper})`}>{layers}</g>
+        <g clipPath={`url(#${beside})`}>{arms}</g>
+      </g>
+      <g clipPath={`url(#${lower})`}>{layers}</g>
+    </g>
+  );
+}
+
+function Layers({ dressed, frame, scope }: DressedBodyProps) {
   return (
     <>
       <BodyShape frame={frame} colouring={dressed.look.client.colouring} />
