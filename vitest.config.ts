@@ -9,7 +9,10 @@ export default defineConfig({
   resolve: { alias },
   test: {
     projects: [
-      { resolve: { alias }, test: { name: "core", include: ["src/**/*.test.ts"], environment: "node" } },
+      {
+        resolve: { alias },
+        test: { name: "core", include: ["src/**/*.test.{ts,tsx}"], environment: "node" },
+      },
       {
         resolve: { alias },
         test: {
