@@ -1,3 +1,5 @@
+import type { CarriedThing } from "./carried";
+
 export const dressCodeFlags = [
   "closed toe",
   "covered shoulders",
@@ -40,6 +42,8 @@ export interface Occasion {
   readonly wind: number;
   readonly ground: Ground;
   readonly light: Light;
+  /** What must be carried. */
+  readonly mustCarry: readonly CarriedThing[];
   /** Minutes on foot. */
   readonly onFoot: number;
 }

@@ -1,3 +1,4 @@
+import { capacity } from "./bag/capacity";
 import { lands } from "./bag/lands";
 import { overArm } from "./bag/over-arm";
 import { scratch } from "./bag/scratch";
@@ -83,6 +84,7 @@ export const registry: readonly Rule[] = [
   focal,
   lands,
   overArm,
+  capacity,
   transfer,
   scratch,
   beltFit,

@@ -1,4 +1,5 @@
 import Joi from "joi";
+import { carriedNames } from "../piece/carried";
 import { dressCodeFlags, grounds, lights, type Occasion } from "../piece/occasion";
 import { between, day, id, name, oneOf } from "./parts";
 
@@ -26,6 +27,7 @@ export const occasionFields = {
   wind: between(0, 45).required().label("Wind"),
   ground: oneOf(grounds).required().label("Ground"),
   light: oneOf(lights).required().label("Light"),
+  mustCarry: Joi.array().items(oneOf(carriedNames)).unique().default([]).label("Must carry"),
   onFoot: between(0, 1440).required().label("Minutes on foot"),
 };
 

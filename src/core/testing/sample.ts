@@ -64,6 +64,7 @@ export const sampleOccasion: Occasion = {
   wind: 3,
   ground: "pavement",
   light: "daylight",
+  mustCarry: [],
   onFoot: 40,
 };
 

@@ -18,6 +18,7 @@ interface OccasionRow {
   wind: number;
   ground: Occasion["ground"];
   light: Occasion["light"];
+  must_carry: Occasion["mustCarry"];
   on_foot: number;
   version: number;
 }
@@ -75,6 +76,7 @@ function fromRow(row: OccasionRow): OccasionRecord {
     wind,
     ground,
     light,
+    mustCarry: row.must_carry,
     onFoot: row.on_foot,
   };
   return { occasion, clientId: row.client_id, version: row.version };

@@ -13,6 +13,7 @@ export function newOccasion(day: string): Omit<Occasion, "id"> {
     wind: 3,
     ground: "pavement",
     light: "daylight",
+    mustCarry: ["phone", "purse", "keys"],
     onFoot: 45,
   };
 }

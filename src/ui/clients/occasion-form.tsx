@@ -1,11 +1,12 @@
 "use client";
 
 import type { ReactNode } from "react";
-import { useController } from "react-hook-form";
 import { dressCodeFlags, grounds, lights, type Occasion } from "@/core/piece/occasion";
+import { carriedNames } from "@/core/piece/carried";
 import { ladder } from "@/core/register/ladder";
 import type { Outcome } from "@/core/schema/outcome";
 import { ChoiceField, TextField, wordsAsOptions } from "../kit/form/fields";
+import { WordsField } from "../kit/form/words-field";
 import { NumberField } from "../kit/form/number-fields";
 import { RecordForm } from "../kit/form/record-form";
 import { LevelField } from "../kit/form/level-field";
@@ -42,7 +43,8 @@ export function OccasionForm({ id, version, clientId, initial, save, actions }: 
             <LevelField name="occasion.span.low" label="Lowest level" words={ladder} />
             <LevelField name="occasion.span.high" label="Highest level" words={ladder} />
           </div>
-          <DressCode />
+          <WordsField name="occasion.flags" label="Dress code" words={dressCodeFlags} />
+          <WordsField name="occasion.mustCarry" label="Must carry" words={carriedNames} />
         </fieldset>
         <fieldset>
           <legend className="mb-2 font-serif text-lead">Weather and ground</legend>
@@ -57,29 +59,5 @@ export function OccasionForm({ id, version, clientId, initial, save, actions }: 
         </fieldset>
       </div>
     </RecordForm>
-  );
-}
-
-function DressCode() {
-  const { field } = useController({ name: "occasion.flags" });
-  const chosen = field.value as string[];
-  return (
-    <div role="group" aria-label="Dress code" className="mt-4 flex flex-wrap gap-x-5 gap-y-1">
-      {dressCodeFlags.map((flag) => (
-        <label key={flag} className="flex min-h-9 items-center gap-2">
-          <input
-            type="checkbox"
-            className="size-4 accent-ink"
-            checked={chosen.includes(flag)}
-            onChange={(event) =>
-              field.onChange(
-                event.target.checked ? [...chosen, flag] : chosen.filter((other) => other !== flag),
-              )
-            }
-          />
-          {flag}
-        </label>
-      ))}
-    </div>
   );
 }

@@ -1,15 +1,14 @@
 "use client";
 
-import { useController } from "react-hook-form";
 import { finishNames } from "@/core/finish/finishes";
 import { metalNames } from "@/core/finish/metals";
 import { patterns } from "@/core/piece/piece";
 import { ladder } from "@/core/register/ladder";
 import { poles } from "@/core/style/poles";
 import { ChoiceField, wordsAsOptions } from "../kit/form/fields";
-import { fieldId } from "../kit/form/record-form";
 import { LevelField } from "../kit/form/level-field";
 import { LengthField } from "../kit/form/number-fields";
+import { WordsField } from "../kit/form/words-field";
 import { StepField } from "../kit/form/step-field";
 
 /** Surface, metal, style and level: what a stylist sees first. */
@@ -58,39 +57,8 @@ export function CharacterFields() {
           <LevelField name="piece.register.centre" label="Level" words={ladder} />
           <LevelField name="piece.register.high" label="Highest level" words={ladder} />
         </div>
-        <Poles />
+        <WordsField name="piece.poles" label="Style" words={poles} />
       </fieldset>
     </>
-  );
-}
-
-function Poles() {
-  const { field, fieldState } = useController({ name: "piece.poles" });
-  const chosen = field.value as string[];
-  return (
-    <div
-      role="group"
-      aria-label="Style"
-      id={fieldId("piece.poles")}
-      tabIndex={-1}
-      className="mt-3 flex flex-wrap gap-x-5 gap-y-1"
-    >
-      {poles.map((pole) => (
-        <label key={pole} className="flex min-h-9 items-center gap-2">
-          <input
-            type="checkbox"
-            className="size-4 accent-ink"
-            checked={chosen.includes(pole)}
-            onChange={(event) =>
-              field.onChange(
-                event.target.checked ? [...chosen, pole] : chosen.filter((other) => other !== pole),
-              )
-            }
-          />
-          {pole}
-        </label>
-      ))}
-      {fieldState.error && <p className="w-full text-thread">{fieldState.error.message}</p>}
-    </div>
   );
 }

@@ -6,7 +6,8 @@ import { read } from "../../reading/read";
 import { remediesOf } from "../../reading/remedies";
 import { effectiveStrap, waysOf } from "../../strap/configure";
 import { effectsOf, findingsOf } from "../../testing/findings";
-import { sample, sampleClient, sampleLook } from "../../testing/sample";
+import { sample, sampleClient, sampleLook, sampleOccasion } from "../../testing/sample";
+import { capacity } from "./capacity";
 import { lands } from "./lands";
 import { overArm } from "./over-arm";
 import { scratch } from "./scratch";
@@ -111,5 +112,19 @@ describe("what a bag gives and takes", () => {
     };
     expect(effectsOf(scratch, look(box))).toEqual(["note"]);
     expect(effectsOf(scratch, look(bagOf({ strapMade: "leather", shape: "box" })))).toEqual([]);
+  });
+});
+
+describe("what a bag holds", () => {
+  const held = (bag: Piece, ...mustCarry: (typeof sampleOccasion.mustCarry)[number][]) =>
+    effectsOf(capacity, { ...look(bag), occasion: { ...sampleOccasion, mustCarry } });
+
+  it("is measured by room and by the longest thing", () => {
+    const tote = bagOf({ width: 36, height: 30, depth: 13 });
+    const fold = bagOf({ width: 24, height: 13, depth: 3 });
+    expect(held(tote, "phone", "laptop", "umbrella")).toEqual(["note"]);
+    expect(held(fold, "phone", "umbrella")).toEqual(["jars"]);
+    expect(held(fold, "phone", "purse", "glasses")).toEqual(["rubs"]);
+    expect(held(fold)).toEqual([]);
   });
 });

@@ -537,6 +537,7 @@ export const ingrid: DemoClient = {
       wind: 5,
       ground: "indoors",
       light: "indoor",
+      mustCarry: ["phone", "purse", "papers, A4"],
       onFoot: 30,
     },
     {
@@ -550,6 +551,7 @@ export const ingrid: DemoClient = {
       wind: 9,
       ground: "cobbles",
       light: "daylight",
+      mustCarry: ["phone", "purse", "umbrella"],
       onFoot: 80,
     },
   ],

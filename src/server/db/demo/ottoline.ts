@@ -518,6 +518,7 @@ export const ottoline: DemoClient = {
       wind: 3,
       ground: "stage",
       light: "evening",
+      mustCarry: ["phone", "keys", "tablet"],
       onFoot: 90,
     },
     {
@@ -531,6 +532,7 @@ export const ottoline: DemoClient = {
       wind: 6,
       ground: "pavement",
       light: "evening",
+      mustCarry: ["phone", "purse", "laptop", "umbrella"],
       onFoot: 45,
     },
   ],

@@ -401,6 +401,7 @@ export const teodor: DemoClient = {
       wind: 2,
       ground: "stage",
       light: "evening",
+      mustCarry: ["phone", "papers, A4"],
       onFoot: 110,
     },
     {
@@ -414,6 +415,7 @@ export const teodor: DemoClient = {
       wind: 6,
       ground: "gravel",
       light: "indoor",
+      mustCarry: ["phone", "keys", "papers, A4", "water bottle"],
       onFoot: 70,
     },
   ],

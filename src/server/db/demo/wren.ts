@@ -496,6 +496,7 @@ export const wren: DemoClient = {
       wind: 3,
       ground: "indoors",
       light: "evening",
+      mustCarry: ["phone", "purse", "keys"],
       onFoot: 120,
     },
     {
@@ -509,6 +510,7 @@ export const wren: DemoClient = {
       wind: 9,
       ground: "gravel",
       light: "daylight",
+      mustCarry: ["phone", "water bottle", "glasses"],
       onFoot: 300,
     },
   ],

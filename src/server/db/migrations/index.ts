@@ -1,6 +1,7 @@
 import type { Knex } from "knex";
 import * as house from "./0001-house";
 import * as strapsAndSeats from "./0002-straps-and-seats";
+import * as mustCarry from "./0003-must-carry";
 
 interface Migration {
   up(knex: Knex): Promise<void>;
@@ -10,6 +11,7 @@ interface Migration {
 const migrations: Record<string, Migration> = {
   "0001-house": house,
   "0002-straps-and-seats": strapsAndSeats,
+  "0003-must-carry": mustCarry,
 };
 
 /** The migrations as a Knex source: imported, so that no folder has to be read at run time. */
