@@ -98,7 +98,7 @@ describe("from a new client to a set worn on a second base", () => {
 
   it("puts shoes and two accessories on, each re-read at once", async () => {
     await choose(page, "Occasion", "Harbour talk");
-    await press(page, "option", "Shoe");
+    await pickStation("shoe");
     await pickCandidate("Test navy boots");
     await sees(page, "a clean strip of ankle");
     await pickStation("bag");

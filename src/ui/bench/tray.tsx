@@ -1,6 +1,6 @@
 "use client";
 
-import { useEffect, useRef, type ReactNode } from "react";
+import { useEffect, useMemo, useRef, type ReactNode } from "react";
 import type { Piece } from "@/core/piece/piece";
 import { slotLabels, type Slot } from "@/core/piece/slots";
 import { ruleOf } from "@/core/rules/registry";
@@ -48,7 +48,8 @@ export function Tray({
       ?.querySelector(`[data-index="${cursor}"]`)
       ?.scrollIntoView({ block: "nearest", inline: "nearest" });
   }, [cursor]);
-  const box = commonBox(candidates.flatMap(({ pieceId }) => named(pieceId) ?? []));
+  const pieces = candidates.flatMap(({ pieceId }) => named(pieceId) ?? []);
+  const box = useSteadyBox(commonBox(pieces));
   const at = cursor === null ? undefined : candidates[cursor];
   return (
     <section aria-label="Tray" className="flex min-h-0 flex-col border-t border-rule-strong bg-well">
@@ -102,7 +103,9 @@ export function Tray({
                 aria-selected={index === cursor}
                 draggable
                 onDragStart={(event) => event.dataTransfer.setData("text/x-piece", candidate.pieceId)}
-                onPointerEnter={(event) => event.pointerType === "mouse" && onPreview(index)}
+                onPointerMove={(event) =>
+                  event.pointerType === "mouse" && index !== cursor && onPreview(index)
+                }
                 onClick={() => onPut(candidate.pieceId)}
                 className={`flex w-34 shrink-0 cursor-pointer flex-col border border-rule bg-paper ${index === cursor ? "basted" : ""}`}
               >
@@ -121,6 +124,11 @@ export function Tray({
       )}
     </section>
   );
+}
+
+/** The same box object as long as its size is the same, so that plates need not be drawn again. */
+function useSteadyBox({ width, height }: PlateBox): PlateBox {
+  return useMemo(() => ({ width, height }), [width, height]);
 }
 
 function CandidateCard({

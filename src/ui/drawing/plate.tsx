@@ -1,4 +1,4 @@
-import { useId } from "react";
+import { memo, useId } from "react";
 import { metalHex } from "@/core/finish/metals";
 import type { Piece } from "@/core/piece/piece";
 import { garmentFlat } from "./garment-flat";
@@ -19,11 +19,11 @@ interface PlateProps {
   readonly className?: string;
 }
 
-/** A piece drawn from its recorded figures. */
-export function Plate({ piece, box = plateBox(piece), className }: PlateProps) {
+/** A piece drawn from its recorded figures; drawn again only when the piece or its box is another. */
+export const Plate = memo(function Plate({ piece, box, className }: PlateProps) {
   const scope = useId();
   const size = 160;
-  const { width, height } = box;
+  const { width, height } = box ?? plateBox(piece);
   return (
     <svg
       viewBox={`${(size - width) / 2} ${(size - height) / 2} ${width} ${height}`}
@@ -34,7 +34,7 @@ export function Plate({ piece, box = plateBox(piece), className }: PlateProps) {
       <Drawn piece={piece} scope={scope} size={size} />
     </svg>
   );
-}
+});
 
 interface DrawnProps {
   readonly piece: Piece;
