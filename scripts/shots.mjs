@@ -3,6 +3,7 @@ import { mkdirSync, mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { ensureBuild } from "./lib/build.mjs";
+import { chromiumFlags } from "./lib/chromium.mjs";
 import { root } from "./lib/folders.mjs";
 import { ensureChromium, ensurePackages, ensurePostgres } from "./lib/installs.mjs";
 import { freePort } from "./lib/ports.mjs";
@@ -90,15 +91,7 @@ await runScript(async () => {
     executablePath,
     headless: true,
     userDataDir: join(data, "profile"),
-    args: [
-      "--no-sandbox",
-      "--disable-gpu",
-      "--disable-quic",
-      "--no-first-run",
-      "--disable-background-networking",
-      "--disable-component-update",
-      "--disable-sync",
-    ],
+    args: chromiumFlags,
   });
   try {
     mkdirSync(folder, { recursive: true });

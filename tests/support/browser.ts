@@ -1,6 +1,7 @@
 import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
+import { chromiumFlags } from "../../scripts/lib/chromium.mjs";
 import puppeteer, { type Browser, type ElementHandle, type Page } from "puppeteer-core";
 
 const patience = 20_000;
@@ -12,15 +13,7 @@ export async function openBrowser(): Promise<{ browser: Browser; close: () => Pr
     executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium",
     headless: true,
     userDataDir: profile,
-    args: [
-      "--no-sandbox",
-      "--disable-gpu",
-      "--disable-quic",
-      "--no-first-run",
-      "--disable-background-networking",
-      "--disable-component-update",
-      "--disable-sync",
-    ],
+    args: chromiumFlags,
   });
   const close = async () => {
     await browser.close();

@@ -1,5 +1,6 @@
 import type { HemCell } from "@/core/search/hem-board";
 import { isLegged, type Piece } from "@/core/piece/piece";
+import { hangingHalf } from "../drawing/ankle/view";
 import { lineOn } from "../drawing/paint";
 
 /** What a cell shows above the footbed, cm. */
@@ -19,7 +20,7 @@ export function HemCellDrawing({ cell, garment, shoe }: HemCellDrawingProps) {
   const leather = hexOf(shoe);
   const top = Math.min(shaft ?? 6.5, reach);
   const half = shoe.kind === "shoe" ? (shoe.figures.shaftTop ?? 24) / (2 * Math.PI) : 4;
-  const leg = isLegged(garment) ? garment.figures.opening * 0.205 : 10.5;
+  const leg = isLegged(garment) ? hangingHalf(garment.figures.opening) : 10.5;
   const up = hem <= reach;
   const arch = lift > 2.6 ? `L -1 0.6 L -1.2 ${lift}` : "";
   return (

@@ -1,9 +1,7 @@
+import { sleeveEnds, wristShare } from "../../body/sleeve-ends";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atLeast } from "../figures";
-
-/** Height of each sleeve's end above the wrist, as a share of the body height. */
-const sleeveEnds = { long: 0.01, "three-quarter": 0.075, elbow: 0.155, short: 0.24, none: 0.33 } as const;
 
 export const gloves = defineRule({
   id: "head.gloves",
@@ -19,7 +17,9 @@ export const gloves = defineRule({
     const piece = worn.map((item) => item.piece).find((item) => item.kind === "gloves");
     const outer = [...look.garments].reverse().find((item) => "sleeve" in item.figures);
     if (piece?.kind !== "gloves" || !outer || !("sleeve" in outer.figures)) return [];
-    const open = sleeveEnds[outer.figures.sleeve] * body.height - piece.figures.length;
+    const end = sleeveEnds[outer.figures.sleeve];
+    if (end === null) return [];
+    const open = (end - wristShare) * body.height - piece.figures.length;
     if (open <= gap || open >= bare) return [];
     return [
       {

@@ -5,6 +5,7 @@ import { metalHex } from "@/core/finish/metals";
 import { paintOf } from "../paint";
 import { Glasses, HatShape } from "../plates/head-plate";
 import { opacityOf } from "../plates/hosiery-plate";
+import { topEase } from "./garments/style";
 import { legPath } from "./limbs";
 import type { Frame } from "./frame";
 import { CarriedBag } from "./worn/bag";
@@ -214,7 +215,6 @@ function looseness({ worn, look, body }: Dressed): number {
   const over = worn.find(
     ({ piece }) => piece.kind === "dress" || (piece.kind === "top" && !isTucked(piece, look.adjustments)),
   )?.piece;
-  if (over?.kind === "top")
-    return Math.max(0.5, Math.min(4, (over.figures.bodyGirth - body.measures.bust.cm) * 0.11));
+  if (over?.kind === "top") return topEase(over.figures.bodyGirth, body.measures.bust.cm);
   return over?.kind === "dress" ? 1.2 : 0;
 }

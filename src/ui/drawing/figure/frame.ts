@@ -1,4 +1,5 @@
 import type { Body } from "@/core/body/body";
+import { wristShare } from "@/core/body/sleeve-ends";
 import { monotoneCubic } from "@/core/body/monotone-cubic";
 
 /** Share of a trunk girth that is seen as half its width from the front: trunks are wider than deep. */
@@ -56,7 +57,10 @@ export function frameOf(body: Body): Frame {
   ]);
   const upper = cm("upperArm") * limbHalf;
   const hang = armpit.x + upper * 0.72;
-  const wrist = { x: Math.max(hang + 0.045 * H, hipHalf + cm("wrist") * limbHalf + 1.5), height: 0.478 * H };
+  const wrist = {
+    x: Math.max(hang + 0.045 * H, hipHalf + cm("wrist") * limbHalf + 1.5),
+    height: wristShare * H,
+  };
   const armAxis = monotoneCubic([
     { x: wrist.height, y: wrist.x },
     { x: cm("elbow"), y: hang + (wrist.x - hang) * 0.55 },

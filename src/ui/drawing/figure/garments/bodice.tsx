@@ -7,7 +7,7 @@ import { Silhouette } from "../silhouette";
 import { necklineOf, type NeckOpening } from "./neckline";
 import { Folds, skirtEdge } from "./skirt";
 import { SleeveLines, sleeveParts } from "./sleeves";
-import type { GarmentStyle } from "./style";
+import { topEase, type GarmentStyle } from "./style";
 
 /** The side of an upper garment from the armpit to its hem. */
 export function sideEdge(frame: Frame, hem: number, ease: number): Point[] {
@@ -48,7 +48,7 @@ interface UpperProps<K extends "top" | "dress" | "jumpsuit"> {
 /** A top, a shirt or a knit. */
 export function Top({ piece, hem, tucked, frame, style }: UpperProps<"top"> & { readonly tucked: boolean }) {
   const { neckline, sleeve, bodyGirth } = piece.figures;
-  const ease = Math.max(0.5, Math.min(4, (bodyGirth - frame.body.measures.bust.cm) * 0.11));
+  const ease = topEase(bodyGirth, frame.body.measures.bust.cm);
   const knit = piece.finish === "knit";
   const shirt = neckline === "shirt collar";
   const waist = frame.body.measures.waistLine.cm;

@@ -1,3 +1,4 @@
+import { sleeveEnds } from "@/core/body/sleeve-ends";
 import type { PieceOf } from "@/core/piece/piece";
 import type { Frame } from "../frame";
 import { armPath } from "../limbs";
@@ -5,18 +6,9 @@ import type { GarmentStyle } from "./style";
 
 type Sleeve = PieceOf<"top">["figures"]["sleeve"];
 
-/** Where a sleeve ends, as a share of the body height; null for none. */
-const ends: Record<Sleeve, number | null> = {
-  long: 0.488,
-  "three-quarter": 0.55,
-  elbow: 0.63,
-  short: 0.715,
-  none: null,
-};
-
 /** The outlines of both sleeves; none for a sleeveless garment. */
 export function sleeveParts(sleeve: Sleeve, frame: Frame, ease: number): string[] {
-  const end = ends[sleeve];
+  const end = sleeveEnds[sleeve];
   return end === null ? [] : [1, -1].map((side) => armPath(frame, side, ease, end * frame.body.height));
 }
 
@@ -31,7 +23,7 @@ interface SleeveLinesProps {
 
 /** The seam of the armhole, a fold at the elbow, and the cuff. */
 export function SleeveLines({ sleeve, frame, ease, style, cuff = 0 }: SleeveLinesProps) {
-  const end = ends[sleeve];
+  const end = sleeveEnds[sleeve];
   if (end === null) return null;
   const { measures, height: H } = frame.body;
   const shoulder = measures.shoulder.cm;

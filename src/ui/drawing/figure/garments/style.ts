@@ -24,3 +24,8 @@ export function styleOf(paint: Paint): GarmentStyle {
 
 /** A circumference as half a width when worn: between round (0.16) and laid flat (0.25). */
 export const wornHalf = 0.2;
+
+/** How far a top stands off the body on each side, cm, by the girth it was cut to. */
+export function topEase(bodyGirth: number, bust: number): number {
+  return Math.max(0.5, Math.min(4, (bodyGirth - bust) * 0.11));
+}
