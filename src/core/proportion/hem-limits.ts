@@ -2,7 +2,7 @@ import { param, valuesOf, type Values } from "../rule-book/params";
 import type { RuleBook } from "../rule-book/rule-book";
 
 /** Thresholds that several hem rules share, overridable under the id "hem". */
-const hemLimits = {
+export const hemLimits = {
   closeEase: param(3.5, "cm", "a shaft standing off the leg by at most this is close"),
   snagBelow: param(-2.5, "cm", "lower end of the gaps at which a loose shaft's edge catches"),
   overlapBelow: param(-0.5, "cm", "a gap at or under this is an overlap"),

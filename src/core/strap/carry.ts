@@ -5,6 +5,8 @@ type BagFigures = PieceOf<"bag">["figures"];
 
 /** Slack a strap loses to curves and cloth on its way across the body. */
 const crossSlack = 1.06;
+/** How far a closed hand holds a handle above the fingertips, as a share of the body height. */
+const heldAbove = 0.023;
 
 /** Drop of a bag below the shoulder point on a strap of this length, cm; 0 when the strap cannot reach. */
 export function shoulderDrop(strap: number, bagWidth: number): number {
@@ -31,9 +33,9 @@ export function carriedAt(body: Body, bag: BagFigures): number {
     case "crook":
       return measures.elbow.cm - shoulderDrop(bag.strap, bag.width);
     case "hand":
-      return measures.fingertip.cm + 4 - shoulderDrop(bag.strap, bag.width);
+      return measures.fingertip.cm + heldAbove * body.height - shoulderDrop(bag.strap, bag.width);
     case "clutch":
     case "wrist":
-      return measures.fingertip.cm + 8 + bag.height / 2;
+      return measures.fingertip.cm + 2 * heldAbove * body.height + bag.height / 2;
   }
 }

@@ -19,9 +19,11 @@ const tuckedShare = 0.2;
  * @returns null when the bag's strap parts do not allow it
  */
 export function effectiveStrap(bag: BagFigures, way: StrapWay): number | null {
-  const { strap, handle, strapThick, secondStrap, joinable, strapFixed } = bag;
-  if (way === "strap off") return strap > 0 && !strapFixed ? 0 : null;
-  if (way === "second strap") return strapFixed ? null : secondStrap;
+  const { strap, handle, strapThick, secondStrap, secondFixed, joinable, strapFixed } = bag;
+  const removable = !strapFixed && !(secondStrap !== null && secondFixed);
+  if (way === "strap off") return strap > 0 && removable ? 0 : null;
+  // A handle that stays on the bag hangs down beside the longer strap.
+  if (way === "second strap") return secondStrap;
   if (strap <= 0) return way === "as made" ? 0 : null;
   switch (way) {
     case "as made":
@@ -33,7 +35,7 @@ export function effectiveStrap(bag: BagFigures, way: StrapWay): number | null {
     case "tucked":
       return strap * (1 - tuckedShare);
     case "joined":
-      return joinable && secondStrap !== null ? strap + secondStrap : null;
+      return joinable && removable && secondStrap !== null ? strap + secondStrap : null;
     case "wound":
       return handle === null ? null : Math.max(0, strap - windings * handle);
   }
@@ -43,7 +45,8 @@ export function effectiveStrap(bag: BagFigures, way: StrapWay): number | null {
 export function configured(bag: BagFigures, setting: StrapSetting | null): BagFigures {
   if (!setting) return bag;
   const strap = effectiveStrap(bag, setting.way) ?? bag.strap;
-  return { ...bag, carry: setting.carry, strap };
+  const strapMade = setting.way === "second strap" ? bag.secondMade : bag.strapMade;
+  return { ...bag, carry: setting.carry, strap, strapMade };
 }
 
 /** Shortest straps that still go over a shoulder and across a body, cm. */

@@ -4,6 +4,7 @@ import type { Look } from "../piece/look";
 import type { PieceOf } from "../piece/piece";
 import { carriedAt, shoulderDrop } from "./carry";
 import { configured } from "./configure";
+import { strapLimitsOf } from "./strap-limits";
 
 export type LandingZone = "ribs" | "waist" | "high hip" | "hip" | "thigh" | "below mid-thigh";
 
@@ -21,14 +22,12 @@ export interface Landing {
   readonly scale: number;
 }
 
-const armRoom = 8;
-const coatRoom = 3;
-
 /** Where the look's bag lands; null without one. */
 export function landingOf(look: Look, body: Body): Landing | null {
   const bag = look.accessories.find((piece) => piece.kind === "bag");
   if (!bag) return null;
   const figures = configured(bag.figures, strapOn(look.adjustments, bag.id));
+  const { armRoom, coatRoom } = strapLimitsOf(look.client.ruleBook);
   const top = carriedAt(body, figures);
   const bottom = top - figures.height;
   const coat =
@@ -51,13 +50,16 @@ export function landingOf(look: Look, body: Body): Landing | null {
   };
 }
 
+/** How far the zones reach past their landmarks, as shares of the body height. */
+const reaches = { overWaist: 0.035, underWaist: 0.029, underLandmark: 0.0115 } as const;
+
 /** The zone of a height, by the body's landmarks. */
 export function zoneOf(body: Body, at: number): LandingZone {
   const { waistLine, hipLine, crotch } = body.measures;
   const midThigh = 0.405 * body.height;
-  if (at > waistLine.cm + 6) return "ribs";
-  if (at > waistLine.cm - 5) return "waist";
-  if (at > (waistLine.cm + hipLine.cm) / 2 - 2) return "high hip";
-  if (at > crotch.cm - 2) return "hip";
+  if (at > waistLine.cm + reaches.overWaist * body.height) return "ribs";
+  if (at > waistLine.cm - reaches.underWaist * body.height) return "waist";
+  if (at > (waistLine.cm + hipLine.cm) / 2 - reaches.underLandmark * body.height) return "high hip";
+  if (at > crotch.cm - reaches.underLandmark * body.height) return "hip";
   return at > midThigh ? "thigh" : "below mid-thigh";
 }

@@ -22,6 +22,8 @@ export const bag = defineKind({
     strapMade: choice("Strap of", ["leather", "cloth", "chain"]),
     strapFixed: added(flag("Strap fixed to the bag")),
     secondStrap: added(maybeLength("Second strap, end to end", 10, 160)),
+    secondMade: added(choice("Second strap of", ["leather", "cloth", "chain"])),
+    secondFixed: added(flag("Second strap fixed to the bag")),
     joinable: added(flag("The two straps join")),
     leather: added(flag("Of leather")),
   },

@@ -39,11 +39,19 @@ describe("a strap and its configurations", () => {
     expect(effectiveStrap({ ...bag, handle: null }, "wound")).toBeNull();
     expect(effectiveStrap({ ...bag, joinable: false }, "joined")).toBeNull();
     expect(effectiveStrap({ ...bag, strapFixed: true }, "strap off")).toBeNull();
-    expect(effectiveStrap({ ...bag, strapFixed: true }, "second strap")).toBeNull();
+    expect(effectiveStrap({ ...bag, strapFixed: true }, "joined")).toBeNull();
+    expect(effectiveStrap({ ...bag, secondFixed: true }, "strap off")).toBeNull();
     const short = waysOf(bagOf({ strap: 50 }).figures).map(({ carry }) => carry);
     expect(short).toContain("shoulder");
     expect(short).not.toContain("cross-body");
     expect(waysOf(bagOf({ strap: 0 }).figures)).toEqual([{ carry: "clutch", way: "as made", strap: 0 }]);
+  });
+
+  it("can be a longer one clipped on beside a fixed handle, of its own make", () => {
+    const tote = bagOf({ strap: 42, strapFixed: true, secondStrap: 116, secondMade: "chain" });
+    expect(waysOf(tote.figures)).toContainEqual({ carry: "cross-body", way: "second strap", strap: 116 });
+    const long = [{ kind: "strap", piece: "bag", carry: "cross-body", way: "second strap" } as const];
+    expect(dress(look(tote, [], long)).landing?.figures).toMatchObject({ strap: 116, strapMade: "chain" });
   });
 
   it("moves the landing as the strap is set", () => {

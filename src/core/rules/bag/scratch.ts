@@ -9,11 +9,11 @@ export const scratch = defineRule({
   params: {},
   read({ landing }) {
     if (!landing) return [];
-    const { bag } = landing;
+    const { bag, figures } = landing;
     const fronted =
       bag.metalSize >= 2 &&
-      (bag.figures.shape === "box" || bag.figures.shape === "fold" || bag.figures.shape === "satchel");
-    if (bag.figures.strapMade !== "chain" || !fronted) return [];
+      (figures.shape === "box" || figures.shape === "fold" || figures.shape === "satchel");
+    if (figures.strapMade !== "chain" || !fronted) return [];
     return [
       {
         effect: "note",

@@ -2,7 +2,8 @@ import { useId } from "react";
 import type { Dressed } from "@/core/dressing/dressed";
 import { sayLength, type LengthUnit } from "@/core/length/length";
 import { ShoeDrawing } from "../shoe-drawing";
-import { Dimensions, dimensionsOf } from "./dimensions";
+import { Dimensions } from "./dimensions";
+import { dimensionsOf, rightOf } from "./dimensions-of";
 import { SkinAndHosiery, TrouserSection } from "./leg-section";
 import { legSideOf, view } from "./view";
 
@@ -19,7 +20,8 @@ export function AnkleWindow({ dressed, unit, className }: Props) {
   const { lift } = dressed;
   const shoe = dressed.worn.find((worn) => worn.piece.kind === "shoe")?.piece;
   const tucked = dressed.leg?.fit?.meeting === "tucked";
-  const width = view.right - view.left;
+  const right = rightOf(dressed, side);
+  const width = right - view.left;
   const height = view.reach + lift + view.belowFloor;
   const drawnShoe = shoe?.kind === "shoe" && (
     <g transform={`translate(0, ${-lift})`}>
@@ -40,15 +42,8 @@ export function AnkleWindow({ dressed, unit, className }: Props) {
         <TrouserSection dressed={dressed} side={side} scope={scope} />
         {tucked && drawnShoe}
       </g>
-      <line
-        x1={view.left}
-        x2={view.right}
-        y1={lift}
-        y2={lift}
-        stroke="var(--figure-ink)"
-        strokeWidth={0.25}
-      />
-      <text x={view.right - 1} y={lift + 2} textAnchor="end" fontSize={1.7} fill="var(--figure-ink)">
+      <line x1={view.left} x2={right} y1={lift} y2={lift} stroke="var(--figure-ink)" strokeWidth={0.25} />
+      <text x={right - 1} y={lift + 2} textAnchor="end" fontSize={1.7} fill="var(--figure-ink)">
         floor
       </text>
       <Dimensions dressed={dressed} side={side} unit={unit} />

@@ -3,6 +3,7 @@ import { isTucked } from "@/core/dressing/extent";
 import { isDoubled } from "@/core/piece/adjustment";
 import { metalHex } from "@/core/finish/metals";
 import { paintOf } from "../paint";
+import { Brooch } from "../plates/brooch";
 import { Glasses, HatShape } from "../plates/head-plate";
 import { opacityOf } from "../plates/hosiery-plate";
 import { topEase } from "./garments/style";
@@ -133,14 +134,15 @@ export function AccessoryShape({ worn, frame, dressed, scope }: Props) {
     }
     case "brooch":
       return (
-        <circle
-          cx={-frame.shoulderHalf * 0.5}
-          cy={-(extent.from + extent.to) / 2}
-          r={piece.figures.width / 2}
-          fill={paint.ground}
-          stroke={paint.line}
-          strokeWidth={0.25}
-        />
+        <g transform={`translate(${-frame.shoulderHalf * 0.5}, ${-(extent.from + extent.to) / 2})`}>
+          <Brooch
+            form={piece.figures.form}
+            across={piece.figures.width}
+            middle={0}
+            fill={paint.ground}
+            line={paint.line}
+          />
+        </g>
       );
     case "watch":
     case "bracelet": {

@@ -1,0 +1,18 @@
+import { hemLimits } from "../proportion/hem-limits";
+import type { Params } from "../rule-book/params";
+import { strapLimits } from "../strap/strap-limits";
+import { registry } from "./registry";
+
+/** A group of thresholds that several rules or the dressing share. */
+interface ParamGroup {
+  readonly id: string;
+  readonly title: string;
+  readonly params: Params;
+}
+
+/** Every group of parameters a rule book can override: the shared ones, then one a rule. */
+export const paramGroups: readonly ParamGroup[] = [
+  { id: "hem", title: "How a hem and a shaft meet", params: hemLimits },
+  { id: "strap", title: "An arm through a strap", params: strapLimits },
+  ...registry.filter(({ params }) => Object.keys(params).length > 0),
+];
