@@ -36,6 +36,7 @@ export const clientInput = {
   seated: false,
   colouring: sampleClient.colouring,
   limits: sampleClient.limits,
+  goals: sampleClient.goals,
   ruleBook: sampleClient.ruleBook,
   notes: "",
 };

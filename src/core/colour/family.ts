@@ -32,7 +32,7 @@ const prototypes = {
 } as const;
 
 export type Family = keyof typeof prototypes;
-const families = Object.keys(prototypes) as Family[];
+export const families = Object.keys(prototypes) as Family[];
 
 const table = families.flatMap((family) =>
   prototypes[family].map((hex) => ({ family, shade: shadeOf(hex) })),

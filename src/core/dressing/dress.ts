@@ -13,6 +13,7 @@ import type { Dressed, Interval, Worn } from "./dressed";
 import { extentOf } from "./extent";
 import { seenParts, type Placed } from "./layering";
 import { levelOf } from "./level";
+import { paletteOf } from "./palette";
 import { skirtOf } from "./skirt";
 import { profileOf } from "./profile";
 import { touchesOf } from "./touches";
@@ -60,6 +61,7 @@ export function dress(look: Look): Dressed {
     look,
     body,
     worn,
+    palette: paletteOf(worn),
     touches: touchesOf(worn, leg, hem),
     leg,
     hem,

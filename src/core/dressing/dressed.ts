@@ -5,6 +5,7 @@ import type { Slot } from "../piece/slots";
 import type { LegAndShoe } from "../proportion/meeting";
 import type { WornNeck } from "../neck/worn-neck";
 import type { Landing } from "../strap/landing";
+import type { Patch } from "./palette";
 import type { Profile } from "./profile";
 import type { SkirtHem } from "../proportion/skirt-hem";
 
@@ -49,6 +50,8 @@ export interface Dressed {
   readonly look: Look;
   readonly body: Body;
   readonly worn: readonly Worn[];
+  /** Every colour that is seen, with its part of the look. */
+  readonly palette: readonly Patch[];
   readonly touches: readonly Touch[];
   /** Trousers over shoes, when both are worn. */
   readonly leg: LegAndShoe | null;

@@ -8,6 +8,15 @@ import { configured } from "../strap/configure";
 import { chainDrop, pendantDrop } from "../chain/drop";
 import type { Interval } from "./dressed";
 
+/** How far below the side neck points a scarf or a tie falls as it is worn, cm. */
+const scarfFalls = {
+  draped: 45,
+  "tied at the front": 16,
+  "tied at the side": 16,
+  wrapped: 16,
+  "tied as a bow": 5,
+} as const;
+
 /** Where the shoe's topline lies above the footbed on a low shoe, as a share of the body height. */
 const topline = 0.036;
 
@@ -58,7 +67,7 @@ export function extentOf(
       return { from: top - piece.figures.height, to: top };
     }
     case "scarf":
-      return { from: neck - (piece.figures.worn === "draped" ? 45 : 16), to: neck + 5 };
+      return { from: neck - scarfFalls[piece.figures.worn], to: neck + 5 };
     case "necklace": {
       const { pendant } = piece.figures;
       const loop = isDoubled(adjustments, piece.id) ? piece.figures.loop / 2 : piece.figures.loop;

@@ -1,5 +1,7 @@
+import { characterOf, type Character } from "../colour/character";
 import { familyOf, isNeutralFamily, type Family } from "../colour/family";
 import { shadeOf, type Shade } from "../colour/shade";
+import { temperature } from "../colour/temperature";
 import type { Piece } from "../piece/piece";
 import type { SwatchRole } from "../piece/swatch";
 
@@ -8,6 +10,8 @@ export interface Tint {
   readonly shade: Shade;
   readonly family: Family;
   readonly neutral: boolean;
+  /** In [-1, 1]; positive warm. */
+  readonly temperature: number;
   readonly share: number;
   readonly role: SwatchRole;
 }
@@ -20,6 +24,8 @@ export interface Profile {
   readonly reverse: Tint | null;
   /** The ground: the largest tint. */
   readonly ground: Tint | null;
+  /** Depth, temperature, inner contrast and clarity of the whole piece; null without a colour. */
+  readonly character: Character | null;
 }
 
 const profiles = new WeakMap<Piece, Profile>();
@@ -32,13 +38,21 @@ export function profileOf(piece: Piece): Profile {
       .map((swatch): Tint => {
         const shade = shadeOf(swatch.hex);
         const family = familyOf(shade);
-        return { shade, family, neutral: isNeutralFamily(family), share: swatch.share, role: swatch.role };
+        return {
+          shade,
+          family,
+          neutral: isNeutralFamily(family),
+          temperature: temperature(shade),
+          share: swatch.share,
+          role: swatch.role,
+        };
       })
       .sort((one, other) => other.share - one.share);
     const seen = tints.filter((tint) => tint.role !== "reverse");
     profile = {
       tints: seen,
       ground: seen[0] ?? null,
+      character: characterOf(seen.map(({ shade, share }) => ({ shade, weight: share }))),
       reverse: tints.find((tint) => tint.role === "reverse") ?? null,
     };
     profiles.set(piece, profile);

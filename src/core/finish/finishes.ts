@@ -52,6 +52,9 @@ export const finishes = {
   chain: finish(1, "metal"),
   polished: finish(1, "metal"),
   wood: finish(0, "weave"),
+  fringe: finish(1, "pile"),
+  bow: finish(1, "plain"),
+  feather: finish(2, "pile", null, "bad"),
 } as const satisfies Record<string, FinishSpec>;
 
 export type Finish = keyof typeof finishes;

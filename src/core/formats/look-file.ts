@@ -3,7 +3,7 @@ import type { Client } from "../piece/client";
 import type { Look } from "../piece/look";
 import { placeOf, slotOf, type Piece } from "../piece/piece";
 import { adjustments } from "../schema/adjustment";
-import { colouring, limits, measured, ruleBook, seated } from "../schema/client";
+import { colouring, goals, limits, measured, ruleBook, seated } from "../schema/client";
 import { occasion } from "../schema/occasion";
 import { id, name } from "../schema/parts";
 import { piece } from "../schema/piece";
@@ -36,6 +36,7 @@ const schema = Joi.object<LookFile>({
     seated,
     colouring,
     limits,
+    goals,
   })
     .required()
     .label("Client"),

@@ -24,7 +24,13 @@ export interface WornNeck {
 }
 
 /** How far a scarf tied at the neck reaches down before its ends fall, cm. */
-const scarfReach = { "tied at the front": 6, "tied at the side": 6, wrapped: 9, draped: null } as const;
+const scarfReach = {
+  "tied at the front": 6,
+  "tied at the side": 6,
+  wrapped: 9,
+  draped: null,
+  "tied as a bow": 4,
+} as const;
 /** A loop wound twice lies a little higher the first time round, cm. */
 const innerLoop = 1.5;
 

@@ -1,3 +1,4 @@
+import type { Family } from "../colour/family";
 import type { Measured } from "../body/measurements";
 import type { RuleBook } from "../rule-book/rule-book";
 
@@ -22,7 +23,20 @@ export interface Limits {
   readonly clipEarrings: boolean;
   /** How far above the knee a hem may end, cm (negative: below it); null for no limit. */
   readonly hemAboveKnee: number | null;
+  /** Colour families never worn. */
+  readonly neverColours: readonly Family[];
 }
+
+/** What the client asks of an outfit; nothing is prescribed, so all are off at first. */
+export interface Goals {
+  readonly longerLegLine: boolean;
+  readonly moreWaist: boolean;
+  /** Where the client likes a bag to lie; null: anywhere from waist to hip. */
+  readonly bagLands: LandingPreference | null;
+}
+
+export const landingPreferences = ["ribs", "waist", "high hip", "hip", "thigh"] as const;
+type LandingPreference = (typeof landingPreferences)[number];
 
 /** A person styled. Measurements in cm. */
 export interface Client {
@@ -33,5 +47,8 @@ export interface Client {
   readonly seated: boolean;
   readonly colouring: Colouring;
   readonly limits: Limits;
+  readonly goals: Goals;
   readonly ruleBook: RuleBook;
 }
+
+export const noGoals: Goals = { longerLegLine: false, moreWaist: false, bagLands: null };

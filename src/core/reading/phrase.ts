@@ -14,6 +14,8 @@ const sayers: Record<Exclude<Unit, "cm">, (value: number) => string> = {
   den: (value) => `${trimmed(value, 0)} den`,
   "m/s": (value) => `${trimmed(value, 0)} m/s`,
   level: (value) => trimmed(value, 0),
+  degC: (value) => `${trimmed(value, 0)} °C`,
+  clo: (value) => `${trimmed(value, 2)} clo`,
   boldness: (value) => trimmed(value, 0),
 };
 

@@ -13,7 +13,9 @@ export type Unit =
   | "boldness"
   | "den"
   | "m/s"
-  | "level";
+  | "level"
+  | "degC"
+  | "clo";
 
 /** A named threshold with its default, unit and meaning. */
 export interface Param {

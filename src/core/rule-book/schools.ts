@@ -15,6 +15,14 @@ function question<const C extends string>(
 
 /** The schools of the rule book: each choice with the reason shown on screen. */
 export const schoolQuestions = {
+  shoeBag: question(
+    "Shoe and bag",
+    {
+      aligned: "Shoe and bag agree in depth, contrast and temperature; copying the colour is not needed.",
+      matched: "Shoe and bag are of one colour.",
+    },
+    "aligned",
+  ),
   metals: question(
     "Metals",
     {
@@ -27,10 +35,11 @@ export const schoolQuestions = {
   ankle: question(
     "Ankle between hem and boot",
     {
+      "shown until it is cold": "A strip of ankle ends the leg before the boot; below 8 °C it is covered.",
       shown: "A strip of ankle gives the leg an end before the boot begins.",
       covered: "A close shaft carries the line under the hem and keeps the cold out.",
     },
-    "shown",
+    "shown until it is cold",
   ),
   tuck: question(
     "Trousers tucked into boots",
@@ -47,6 +56,14 @@ export const schoolQuestions = {
       "sheer toe allowed": "A sheer, seamless toe disappears.",
     },
     "never",
+  ),
+  denim: question(
+    "Denim with denim",
+    {
+      "free tones": "Two washes are two tones; they may differ.",
+      "same wash": "Two washes are one suit; they must be the same.",
+    },
+    "free tones",
   ),
   trainers: question(
     "Trainers with tailoring",
@@ -79,6 +96,23 @@ export const schoolQuestions = {
       "keep apart": "One dark at a time.",
     },
     "mix",
+  ),
+  colours: question(
+    "Number of colours",
+    {
+      "at most two": "Two colours and a neutral: quiet, and quickly put together.",
+      "at most three": "Three can be read at once.",
+      "at most four": "Four, where the client carries them.",
+    },
+    "at most three",
+  ),
+  undertone: question(
+    "The client's undertone",
+    {
+      "observe near the face": "What lies at the face lends its temperature to the skin.",
+      ignore: "Wear what you like where you like it.",
+    },
+    "observe near the face",
   ),
 } as const;
 

@@ -42,10 +42,12 @@ export function defineRule<const P extends Params>(spec: RuleSpec<P>): Rule {
     schools: spec.schools ?? [],
     read(dressed) {
       const book = dressed.look.client.ruleBook;
+      const weighed = book.weights[id] ?? weight;
+      if (book.weights[id] === 0) return [];
       return spec.read(dressed, valuesOf(id, spec.params, book), book.schools).map((judgement) => ({
         rule: id,
         lens,
-        weight,
+        weight: weighed,
         names: {},
         figures: {},
         proposals: [],

@@ -1,9 +1,18 @@
 import Joi from "joi";
 import { contradictions } from "../body/contradictions";
 import { measurementNames, measurements, type Measured } from "../body/measurements";
-import { undertones, type Colouring, type Limits } from "../piece/client";
+import { families } from "../colour/family";
+import {
+  landingPreferences,
+  noGoals,
+  undertones,
+  type Colouring,
+  type Goals,
+  type Limits,
+} from "../piece/client";
 import { schoolNames, schoolQuestions, type Schools } from "../rule-book/schools";
 import type { RuleBook } from "../rule-book/rule-book";
+import { paramGroups } from "../rules/all-params";
 import { registry } from "../rules/registry";
 import { between, hex, name, oneOf } from "./parts";
 
@@ -46,9 +55,19 @@ export const limits = Joi.object<Limits>({
   nickelAllergy: Joi.boolean().required().label("Nickel allergy"),
   clipEarrings: Joi.boolean().required().label("Clip earrings"),
   hemAboveKnee: between(-120, 60).allow(null).default(null).label("Shortest hem above the knee"),
+  neverColours: Joi.array().items(oneOf(families)).unique().default([]).label("Colours never worn"),
 })
   .required()
   .label("Limits");
+
+/** What the client asks of an outfit. */
+export const goals = Joi.object<Goals>({
+  longerLegLine: Joi.boolean().required().label("Longer leg line"),
+  moreWaist: Joi.boolean().required().label("More waist"),
+  bagLands: oneOf(landingPreferences).allow(null).required().label("Bag lands"),
+})
+  .default(noGoals)
+  .label("Goals");
 
 const schools = Joi.object<Schools>(
   Object.fromEntries(
@@ -59,13 +78,32 @@ const schools = Joi.object<Schools>(
   ),
 ).required();
 
+const groups = new Map(paramGroups.map((group) => [group.id, group.params]));
+
 const params = Joi.object()
   .pattern(
-    oneOf(["hem", ...registry.map(({ id }) => id)]),
-    Joi.object().pattern(Joi.string(), between(-500, 500)),
+    oneOf([...groups.keys()]),
+    Joi.object()
+      .pattern(Joi.string(), between(-500, 500))
+      .custom((value: Record<string, number>, helpers) => {
+        const id = String(helpers.state.path?.[helpers.state.path.length - 1]);
+        const stranger = Object.keys(value).find((name) => !(name in (groups.get(id) ?? {})));
+        if (stranger === undefined) return value;
+        return helpers.error("custom.say", { say: `The rule ${id} has no figure called "${stranger}".` });
+      }),
   )
   .required();
 
-export const ruleBook = Joi.object<RuleBook>({ name: name.required().label("Rule book"), schools, params })
+const weights = Joi.object()
+  .pattern(oneOf(registry.map(({ id }) => id)), between(0, 3))
+  .default({});
+
+export const ruleBook = Joi.object<RuleBook>({
+  name: name.required().label("Rule book"),
+  version: Joi.number().integer().min(1).max(1_000_000).default(1).label("Version of the rule book"),
+  schools,
+  params,
+  weights,
+})
   .required()
   .label("Rule book");

@@ -1,6 +1,6 @@
 import { initialFigures } from "../piece/initial-figures";
 import type { Kind } from "../piece/kinds";
-import type { Client } from "../piece/client";
+import { noGoals, type Client } from "../piece/client";
 import type { Look } from "../piece/look";
 import type { Occasion } from "../piece/occasion";
 import type { PieceOf } from "../piece/piece";
@@ -48,7 +48,9 @@ export const sampleClient: Client = {
     nickelAllergy: false,
     clipEarrings: false,
     hemAboveKnee: null,
+    neverColours: [],
   },
+  goals: noGoals,
   ruleBook: polished,
 };
 

@@ -3,7 +3,7 @@
 import Joi from "joi";
 import { revalidatePath } from "next/cache";
 import type { Outcome } from "@/core/schema/outcome";
-import { colouring, limits, measured, ruleBook, seated } from "@/core/schema/client";
+import { colouring, goals, limits, measured, ruleBook, seated } from "@/core/schema/client";
 import { name } from "@/core/schema/parts";
 import { type ClientInput } from "@/core/studio/client-record";
 import { addClient, bringClientBack, changeClient, putClientAway } from "../records/clients";
@@ -17,6 +17,7 @@ const schema = Joi.object<ClientInput & Key>({
   seated,
   colouring,
   limits,
+  goals,
   ruleBook,
   notes: Joi.string().allow("").max(4000).required().label("Notes"),
 });

@@ -2,9 +2,9 @@ import { v7 as uuid, validate as isId } from "uuid";
 import type { Measured, MeasurementName } from "@/core/body/measurements";
 import type { Client } from "@/core/piece/client";
 import type { RuleBook } from "@/core/rule-book/rule-book";
-import { defaultSchools } from "@/core/rule-book/schools";
 import type { ClientInput, ClientRecord, Taken } from "@/core/studio/client-record";
 import type { Tenant } from "../db/tenant";
+import { keepVersion, nextVersion, wholeBook } from "./rule-books";
 import { bringBack, putAway, updateVersion } from "./versioned";
 
 interface ClientRow {
@@ -21,6 +21,10 @@ interface ClientRow {
   nickel_allergy: boolean;
   clip_earrings: boolean;
   hem_above_knee: number | null;
+  never_colours: Client["limits"]["neverColours"];
+  longer_leg_line: boolean;
+  more_waist: boolean;
+  bag_lands: Client["goals"]["bagLands"];
   seated: boolean;
   rule_book: RuleBook;
   notes: string;
@@ -41,7 +45,9 @@ export async function findClient(tenant: Tenant, id: string): Promise<ClientReco
 }
 
 export async function addClient(tenant: Tenant, input: ClientInput, id: string = uuid()): Promise<string> {
-  await tenant("clients").insert({ studio_id: tenant.studioId, id, ...toRow(input) });
+  const ruleBook = { ...input.ruleBook, version: 1 };
+  await tenant("clients").insert({ studio_id: tenant.studioId, id, ...toRow({ ...input, ruleBook }) });
+  await keepVersion(tenant, id, ruleBook);
   await take(tenant, id, input.measured);
   return id;
 }
@@ -53,7 +59,9 @@ export async function changeClient(
   input: ClientInput,
 ): Promise<void> {
   const before = await findClient(tenant, key.id);
-  await updateVersion(tenant, "clients", key, toRow(input));
+  const ruleBook = before ? nextVersion(before.client.ruleBook, input.ruleBook) : input.ruleBook;
+  await updateVersion(tenant, "clients", key, toRow({ ...input, ruleBook }));
+  await keepVersion(tenant, key.id, ruleBook);
   await take(tenant, key.id, differing(before?.client.measured ?? {}, input.measured));
 }
 
@@ -125,14 +133,20 @@ function fromRow(row: ClientRow): ClientRecord {
       nickelAllergy: row.nickel_allergy,
       clipEarrings: row.clip_earrings,
       hemAboveKnee: row.hem_above_knee,
+      neverColours: row.never_colours,
     },
-    ruleBook: { ...row.rule_book, schools: { ...defaultSchools, ...row.rule_book.schools } },
+    goals: {
+      longerLegLine: row.longer_leg_line,
+      moreWaist: row.more_waist,
+      bagLands: row.bag_lands,
+    },
+    ruleBook: wholeBook(row.rule_book),
   };
   return { client, notes: row.notes, version: row.version };
 }
 
 function toRow(input: ClientInput) {
-  const { colouring, limits } = input;
+  const { colouring, limits, goals } = input;
   return {
     name: input.name,
     ...colouring,
@@ -143,6 +157,10 @@ function toRow(input: ClientInput) {
     nickel_allergy: limits.nickelAllergy,
     clip_earrings: limits.clipEarrings,
     hem_above_knee: limits.hemAboveKnee,
+    never_colours: limits.neverColours,
+    longer_leg_line: goals.longerLegLine,
+    more_waist: goals.moreWaist,
+    bag_lands: goals.bagLands,
     seated: input.seated,
     rule_book: JSON.stringify(input.ruleBook),
     notes: input.notes,

@@ -1,3 +1,4 @@
+import { noGoals } from "@/core/piece/client";
 import { polished } from "@/core/rule-book/rule-book";
 import type { ClientInput } from "@/core/studio/client-record";
 
@@ -17,7 +18,9 @@ export const newClient: Omit<ClientInput, "measured"> & {
     nickelAllergy: false,
     clipEarrings: false,
     hemAboveKnee: null,
+    neverColours: [],
   },
+  goals: noGoals,
   ruleBook: polished,
   notes: "",
 };

@@ -10,11 +10,11 @@ export const lands = defineRule({
   title: "Where the bag lands",
   why: "A bag draws a line across the body where it ends; between waist and hip it goes with the walk, below mid-thigh it knocks against it.",
   params: { large: param(0.26, "ratio", "diagonal over body height from which a bag is large") },
-  read({ landing, body }, { large }) {
+  read({ landing, body, look }, { large }) {
     if (!landing || landing.figures.carry === "hand" || landing.figures.carry === "clutch") return [];
     const { bag, zone, top, scale } = landing;
     const shared = {
-      names: { bag: bag.name, zone },
+      names: { bag: bag.name, zone, client: look.client.name, wanted: look.client.goals.bagLands ?? "" },
       pieces: [bag.id],
       figures: { top: figure("top of the bag over the footbed", top, "cm") },
       estimated: body.measures.shoulder.estimated,
@@ -23,6 +23,7 @@ export const lands = defineRule({
       { kind: "strap", piece: bag.id },
       { kind: "wear", slot: "bag" },
     ] as const;
+    const wanted = look.client.goals.bagLands;
     const judgements: Judgement[] = [];
     if (zone === "below mid-thigh")
       judgements.push({
@@ -31,13 +32,21 @@ export const lands = defineRule({
         say: "Below mid-thigh (top {top} up) it knocks at each step: {bag}.",
         proposals,
       });
-    else if (zone === "waist" || zone === "high hip" || zone === "hip")
+    else if (wanted ? zone === wanted : zone === "waist" || zone === "high hip" || zone === "hip")
       judgements.push({
         ...shared,
         effect: "lifts",
-        say: "At the {zone}, where it goes with the walk: {bag}.",
+        say: wanted
+          ? "At the {zone}, where {client} likes it: {bag}."
+          : "At the {zone}, where it goes with the walk: {bag}.",
       });
-    else judgements.push({ ...shared, effect: "note", say: "At the {zone}: {bag}.", proposals });
+    else
+      judgements.push({
+        ...shared,
+        effect: "note",
+        say: wanted ? "At the {zone}; {client} likes it at the {wanted}: {bag}." : "At the {zone}: {bag}.",
+        proposals,
+      });
     if (scale > large)
       judgements.push({
         ...shared,

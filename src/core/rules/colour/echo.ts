@@ -14,7 +14,7 @@ import type { Judgement, Proposal } from "../finding";
 interface Entry {
   readonly item: Worn;
   readonly tint: Tint;
-  readonly nearest: { readonly item: Worn; readonly distance: number } | null;
+  readonly nearest: { readonly item: Worn; readonly distance: number; readonly brown: boolean } | null;
 }
 
 export const echo = defineRule({
@@ -26,10 +26,11 @@ export const echo = defineRule({
   params: {
     distance: param(12, "dE", "how near another swatch must come to answer"),
     minShare: param(0.05, "share", "least share of a piece that counts"),
+    browns: param(20, "dE", "the same for one brown leather and another"),
     apart: param(6, "cm", "least difference of height between the two places"),
     clear: param(0.35, "share", "clarity from which a lone colour may be the accent"),
   },
-  read(dressed, { distance, minShare, apart, clear }) {
+  read(dressed, { distance, browns, minShare, apart, clear }) {
     const around = surroundingsOf(dressed);
     const entries = dressed.worn
       .filter((item) => item.slot !== null && placeOf(item.piece) === null && item.seen.length > 0)
@@ -39,7 +40,9 @@ export const echo = defineRule({
         tint,
         nearest: nearest(dressed, item, tint.shade, minShare, apart),
       }));
-    const answered = entries.filter((entry) => entry.nearest && entry.nearest.distance <= distance);
+    const answered = entries.filter(
+      ({ tint, nearest: met }) => met && met.distance <= (isBrown(tint) && met.brown ? browns : distance),
+    );
     const orphans = entries.filter((entry) => !answered.includes(entry));
     return [
       ...praise(answered, distance),
@@ -76,14 +79,14 @@ function entering({ look }: Dressed, around: Surroundings, item: Worn, minShare:
   const { piece } = item;
   if (piece.kind === "eyewear" || finishes[piece.finish].kin === "shine" || isMetalOnly(item)) return [];
   const skin = shadeOf(look.client.colouring.skin);
-  const alone = (against: readonly WornTint[]) =>
-    around.count > 1 && against.every((entry) => entry.item === item);
+  const alone = (against: readonly WornTint[], joins: (tint: Tint) => boolean) =>
+    around.count > 1 && against.every((entry) => entry.item === item || joins(entry.tint));
   const tints = item.profile.tints.filter((tint) => {
     if (tint.share < minShare || tint.role === "sole") return false;
     if ((piece.kind === "shoe" || piece.kind === "hosiery") && isSkinTone(tint.shade, skin)) return false;
     if (!tint.neutral) return true;
-    if (isBrown(tint)) return alone(around.notGrey);
-    return tint.shade.L >= 82 && alone(around.notDark);
+    if (isBrown(tint)) return alone(around.notGrey, isBrown);
+    return tint.shade.L >= 82 && alone(around.notDark, ({ shade }) => shade.L >= 82);
   });
   return tints.map((tint) => ({ item, tint }));
 }
@@ -114,7 +117,7 @@ function nearest(
     for (const tint of other.profile.tints) {
       if (tint.share < minShare) continue;
       const distance = difference(tint.shade, shade);
-      if (!best || distance < best.distance) best = { item: other, distance };
+      if (!best || distance < best.distance) best = { item: other, distance, brown: isBrown(tint) };
     }
   }
   return best;

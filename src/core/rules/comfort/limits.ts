@@ -3,6 +3,9 @@ import { defineRule } from "../define-rule";
 import { atMost } from "../figures";
 import type { Judgement, Proposal } from "../finding";
 
+/** Share of a piece from which one of its colours is worn. */
+const leastShare = 0.05;
+
 export const limits = defineRule({
   id: "comfort.limits",
   lens: "comfort",
@@ -13,7 +16,7 @@ export const limits = defineRule({
   read({ look, worn, bareLeg, body }) {
     const { limits: limit, name: client } = look.client;
     const judgements: Judgement[] = [];
-    for (const { piece } of worn) {
+    for (const { piece, profile } of worn) {
       const shared = { names: { piece: piece.name, client }, pieces: [piece.id], effect: "bar" } as const;
       if (isKind(piece, "shoe") && limit.heel !== null) {
         const pitch = piece.figures.lift - piece.figures.platform;
@@ -25,6 +28,16 @@ export const limits = defineRule({
             proposals: [{ kind: "wear", slot: "shoe" }],
           });
       }
+      const never = profile.tints.find(
+        ({ family, share }) => share >= leastShare && limit.neverColours.includes(family),
+      );
+      if (never)
+        judgements.push({
+          ...shared,
+          say: "{client} never wears {family}: {piece}.",
+          names: { ...shared.names, family: never.family },
+          proposals: slotProposals(piece),
+        });
       if (limit.noLeather && "leather" in piece.figures && piece.figures.leather)
         judgements.push({
           ...shared,

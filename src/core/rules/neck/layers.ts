@@ -42,7 +42,7 @@ export const neckLayers = defineRule({
     const count = { count: atMost("layers", loops.length, "count", allowed) };
     if (loops.length > allowed)
       judgements.push({
-        effect: "rubs",
+        effect: loops.length > allowed + 1 ? "jars" : "rubs",
         say: "{count} layers of chain: the steps are lost.",
         figures: count,
         pieces: ids,

@@ -1,6 +1,6 @@
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
-import { within } from "../figures";
+import { atLeast, within } from "../figures";
 import { bootLeg, spokenOf } from "./pair";
 
 export const gap = defineRule({
@@ -14,9 +14,10 @@ export const gap = defineRule({
     singsTo: param(5.5, "cm", "up to here it sings"),
     sitsTo: param(6.5, "cm", "up to here it passes"),
     showsFrom: param(1.5, "cm", "from here anything shows at all"),
+    cold: param(8, "degC", "under this a bare strip of ankle is cold"),
   },
   schools: ["ankle"],
-  read(dressed, { singsTo, sitsTo, showsFrom }, schools) {
+  read(dressed, { singsTo, sitsTo, showsFrom, cold }, schools) {
     const met = bootLeg(dressed, "gap");
     if (!met) return [];
     const { leg, fit } = met;
@@ -34,12 +35,19 @@ export const gap = defineRule({
           ],
         },
       ];
-    if (schools.ankle === "covered")
+    const temperature = dressed.look.occasion?.temperature ?? cold;
+    const tooCold = schools.ankle === "shown until it is cold" && temperature < cold;
+    if (schools.ankle === "covered" || tooCold)
       return [
         {
           ...shared,
+          ...(tooCold && {
+            figures: { ...figures, air: atLeast("air at the occasion", temperature, "degC", cold) },
+          }),
           effect: "rubs",
-          say: "{gap} of ankle shows over {shoe}, and this rule book wants it covered.",
+          say: tooCold
+            ? "{gap} of ankle shows over {shoe} at {air}: too cold for it."
+            : "{gap} of ankle shows over {shoe}, and this rule book wants it covered.",
           proposals: [
             { kind: "turn", piece: leg.trousers.id },
             { kind: "wear", slot: "shoe" },

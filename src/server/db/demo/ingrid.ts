@@ -1,3 +1,4 @@
+import { noGoals } from "@/core/piece/client";
 import { polished } from "@/core/rule-book/rule-book";
 import { piece, type DemoClient } from "./wardrobe";
 
@@ -492,7 +493,9 @@ export const ingrid: DemoClient = {
       nickelAllergy: false,
       clipEarrings: false,
       hemAboveKnee: null,
+      neverColours: [],
     },
+    goals: noGoals,
     ruleBook: { ...polished, schools: { ...polished.schools, ankle: "covered" } },
     notes: "Board rooms and gangways on one day. Wind at ship namings: nothing that flies. Ankles covered.",
   },

@@ -1,3 +1,4 @@
+import { noGoals } from "@/core/piece/client";
 import { readyBooks, polished } from "@/core/rule-book/rule-book";
 import { piece, type DemoClient } from "./wardrobe";
 
@@ -478,7 +479,9 @@ export const ottoline: DemoClient = {
       nickelAllergy: false,
       clipEarrings: false,
       hemAboveKnee: null,
+      neverColours: [],
     },
+    goals: noGoals,
     ruleBook: hushed,
     notes:
       "Planetarium lecture tour. Trains between cities: one bag. Wears a single silver and nothing that swings while she points.",

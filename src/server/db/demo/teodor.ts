@@ -1,3 +1,4 @@
+import { noGoals } from "@/core/piece/client";
 import { polished } from "@/core/rule-book/rule-book";
 import { piece, type DemoClient } from "./wardrobe";
 
@@ -366,7 +367,9 @@ export const teodor: DemoClient = {
       nickelAllergy: false,
       clipEarrings: false,
       hemAboveKnee: null,
+      neverColours: [],
     },
+    goals: noGoals,
     ruleBook: { ...polished, schools: { ...polished.schools, socks: "shown on purpose" } },
     notes:
       "Black tie on the rostrum, boots in the village hall. Arms go up: nothing that rides up or rattles.",

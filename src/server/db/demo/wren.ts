@@ -1,3 +1,4 @@
+import { noGoals } from "@/core/piece/client";
 import { polished, readyBooks } from "@/core/rule-book/rule-book";
 import { piece, type DemoClient } from "./wardrobe";
 
@@ -460,7 +461,9 @@ export const wren: DemoClient = {
       nickelAllergy: true,
       clipEarrings: false,
       hemAboveKnee: 22,
+      neverColours: [],
     },
+    goals: noGoals,
     ruleBook: spirited,
     notes:
       "In the workshop: closed shoes, nothing loose at the neck or the wrist. Brass only: nickel brings her skin up.",

@@ -2,6 +2,7 @@ import type { Knex } from "knex";
 import * as house from "./0001-house";
 import * as strapsAndSeats from "./0002-straps-and-seats";
 import * as mustCarry from "./0003-must-carry";
+import * as judgement from "./0004-judgement";
 
 interface Migration {
   up(knex: Knex): Promise<void>;
@@ -12,6 +13,7 @@ const migrations: Record<string, Migration> = {
   "0001-house": house,
   "0002-straps-and-seats": strapsAndSeats,
   "0003-must-carry": mustCarry,
+  "0004-judgement": judgement,
 };
 
 /** The migrations as a Knex source: imported, so that no folder has to be read at run time. */

@@ -35,6 +35,21 @@ export function WornScarf({ scarf, frame, fill, line }: ScarfProps) {
           ))}
         </g>
       );
+    case "tied as a bow":
+      return (
+        <g {...shared}>
+          <path
+            d={`M ${-w} ${-neck - 1.5} Q 0 ${-neck + 2.6} ${w} ${-neck - 1.5} l 0 -2 Q 0 ${-neck + 0.4} ${-w} ${-neck - 3.5} Z`}
+          />
+          {[1, -1].map((side) => (
+            <path
+              key={side}
+              d={`M ${side * 0.6} ${-neck + 1.4} L ${side * 5.6} ${-neck - 0.9} Q ${side * 6.2} ${-neck + 1.4} ${side * 5.6} ${-neck + 3.7} Z`}
+            />
+          ))}
+          <rect x={-1.1} y={-neck + 0.3} width={2.2} height={2.3} rx={0.6} />
+        </g>
+      );
     case "tied at the front":
     case "tied at the side": {
       const x = scarf.figures.worn === "tied at the front" ? 0 : w * 0.8;

@@ -1,0 +1,140 @@
+import { readdirSync, readFileSync } from "node:fs";
+import { describe, expect, it } from "vitest";
+import { parseLook } from "../formats/look-file";
+import type { Effect } from "../rules/finding";
+import { registry } from "../rules/registry";
+import { schoolNames, schoolQuestions } from "../rule-book/schools";
+import { apply } from "./change";
+import { phrase } from "./phrase";
+import { read, type Reading, type Verdict } from "./read";
+
+interface GoldenLook {
+  readonly look: string;
+  readonly verdict: Verdict;
+  readonly rule: string;
+  readonly effect: Effect;
+  readonly why: string;
+}
+
+interface Pair {
+  readonly better: string;
+  readonly worse: string;
+  readonly rule: string;
+  readonly because: string;
+}
+
+const folder = new URL("../../../tests/cases/", import.meta.url);
+const table = <T>(name: string) => JSON.parse(readFileSync(new URL(name, folder), "utf8")) as T[];
+const looks = table<GoldenLook>("looks.json");
+const pairs = table<Pair>("pairs.json");
+const lookOf = (name: string) => parseLook(readFileSync(new URL(`looks/${name}.look.json`, folder), "utf8"));
+
+const readings = new Map<string, Reading>();
+function readingOf(name: string): Reading {
+  let reading = readings.get(name);
+  if (!reading) {
+    reading = read(lookOf(name));
+    readings.set(name, reading);
+  }
+  return reading;
+}
+
+describe("the golden looks", () => {
+  it("are at least 60, each with a file and each file with a verdict", () => {
+    expect(looks.length).toBeGreaterThanOrEqual(60);
+    expect(readdirSync(new URL("looks/", folder)).sort()).toEqual(
+      looks.map(({ look }) => `${look}.look.json`).sort(),
+    );
+  });
+
+  it.each(looks.map((golden) => [golden.look, golden] as const))("%s", (name, { verdict, rule, effect }) => {
+    const reading = readingOf(name);
+    expect(reading.findings.map((finding) => `${finding.rule} ${finding.effect}`)).toContain(
+      `${rule} ${effect}`,
+    );
+    expect(reading.verdict).toBe(verdict);
+  });
+
+  it("reach every lens but care with a fault and with praise, and every verdict", () => {
+    const decided = looks.map(({ rule, effect }) => {
+      const lens = registry.find(({ id }) => id === rule)?.lens;
+      return `${lens} ${effect === "jars" || effect === "rubs" || effect === "bar" ? "fault" : "praise"}`;
+    });
+    for (const lens of ["colour", "finish", "style", "register", "proportion", "hosiery"])
+      expect(decided).toEqual(expect.arrayContaining([`${lens} fault`, `${lens} praise`]));
+    expect(new Set(looks.map(({ verdict }) => verdict))).toEqual(new Set(["sings", "sits", "jars"]));
+  });
+
+  it("say every finding in whole sentences", () => {
+    for (const { look } of looks)
+      for (const finding of readingOf(look).findings)
+        for (const unit of ["cm", "in"] as const) {
+          const said = phrase(finding, unit);
+          expect(said, finding.rule).not.toMatch(/[{}]|undefined|NaN| {2}/);
+          expect(said, finding.rule).toMatch(/[.:]$/);
+        }
+  });
+
+  it("read the same to the byte, whichever way round their accessories are listed", () => {
+    for (const { look } of looks) {
+      const whole = lookOf(look);
+      expect(JSON.stringify(read(whole))).toBe(JSON.stringify(readingOf(look)));
+      const turned = read({ ...whole, accessories: [...whole.accessories].reverse() });
+      expect([look, turned.score, turned.verdict]).toEqual([
+        look,
+        readingOf(look).score,
+        readingOf(look).verdict,
+      ]);
+    }
+  });
+
+  it("never grow worse when nothing is done to them", () => {
+    for (const { look } of looks) {
+      const whole = lookOf(look);
+      const first = whole.accessories[0];
+      if (first) expect(read(apply(whole, { kind: "wear", piece: first }))).toEqual(readingOf(look));
+    }
+  });
+});
+
+describe("one is better than the other", () => {
+  it("in at least 12 pairs", () => {
+    expect(pairs.length).toBeGreaterThanOrEqual(12);
+  });
+
+  it.each(pairs.map((pair) => [pair.better, pair.worse, pair] as const))(
+    "%s over %s",
+    (better, worse, { rule }) => {
+      expect(readingOf(better).score).toBeGreaterThan(readingOf(worse).score);
+      const said = (name: string) =>
+        readingOf(name)
+          .findings.filter((finding) => finding.rule === rule)
+          .map(({ effect }) => effect);
+      expect(said(better)).not.toEqual(said(worse));
+    },
+  );
+});
+
+describe("every school", () => {
+  /** A golden look whose verdict or score another choice changes. */
+  function changes(name: (typeof schoolNames)[number]): string[] {
+    const choices = Object.keys(schoolQuestions[name].choices);
+    return looks.flatMap(({ look }) => {
+      const whole = lookOf(look);
+      const verdicts = choices.map((choice) => {
+        const { ruleBook } = whole.client;
+        const book = { ...ruleBook, schools: { ...ruleBook.schools, [name]: choice } };
+        return read({ ...whole, client: { ...whole.client, ruleBook: book } }).verdict;
+      });
+      return new Set(verdicts).size > 1 ? [look] : [];
+    });
+  }
+
+  it.each(schoolNames)("%s changes the verdict of at least one golden look", (name) => {
+    expect(changes(name)).not.toEqual([]);
+  });
+
+  it.each(schoolNames)("%s is named by a rule that reads it", (name) => {
+    expect(registry.filter(({ schools }) => schools.includes(name))).not.toEqual([]);
+  });
+});

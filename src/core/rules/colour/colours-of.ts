@@ -1,0 +1,46 @@
+import type { Family } from "../../colour/family";
+import type { Dressed } from "../../dressing/dressed";
+
+/** One colour of a look as a count of colours has it: a family, or the neutrals of one temperature. */
+export interface CountedColour {
+  readonly name: Family | "warm neutrals" | "cool neutrals" | "neutrals";
+  readonly share: number;
+}
+
+/** A neutral leans warm or cool from this temperature on. */
+const leaning = 0.2;
+/** A print is counted by its ground and by this many of its motifs: the small colours ride on it. */
+const motifsCounted = 1;
+
+/**
+ * The colours of a look by what is seen of them, the largest first: chromatic families one by one, the
+ * neutrals of one temperature together. Neutrals that lean neither way join those that do.
+ * @param least share under which a colour does not count
+ */
+export function coloursOf({ palette }: Dressed, least: number): CountedColour[] {
+  const shares = new Map<CountedColour["name"], number>();
+  const motifs = new Map<string, number>();
+  let plain = 0;
+  for (const { item, tint, area } of palette) {
+    if (item.piece.pattern !== "plain" && tint !== item.profile.ground) {
+      const met = motifs.get(item.piece.id) ?? 0;
+      motifs.set(item.piece.id, met + 1);
+      if (met >= motifsCounted) continue;
+    }
+    if (tint.neutral && Math.abs(tint.temperature) < leaning) plain += area;
+    else {
+      const name = !tint.neutral ? tint.family : tint.temperature > 0 ? "warm neutrals" : "cool neutrals";
+      shares.set(name, (shares.get(name) ?? 0) + area);
+    }
+  }
+  const warm = shares.get("warm neutrals") ?? 0;
+  const cool = shares.get("cool neutrals") ?? 0;
+  if (plain > 0) {
+    const joined = warm === 0 && cool === 0 ? "neutrals" : warm > cool ? "warm neutrals" : "cool neutrals";
+    shares.set(joined, (shares.get(joined) ?? 0) + plain);
+  }
+  return [...shares]
+    .map(([name, share]) => ({ name, share }))
+    .filter(({ share }) => share >= least)
+    .sort((one, other) => other.share - one.share);
+}

@@ -1,0 +1,143 @@
+import { difference } from "../../colour/difference";
+import { breachesOf, type Breach, type Matched } from "../../colour/value-match";
+import type { Dressed, Worn } from "../../dressing/dressed";
+import { param } from "../../rule-book/params";
+import { defineRule } from "../define-rule";
+import { atMost, figure } from "../figures";
+import type { Figure, Judgement, Proposal } from "../finding";
+import { seenAccessories } from "../visible";
+
+export const valueMatch = defineRule({
+  id: "colour.value-match",
+  lens: "colour",
+  weight: 1,
+  title: "Shoe and bag agree",
+  why: "A set holds together when its pieces are of one depth, one temperature and one strength of contrast; they need not be of one colour.",
+  params: {
+    depth: param(22, "L*", "difference of depth up to which two pieces agree"),
+    opposed: param(-0.15, "ratio", "product of the temperatures under which they are opposed"),
+    contrast: param(25, "L*", "difference of inner contrast up to which they agree"),
+    holds: param(12, "L*", "how near a piece of high contrast must come to hold the other's depth"),
+    copy: param(6, "dE", "difference up to which a matched shoe and bag are one colour"),
+  },
+  schools: ["shoeBag"],
+  read(dressed, limits, schools) {
+    const pieces = seenAccessories(dressed);
+    const shoe = pieces.find(({ piece }) => piece.kind === "shoe");
+    const bag = pieces.find(({ piece }) => piece.kind === "bag");
+    const judgements: Judgement[] = [];
+    if (shoe && bag)
+      judgements.push(
+        ...(schools.shoeBag === "matched" ? copied(shoe, bag, limits.copy) : aligned(shoe, bag, limits)),
+      );
+    return [...judgements, ...others(dressed, pieces, limits)];
+  },
+});
+
+type Limits = Parameters<typeof breachesOf>[2];
+
+const toMend: readonly Proposal[] = [
+  { kind: "wear", slot: "shoe" },
+  { kind: "wear", slot: "bag" },
+];
+
+function aligned(shoe: Worn, bag: Worn, limits: Limits): Judgement[] {
+  const [one, other] = [matchedOf(shoe), matchedOf(bag)];
+  if (!one || !other) return [];
+  const shared = {
+    names: { shoe: shoe.piece.name, bag: bag.piece.name },
+    pieces: [shoe.piece.id, bag.piece.id],
+  };
+  const breaches = breachesOf(one, other, limits);
+  const depth = Math.abs(one.character.depth - other.character.depth);
+  if (breaches.length === 0)
+    return [
+      {
+        ...shared,
+        effect: "lifts",
+        say: "{shoe} and {bag} agree without copying: {depth} apart in depth.",
+        figures: { depth: atMost("difference of depth", depth, "L*", limits.depth) },
+      },
+    ];
+  return [
+    {
+      ...shared,
+      effect: "rubs",
+      say: `{shoe} and {bag} part in ${breaches.map(words).join(" and ")}.`,
+      figures: Object.fromEntries(breaches.map((breach) => [breach.by, figureOf(breach, limits)])),
+      proposals: toMend,
+    },
+  ];
+}
+
+function words({ by }: Breach): string {
+  if (by === "depth") return "depth ({depth})";
+  if (by === "contrast") return "inner contrast ({contrast})";
+  return by === "temperature" ? "temperature, one warm and one cool" : "clarity, one clear and one muted";
+}
+
+function figureOf({ by, value }: Breach, limits: Limits): Figure {
+  switch (by) {
+    case "depth":
+      return atMost("difference of depth", value, "L*", limits.depth);
+    case "contrast":
+      return atMost("difference of inner contrast", value, "L*", limits.contrast);
+    case "temperature":
+      return figure("product of the temperatures", value, "ratio");
+    case "clarity":
+      return figure("bands of clarity between them", value, "count");
+  }
+}
+
+function copied(shoe: Worn, bag: Worn, copy: number): Judgement[] {
+  const [one, other] = [shoe.profile.ground, bag.profile.ground];
+  if (!one || !other) return [];
+  const apart = difference(one.shade, other.shade);
+  return [
+    {
+      effect: apart <= copy ? "lifts" : "rubs",
+      say:
+        apart <= copy
+          ? "{shoe} and {bag} match ({apart})."
+          : "{shoe} and {bag} are {apart} apart, and this rule book wants them of one colour.",
+      names: { shoe: shoe.piece.name, bag: bag.piece.name },
+      figures: { apart: atMost("difference of the two", apart, "dE", copy) },
+      pieces: [shoe.piece.id, bag.piece.id],
+      proposals: apart <= copy ? [] : toMend,
+    },
+  ];
+}
+
+/** The larger of the other accessories, where they part from shoe or bag in more than one way. */
+function others({ palette }: Dressed, pieces: readonly Worn[], limits: Limits): Judgement[] {
+  const large = pieces.filter(
+    ({ piece, area }) => piece.kind !== "hosiery" && area >= 0.01 && palette.length > 0,
+  );
+  for (const [i, one] of large.entries())
+    for (const other of large.slice(i + 1)) {
+      const kinds = new Set([one.piece.kind, other.piece.kind]);
+      if (kinds.has("shoe") && kinds.has("bag")) continue;
+      const [first, second] = [matchedOf(one), matchedOf(other)];
+      const breaches = first && second ? breachesOf(first, second, limits) : [];
+      if (breaches.length < 2) continue;
+      return [
+        {
+          effect: "note",
+          say: `{one} and {other} part in ${breaches.map(words).join(" and ")}.`,
+          names: { one: one.piece.name, other: other.piece.name },
+          figures: Object.fromEntries(breaches.map((breach) => [breach.by, figureOf(breach, limits)])),
+          pieces: [one.piece.id, other.piece.id],
+        },
+      ];
+    }
+  return [];
+}
+
+function matchedOf({ profile }: Worn): Matched | null {
+  if (!profile.character) return null;
+  return {
+    character: profile.character,
+    depths: profile.tints.filter(({ share }) => share >= 0.08).map(({ shade }) => shade.L),
+    chromatic: profile.tints.some(({ neutral, share }) => !neutral && share >= 0.08),
+  };
+}

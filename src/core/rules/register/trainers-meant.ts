@@ -1,0 +1,40 @@
+import type { Dressed } from "../../dressing/dressed";
+import { isKind, placeOf, type Piece } from "../../piece/piece";
+import type { Schools } from "../../rule-book/schools";
+
+/** Trainers worn under tailoring, and whether the rest is dressed down with them. */
+export interface TrainersUnderTailoring {
+  readonly shoe: Piece;
+  readonly tailored: Piece;
+  readonly top: Piece | null;
+  /** What the rule book's school makes of it. */
+  readonly meant: boolean;
+}
+
+/** Level up to which a top without a shirt collar is dressed down. */
+export const dressedDownTo = 6;
+
+/** The trainers of a look that has tailoring; null where either is missing. */
+export function trainersUnderTailoring(
+  { worn }: Dressed,
+  schools: Schools,
+  most: number,
+): TrainersUnderTailoring | null {
+  const pieces = worn.filter(({ seen }) => seen.length > 0).map(({ piece }) => piece);
+  const shoe = pieces.find((piece) => isKind(piece, "shoe") && piece.figures.form === "trainer");
+  const tailored = pieces.find((piece) => placeOf(piece) !== null && piece.poles.includes("tailored"));
+  if (!shoe || !tailored) return null;
+  const top = pieces.find((piece) => piece.kind === "top") ?? null;
+  const meant =
+    schools.trainers !== "no" && top !== null && isDressedDown(top, most) && !pieces.some(isBowTie);
+  return { shoe, tailored, top, meant };
+}
+
+/** A knit or a tee rather than a shirt, and not of a dressy level. */
+function isDressedDown(top: Piece, most: number): boolean {
+  return isKind(top, "top") && top.figures.neckline !== "shirt collar" && top.register.centre <= most;
+}
+
+function isBowTie(piece: Piece): boolean {
+  return isKind(piece, "scarf") && piece.figures.worn === "tied as a bow";
+}

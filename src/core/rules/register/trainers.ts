@@ -1,0 +1,50 @@
+import { param } from "../../rule-book/params";
+import { defineRule } from "../define-rule";
+import { atMost } from "../figures";
+import type { Judgement } from "../finding";
+import { dressedDownTo, trainersUnderTailoring } from "./trainers-meant";
+
+export const trainers = defineRule({
+  id: "register.trainers",
+  lens: "register",
+  weight: 1,
+  title: "Trainers under tailoring",
+  why: "A trainer under a suit is either a slip or a sentence; it is a sentence when the shirt and the tie are gone as well.",
+  params: { dressed: param(dressedDownTo, "level", "level up to which the top is dressed down") },
+  schools: ["trainers"],
+  read(look, { dressed }, schools) {
+    const met = trainersUnderTailoring(look, schools, dressed);
+    if (!met) return [];
+    const { shoe, tailored, top, meant } = met;
+    const shared = {
+      names: { shoe: shoe.name, tailored: tailored.name, top: top?.name ?? "the top" },
+      pieces: [shoe.id, tailored.id, ...(top ? [top.id] : [])],
+      proposals: [{ kind: "wear", slot: "shoe" } as const],
+    };
+    if (schools.trainers === "no")
+      return [
+        { ...shared, effect: "jars", say: "{shoe} under {tailored}: this rule book keeps them apart." },
+      ];
+    const figures: Judgement["figures"] = top
+      ? { level: atMost("level of the top", top.register.centre, "step", dressed) }
+      : {};
+    if (meant)
+      return [
+        {
+          ...shared,
+          figures,
+          effect: "lifts",
+          say: "{shoe} under {tailored}, and {top} leans the same way: meant.",
+          proposals: [],
+        },
+      ];
+    return [
+      {
+        ...shared,
+        figures,
+        effect: "jars",
+        say: "{shoe} under {tailored} while {top} is still dressed up: half changed.",
+      },
+    ];
+  },
+});

@@ -1,0 +1,58 @@
+import { finishes } from "../../finish/finishes";
+import { bodyZoneOf } from "../../piece/body-zone";
+import type { Piece } from "../../piece/piece";
+import { param } from "../../rule-book/params";
+import { defineRule } from "../define-rule";
+import { atMost } from "../figures";
+import { listed, swapOrTakeOff } from "../visible";
+
+export const oneLead = defineRule({
+  id: "style.one-lead",
+  lens: "style",
+  weight: 1,
+  title: "One piece leads",
+  why: "The first thing seen sets the tone. A second may answer it from elsewhere on the body, in the same spirit or the same surface; a third makes a crowd.",
+  params: {
+    statement: param(2, "boldness", "statement from which a piece leads"),
+    most: param(2, "count", "leads that can answer one another"),
+  },
+  schools: ["ornament"],
+  read({ worn }, { statement, most }, schools) {
+    const leads = worn
+      .filter(({ seen, piece }) => seen.length > 0 && piece.statement >= statement)
+      .map(({ piece }) => piece)
+      .sort((one, other) => other.statement - one.statement);
+    const [lead, ...others] = leads;
+    if (!lead) return [];
+    const names = { lead: lead.name, leads: listed(leads) };
+    const pieces = leads.map(({ id }) => id);
+    const allowed = schools.ornament === "layered" ? most + 1 : most;
+    const figures = {
+      count: atMost("pieces that lead", leads.length, "count", others.length === 0 ? 1 : allowed),
+    };
+    if (others.length === 0)
+      return [{ effect: "lifts", say: "{lead} leads, and the rest lets it.", names, figures, pieces }];
+    const stray = others.filter((other) => !answers(lead, other));
+    if (stray.length === 0 && leads.length <= allowed)
+      return [
+        { effect: "note", say: "{count} lead and answer one another: {leads}.", names, figures, pieces },
+      ];
+    return [
+      {
+        effect: leads.length > allowed ? "jars" : "rubs",
+        say: "{count} pieces lead at once: {leads}.",
+        names,
+        figures,
+        pieces,
+        proposals: swapOrTakeOff(leads),
+      },
+    ];
+  },
+});
+
+/** Elsewhere on the body and of one pole, or of one kind of surface. */
+function answers(lead: Piece, other: Piece): boolean {
+  const apart = bodyZoneOf(lead.kind) !== bodyZoneOf(other.kind);
+  const pole = lead.poles.some((own) => other.poles.includes(own));
+  return (apart && pole) || finishes[lead.finish].kin === finishes[other.finish].kin;
+}

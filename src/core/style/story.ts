@@ -1,0 +1,72 @@
+import type { Piece } from "../piece/piece";
+import { poles, type Pole } from "./poles";
+
+const opposites: Readonly<Record<Pole, Pole>> = {
+  sport: "gala",
+  gala: "sport",
+  tailored: "romantic",
+  romantic: "tailored",
+  minimal: "bohemian",
+  bohemian: "minimal",
+  rugged: "classic",
+  classic: "rugged",
+};
+
+/** The pole over against another. */
+export function oppositeOf(pole: Pole): Pole {
+  return opposites[pole];
+}
+
+/** What the pieces of a set have in common. */
+export type Story =
+  | { readonly kind: "shared"; readonly pole: Pole; readonly pieces: readonly Piece[] }
+  | { readonly kind: "contrast"; readonly pole: Pole; readonly against: Pole }
+  | { readonly kind: "unrelated"; readonly poles: readonly Pole[] };
+
+/**
+ * Reads the story of some pieces (2.3): at least half share a pole; or two opposite poles hold them all,
+ * with two pieces each way, or one against a rest of statement 1 at most; else they are unrelated, by the
+ * fewest poles that still name every piece.
+ */
+export function storyOf(pieces: readonly Piece[]): Story {
+  const byPole = poles
+    .map((pole) => ({ pole, pieces: pieces.filter((piece) => piece.poles.includes(pole)) }))
+    .filter((group) => group.pieces.length > 0)
+    .sort((one, other) => other.pieces.length - one.pieces.length);
+  const contrast = contrastOf(pieces);
+  if (contrast) return contrast;
+  const [first] = byPole;
+  if (first && first.pieces.length * 2 >= pieces.length && (first.pieces.length > 1 || pieces.length === 1))
+    return { kind: "shared", pole: first.pole, pieces: first.pieces };
+  return { kind: "unrelated", poles: cover(pieces) };
+}
+
+function contrastOf(pieces: readonly Piece[]): Extract<Story, { kind: "contrast" }> | null {
+  for (const pole of poles) {
+    const against = opposites[pole];
+    const one = pieces.filter((piece) => piece.poles.includes(pole) && !piece.poles.includes(against));
+    const other = pieces.filter((piece) => piece.poles.includes(against) && !piece.poles.includes(pole));
+    if (one.length === 0 || other.length === 0 || one.length + other.length < pieces.length) continue;
+    const quiet = (side: readonly Piece[]) => side.every(({ statement }) => statement <= 1);
+    const balanced = one.length >= 2 && other.length >= 2;
+    if (balanced || (other.length === 1 && quiet(one)) || (one.length === 1 && quiet(other)))
+      return { kind: "contrast", pole, against };
+  }
+  return null;
+}
+
+/** The fewest poles, taken greedily, that name every piece. */
+function cover(pieces: readonly Piece[]): Pole[] {
+  const named: Pole[] = [];
+  let left = pieces;
+  while (left.length > 0) {
+    const best = poles.reduce<{ pole: Pole; count: number } | null>((found, pole) => {
+      const count = left.filter((piece) => piece.poles.includes(pole)).length;
+      return count > (found?.count ?? 0) ? { pole, count } : found;
+    }, null);
+    if (!best) break;
+    named.push(best.pole);
+    left = left.filter((piece) => !piece.poles.includes(best.pole));
+  }
+  return named;
+}

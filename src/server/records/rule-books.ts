@@ -1,0 +1,53 @@
+import { polished, readsAlike, type RuleBook } from "@/core/rule-book/rule-book";
+import { defaultSchools } from "@/core/rule-book/schools";
+import type { Tenant } from "../db/tenant";
+
+/** A stored rule book with what was declared after it was stored. */
+export function wholeBook(stored: Partial<RuleBook>): RuleBook {
+  return { ...polished, ...stored, schools: { ...defaultSchools, ...stored.schools } };
+}
+
+/** The book to store when one is changed into another: the next version where it reads otherwise. */
+export function nextVersion(before: RuleBook, after: RuleBook): RuleBook {
+  return { ...after, version: readsAlike(before, after) ? before.version : before.version + 1 };
+}
+
+/** Keeps a version of a client's rule book, so that old readings can be understood. */
+export async function keepVersion(tenant: Tenant, clientId: string, book: RuleBook): Promise<void> {
+  await tenant("rule_book_versions")
+    .insert({
+      studio_id: tenant.studioId,
+      client_id: clientId,
+      version: book.version,
+      rule_book: JSON.stringify(book),
+    })
+    .onConflict(["studio_id", "client_id", "version"])
+    .ignore();
+}
+
+/** Every version of a client's rule book, the newest first. */
+export async function ruleBookVersions(
+  tenant: Tenant,
+  clientId: string,
+): Promise<{ readonly book: RuleBook; readonly madeAt: string }[]> {
+  const rows = (await tenant("rule_book_versions")
+    .where({ studio_id: tenant.studioId, client_id: clientId })
+    .orderBy("version", "desc")
+    .select("rule_book", "made_at")) as { rule_book: Partial<RuleBook>; made_at: Date }[];
+  return rows.map((row) => ({ book: wholeBook(row.rule_book), madeAt: row.made_at.toISOString() }));
+}
+
+/** The studio's own rule book, which new clients start from. */
+export async function studioRuleBook(tenant: Tenant): Promise<RuleBook> {
+  const row = await tenant("studios")
+    .where({ id: tenant.studioId })
+    .first<{ rule_book: Partial<RuleBook> | null }>("rule_book");
+  return wholeBook(row?.rule_book ?? {});
+}
+
+export async function setStudioRuleBook(tenant: Tenant, book: RuleBook): Promise<void> {
+  const next = nextVersion(await studioRuleBook(tenant), book);
+  await tenant("studios")
+    .where({ id: tenant.studioId })
+    .update({ rule_book: JSON.stringify(next) });
+}
