@@ -1,4 +1,6 @@
 import { expose } from "comlink";
+import { bookExamplesOf, type BookExample } from "@/core/reading/book-examples";
+import { bookRemediesOf, type BookRemedy } from "@/core/reading/book-remedies";
 import { editPass } from "@/core/reading/edit-pass";
 import { read } from "@/core/reading/read";
 import { remediesOf, type Mended } from "@/core/reading/remedies";
@@ -10,6 +12,8 @@ import { reachOf, type Reach } from "@/core/search/reach";
 import { layOut, offered, pieceOf, type LookKey, type Wardrobe } from "@/core/studio/wardrobe";
 import { isLegged } from "@/core/piece/piece";
 import type { Slot } from "@/core/piece/slots";
+import type { RuleBook } from "@/core/rule-book/rule-book";
+import type { Finding } from "@/core/rules/finding";
 import type { RankedPiece, RemovedPiece, TailorCounsel } from "./answers";
 
 let wardrobe: Wardrobe | null = null;
@@ -35,6 +39,19 @@ const counsel = {
   remedies(key: LookKey): Mended[] {
     const look = layOut(laid(), key);
     return remediesOf(look, read(look), offered(laid()));
+  },
+
+  /** Changes of the client's rule book after which a finding of the look is no longer made. */
+  bookRemedies(key: LookKey, finding: Finding): BookRemedy[] {
+    return bookRemediesOf(layOut(laid(), key), finding);
+  },
+
+  /** What every answer a rule book does not give would change among these looks. */
+  bookExamples(keys: readonly LookKey[], book: RuleBook): BookExample[] {
+    return bookExamplesOf(
+      keys.map((key) => layOut(laid(), key)),
+      book,
+    );
   },
 
   turnUp(key: LookKey): TurnUpAnswer | null {

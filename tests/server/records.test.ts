@@ -74,6 +74,7 @@ describe("what is recorded comes back as it was", () => {
       accessoryIds: [studio.pieceId],
       adjustments: [{ kind: "tuck-into-boot" as const, piece: studio.garmentId }],
       ownVerdict: "sings" as const,
+      read: { verdict: "jars" as const, score: 61.3, ruleBookVersion: 1 },
     };
     await inStudio(studio.studioId, (tenant) => keepLook(tenant, look));
     expect(await inStudio(studio.studioId, (tenant) => findLook(tenant, look.id))).toEqual(look);

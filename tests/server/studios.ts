@@ -70,6 +70,7 @@ export async function furnishedStudio(name: string) {
       accessoryIds: [pieceId],
       adjustments: [{ kind: "turn", piece: garmentId, count: 1, depth: 4 }],
       ownVerdict: "sits",
+      read: null,
     });
     return { clientId, pieceId, garmentId, baseId, setId, occasionId, lookId };
   });

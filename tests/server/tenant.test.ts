@@ -110,6 +110,7 @@ describe("studio two, through every record module", () => {
             accessoryIds: [],
             adjustments: [],
             ownVerdict: null,
+            read: null,
           }),
         ),
     };

@@ -48,7 +48,8 @@ export function readDressed(dressed: Dressed): Reading {
   };
 }
 
-function verdictOf(findings: readonly Finding[], score: number): Verdict {
+/** Jars when any finding jars or bars; sings from a score of 80 on. */
+export function verdictOf(findings: readonly Finding[], score: number): Verdict {
   if (findings.some(({ effect }) => effect === "bar" || effect === "jars")) return "jars";
   return score >= singsFrom ? "sings" : "sits";
 }

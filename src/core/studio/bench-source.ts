@@ -1,3 +1,5 @@
+import type { KeptReading } from "./look-record";
+import type { Overruling } from "./overruling";
 import type { Piece } from "../piece/piece";
 import type { Occasion } from "../piece/occasion";
 import type { Client } from "../piece/client";
@@ -20,6 +22,8 @@ export interface BenchLook {
   readonly adjustments: readonly Adjustment[];
   /** The stylist's own verdict, which stands above the computed one. */
   readonly ownVerdict: Verdict | null;
+  /** What it was read as when it was last kept. */
+  readonly read: KeptReading | null;
 }
 
 /** What is laid on the bench: a client's wardrobe from the studio, or a look from a file. */
@@ -32,6 +36,8 @@ export interface BenchSource {
   readonly sets: readonly NamedPieces[];
   readonly occasions: readonly Occasion[];
   readonly start: BenchLook;
+  /** What the stylist overruled for this client. */
+  readonly overrulings: readonly Overruling[];
   /** False for a look from a file: it is read, not kept. */
   readonly kept: boolean;
 }

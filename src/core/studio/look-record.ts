@@ -10,4 +10,13 @@ export interface LookRecord {
   readonly accessoryIds: readonly string[];
   readonly adjustments: readonly Adjustment[];
   readonly ownVerdict: Verdict | null;
+  /** What it was read as when it was kept; null for looks kept before that was recorded. */
+  readonly read: KeptReading | null;
+}
+
+/** The reading of a kept look, with the version of the rule book it was made with. */
+export interface KeptReading {
+  readonly verdict: Verdict;
+  readonly score: number;
+  readonly ruleBookVersion: number;
 }

@@ -6,6 +6,7 @@ import { bases } from "./bases";
 import { findClient } from "./clients";
 import { findLook, newestLook } from "./looks";
 import { listOccasions } from "./occasions";
+import { overrulingsFor } from "./overrulings";
 import { listPieces } from "./pieces";
 import { sets } from "./sets";
 
@@ -54,7 +55,8 @@ export async function benchFor(
   const set = ownSets.find(({ id }) => id === wish.set);
   const occasion = wardrobe.occasions.find(({ id }) => id === wish.occasion)?.id ?? null;
   const shoe = wardrobe.pieces.find(({ id }) => id === wish.wear);
-  return { ...wardrobe, sets: ownSets, start: startLook(), kept: true };
+  const overrulings = await overrulingsFor(tenant, clientId);
+  return { ...wardrobe, sets: ownSets, start: startLook(), overrulings, kept: true };
 
   /** The look to go on with: none when a set or an occasion is to be tried afresh. */
   async function lastLook() {
@@ -64,8 +66,8 @@ export async function benchFor(
 
   function startLook(): BenchLook {
     if (last && ownBases.some(({ id }) => id === last.baseId)) {
-      const { id, baseId, occasionId, accessoryIds, adjustments, ownVerdict } = last;
-      return { id, baseId, occasionId, accessoryIds, adjustments, ownVerdict };
+      const { clientId: _client, ...kept } = last;
+      return kept;
     }
     return {
       id: uuid(),
@@ -74,6 +76,7 @@ export async function benchFor(
       accessoryIds: set?.pieceIds ?? (shoe ? [shoe.id] : []),
       adjustments: turnWished(),
       ownVerdict: null,
+      read: null,
     };
   }
 

@@ -65,6 +65,18 @@ export async function changeClient(
   await take(tenant, key.id, differing(before?.client.measured ?? {}, input.measured));
 }
 
+/** Sets a client's rule book in its next version, and gives it back. @throws StaleWrite, NotFound */
+export async function changeRuleBook(
+  tenant: Tenant,
+  { client, version }: ClientRecord,
+  book: RuleBook,
+): Promise<RuleBook> {
+  const next = nextVersion(client.ruleBook, book);
+  await updateVersion(tenant, "clients", { id: client.id, version }, { rule_book: JSON.stringify(next) });
+  await keepVersion(tenant, client.id, next);
+  return next;
+}
+
 export const putClientAway = (tenant: Tenant, id: string) => putAway(tenant, "clients", id);
 export const bringClientBack = (tenant: Tenant, id: string) => bringBack(tenant, "clients", id);
 

@@ -11,6 +11,9 @@ interface LookRow {
   base_id: string;
   occasion_id: string | null;
   own_verdict: Verdict | null;
+  read_verdict: Verdict | null;
+  read_score: number | null;
+  rule_book_version: number | null;
   piece_ids: string[];
   adjusted: AdjustmentRow[];
 }
@@ -36,6 +39,15 @@ export async function newestLook(
   return row ? fromRow(row) : null;
 }
 
+/** A client's kept looks, the newest first. */
+export async function listLooks(tenant: Tenant, clientId: string, most: number): Promise<LookRecord[]> {
+  const rows = await select(tenant)
+    .where("looks.client_id", clientId)
+    .orderBy("looks.updated_at", "desc")
+    .limit(most);
+  return (rows as LookRow[]).map(fromRow);
+}
+
 export async function findLook(tenant: Tenant, id: string): Promise<LookRecord | null> {
   if (!isId(id)) return null;
   const row = (await select(tenant).where("looks.id", id).first()) as LookRow | undefined;
@@ -50,6 +62,9 @@ export async function keepLook(tenant: Tenant, look: LookRecord): Promise<void> 
     base_id: look.baseId,
     occasion_id: look.occasionId,
     own_verdict: look.ownVerdict,
+    read_verdict: look.read?.verdict ?? null,
+    read_score: look.read?.score ?? null,
+    rule_book_version: look.read?.ruleBookVersion ?? null,
   };
   await tenant("looks")
     .insert({ studio_id: studioId, id: look.id, ...values })
@@ -98,7 +113,13 @@ function fromRow(row: LookRow): LookRecord {
     accessoryIds: row.piece_ids,
     adjustments: row.adjusted.map(adjustmentOf),
     ownVerdict: row.own_verdict,
+    read: readingOf(row),
   };
+}
+
+function readingOf({ read_verdict, read_score, rule_book_version }: LookRow): LookRecord["read"] {
+  if (read_verdict === null || read_score === null || rule_book_version === null) return null;
+  return { verdict: read_verdict, score: read_score, ruleBookVersion: rule_book_version };
 }
 
 function adjustmentOf(row: AdjustmentRow): Adjustment {

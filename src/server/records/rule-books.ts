@@ -45,9 +45,11 @@ export async function studioRuleBook(tenant: Tenant): Promise<RuleBook> {
   return wholeBook(row?.rule_book ?? {});
 }
 
-export async function setStudioRuleBook(tenant: Tenant, book: RuleBook): Promise<void> {
+/** Sets the studio's own rule book; gives it back with its version. */
+export async function setStudioRuleBook(tenant: Tenant, book: RuleBook): Promise<RuleBook> {
   const next = nextVersion(await studioRuleBook(tenant), book);
   await tenant("studios")
     .where({ id: tenant.studioId })
     .update({ rule_book: JSON.stringify(next) });
+  return next;
 }

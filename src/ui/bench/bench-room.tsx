@@ -2,7 +2,7 @@
 
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import { Bench } from "./bench";
+import { Bench, type JudgementActions } from "./bench";
 import type { BenchSource } from "@/core/studio/bench-source";
 import type { SaveSet } from "./keep-set";
 import type { KeepHem } from "./tailor";
@@ -16,10 +16,11 @@ interface BenchRoomProps {
   readonly saveLook: SaveLook;
   readonly saveSet: SaveSet;
   readonly keepHem: KeepHem;
+  readonly judgement: JudgementActions;
 }
 
 /** The bench with the studio's own look on it, until a look from a file is laid there instead. */
-export function BenchRoom({ sheet, source, clients, saveLook, saveSet, keepHem }: BenchRoomProps) {
+export function BenchRoom({ sheet, source, clients, ...actions }: BenchRoomProps) {
   const router = useRouter();
   const [opened, setOpened] = useState<BenchSource | null>(null);
   const laid = opened ?? source;
@@ -30,9 +31,7 @@ export function BenchRoom({ sheet, source, clients, saveLook, saveSet, keepHem }
       clients={clients}
       onClient={(id) => router.push(`/bench?client=${id}`)}
       onOpen={setOpened}
-      saveLook={saveLook}
-      saveSet={saveSet}
-      keepHem={keepHem}
+      {...actions}
     />
   );
 }

@@ -6,6 +6,9 @@ import { swap, wear } from "@/core/piece/look";
 import { isLegged, slotOf } from "@/core/piece/piece";
 import { slots, stacks, type Slot } from "@/core/piece/slots";
 import { readDressed, verdicts } from "@/core/reading/read";
+import { standingOf } from "@/core/reading/standing";
+import type { BookChange } from "@/core/rule-book/book-change";
+import type { Outcome } from "@/core/schema/outcome";
 import { apply, type Change } from "@/core/reading/change";
 import { layOut, pieceOf, type Wardrobe } from "@/core/studio/wardrobe";
 import type { RemovedPiece } from "@/workers/answers";
@@ -14,6 +17,7 @@ import type { BenchSource } from "@/core/studio/bench-source";
 import { Brief } from "./brief";
 import { EditPass } from "./edit-pass";
 import { FigureColumn } from "./figure-column";
+import type { Judging } from "./finding-row";
 import { KeepSet, type SaveSet } from "./keep-set";
 import { LookFile } from "./look-file";
 import { ReadingPanel } from "./reading-panel";
@@ -27,6 +31,7 @@ import { useAnswers } from "./use-answers";
 import { useBenchKeys } from "./use-bench-keys";
 import { keyOf, useLook } from "./use-look";
 import { useKeeping, type SaveLook } from "./use-keeping";
+import { useOverrulings, type SaveOverruling, type WithdrawOverruling } from "./use-overrulings";
 
 interface BenchProps {
   readonly source: BenchSource;
@@ -36,10 +41,22 @@ interface BenchProps {
   readonly saveLook: SaveLook;
   readonly saveSet: SaveSet;
   readonly keepHem: KeepHem;
+  readonly judgement: JudgementActions;
+}
+
+/** How overrulings and the rule book are kept. */
+export interface JudgementActions {
+  readonly overrule: SaveOverruling;
+  readonly withdraw: WithdrawOverruling;
+  readonly changeBook: (input: {
+    readonly clientId: string;
+    readonly change: BookChange;
+  }) => Promise<Outcome<unknown>>;
 }
 
 /** Figure, stations, reading and tray over one look. Every change is read here, at once; keeping follows. */
-export function Bench({ source, clients, onClient, onOpen, saveLook, saveSet, keepHem }: BenchProps) {
+export function Bench(props: BenchProps) {
+  const { source, clients, onClient, onOpen, saveLook, saveSet, keepHem, judgement } = props;
   const wardrobe: Wardrobe = source;
   const { look: benchLook, step } = useLook(source, wardrobe);
   const key = useMemo(() => keyOf(benchLook, source), [benchLook, source]);
@@ -57,8 +74,17 @@ export function Bench({ source, clients, onClient, onOpen, saveLook, saveSet, ke
     () => answers.candidates.filter((candidate) => passes(candidate, filter)),
     [answers.candidates, filter],
   );
+  const overrulings = useOverrulings(source, judgement.overrule, judgement.withdraw);
+  const holding = useMemo(
+    () => overrulings.all.filter(({ lookId }) => lookId === null || lookId === benchLook.id),
+    [overrulings.all, benchLook.id],
+  );
   const keeping = useKeeping(
-    useMemo(() => ({ ...benchLook, clientId: source.client.id }), [benchLook, source]),
+    useMemo(() => {
+      const { verdict, score } = standingOf(readDressed(dress(look)), holding);
+      const ruleBookVersion = source.client.ruleBook.version;
+      return { ...benchLook, clientId: source.client.id, read: { verdict, score, ruleBookVersion } };
+    }, [benchLook, source, look, holding]),
     source.kept ? saveLook : null,
   );
 
@@ -71,6 +97,7 @@ export function Bench({ source, clients, onClient, onOpen, saveLook, saveSet, ke
   }, [tried, cursor, candidates, wardrobe, look, active]);
   const dressed = useMemo(() => dress(previewed), [previewed]);
   const reading = useMemo(() => readDressed(dressed), [dressed]);
+  const standing = useMemo(() => standingOf(reading, holding), [reading, holding]);
 
   useEffect(() => {
     if (removals !== "asked" || !counsel) return;
@@ -101,6 +128,28 @@ export function Bench({ source, clients, onClient, onOpen, saveLook, saveSet, ke
     setRemovals(null);
   };
   const trousers = look.garments.find(isLegged);
+  const [bookRefusal, setBookRefusal] = useState<string | null>(null);
+  const judging: Judging = {
+    client: source.client.name.split(" ")[0] ?? source.client.name,
+    book: source.client.ruleBook,
+    kept: source.kept,
+    hrefOf: (rule) => (source.kept ? `/clients/${source.client.id}/rules#${rule}` : null),
+    askBook: (finding) => (counsel ? counsel.bookRemedies(key, finding) : Promise.resolve([])),
+    onOverrule: (finding, reason, scope) =>
+      overrulings.overrule({
+        rule: finding.rule,
+        effect: finding.effect,
+        pieceIds: finding.pieces,
+        reason,
+        lookId: scope === "look" ? benchLook.id : null,
+      }),
+    onWithdraw: overrulings.withdraw,
+    onChangeBook: (next) =>
+      void judgement
+        .changeBook({ clientId: source.client.id, change: next })
+        .then((outcome) => setBookRefusal(outcome.ok ? null : (outcome.faults[0]?.say ?? "")))
+        .catch(() => setBookRefusal("The studio cannot be reached, so the rule book is as it was.")),
+  };
 
   useBenchKeys(
     {
@@ -153,8 +202,10 @@ export function Bench({ source, clients, onClient, onOpen, saveLook, saveSet, ke
         bases={source.bases}
         baseId={benchLook.baseId}
         onBase={(baseId) => step({ kind: "base", baseId })}
-        ruleBook={source.client.ruleBook.name}
+        ruleBook={source.client.ruleBook}
+        before={source.start.id === benchLook.id ? source.start.read : null}
         reading={reading}
+        standing={standing}
         own={benchLook.ownVerdict}
         onOwn={(verdict) => step({ kind: "verdict", verdict })}
         keeping={keeping}
@@ -196,6 +247,9 @@ export function Bench({ source, clients, onClient, onOpen, saveLook, saveSet, ke
         />
         <ReadingPanel
           reading={reading}
+          standing={standing}
+          judging={judging}
+          refusal={overrulings.refusal ?? bookRefusal}
           mended={answers.mended}
           fresh={answers.ofThisLook && previewed === look}
           named={named}

@@ -5,6 +5,9 @@ import type { Occasion } from "@/core/piece/occasion";
 import { levelWord } from "@/core/register/ladder";
 import type { Reading, Verdict } from "@/core/reading/read";
 import { verdicts } from "@/core/reading/read";
+import type { Standing } from "@/core/reading/standing";
+import type { RuleBook } from "@/core/rule-book/rule-book";
+import type { KeptReading } from "@/core/studio/look-record";
 import { Mark, wordOf } from "../kit/marks";
 import type { NamedPieces } from "@/core/studio/bench-source";
 import type { Keeping } from "./use-keeping";
@@ -24,8 +27,13 @@ interface BriefProps {
   readonly bases: readonly NamedPieces[];
   readonly baseId: string;
   readonly onBase: (id: string) => void;
-  readonly ruleBook: string;
+  readonly ruleBook: RuleBook;
+  /** What the look was read as when it was last kept; null when it never was. */
+  readonly before: KeptReading | null;
+  /** What the rules say. */
   readonly reading: Reading;
+  /** What stands once the stylist's overrulings are set against it. */
+  readonly standing: Standing;
   readonly own: Verdict | null;
   readonly onOwn: (verdict: Verdict) => void;
   readonly keeping: Keeping;
@@ -35,7 +43,8 @@ interface BriefProps {
 
 /** Who, what for, what is laid out; and on the right what the rules and the stylist make of it. */
 export function Brief(props: BriefProps) {
-  const { occasion, reading } = props;
+  const { occasion, reading, standing } = props;
+  const overruled = standing.overruled.some((overruling) => overruling !== null);
   return (
     <div className="flex items-stretch gap-3 border-b border-rule-strong bg-paper px-4 py-1.5">
       <Select
@@ -58,21 +67,35 @@ export function Brief(props: BriefProps) {
           {occasion ? `Asks ${levelWord(occasion.span.low)} to ${levelWord(occasion.span.high)}` : ""}
           {occasion && occasion.flags.length > 0 ? `; ${occasion.flags.join(", ")}` : ""}
         </span>
-        <span className="truncate">Rule book: {props.ruleBook}</span>
+        <span className="truncate">
+          Rule book: {props.ruleBook.name}, version {props.ruleBook.version}
+          {props.before && props.before.ruleBookVersion !== props.ruleBook.version
+            ? `; was ${wordOf(props.before.verdict)} ${Math.round(props.before.score)} by version ${props.before.ruleBookVersion}`
+            : ""}
+        </span>
       </div>
       <div className="ml-auto flex shrink-0 items-center gap-2.5">
-        <Standing keeping={props.keeping} kept={props.kept} />
+        <KeptState keeping={props.keeping} kept={props.kept} />
         <div className="flex items-center gap-2 border-l border-rule pl-3" aria-live="polite">
           <Mark
-            of={reading.verdict}
-            className={`size-7 ${reading.verdict === "jars" ? "text-thread" : ""}`}
+            of={standing.verdict}
+            className={`size-7 ${standing.verdict === "jars" ? "text-thread" : ""}`}
           />
-          <span className="font-serif text-title leading-none">{wordOf(reading.verdict)}</span>
-          <span
-            className="tabular w-9 text-right text-title leading-none font-medium"
-            title="Score, 0 to 100"
-          >
-            {Math.round(reading.score)}
+          <span className="grid">
+            <span className="flex items-center gap-2">
+              <span className="font-serif text-title leading-none">{wordOf(standing.verdict)}</span>
+              <span
+                className="tabular w-9 text-right text-title leading-none font-medium"
+                title="Score, 0 to 100"
+              >
+                {Math.round(standing.score)}
+              </span>
+            </span>
+            {overruled && (
+              <span className="tabular text-right text-tiny leading-none text-ink-soft">
+                computed: {wordOf(reading.verdict)} {Math.round(reading.score)}
+              </span>
+            )}
           </span>
           <span className="tabular hidden w-20 text-tiny leading-tight text-ink-soft 2xl:block">
             {reading.level === null
@@ -133,7 +156,7 @@ function Select({ label, value, options, onChange, wide = "max-w-48" }: SelectPr
 }
 
 /** Whether the look is kept, in words. */
-function Standing({ keeping, kept }: { readonly keeping: Keeping; readonly kept: boolean }) {
+function KeptState({ keeping, kept }: { readonly keeping: Keeping; readonly kept: boolean }) {
   const words = {
     kept: "kept",
     keeping: "keeping ...",

@@ -1,27 +1,50 @@
 "use client";
 
+import { useState } from "react";
+import type { BookRemedy } from "@/core/reading/book-remedies";
+import { isFault } from "@/core/reading/effects";
 import { phrase, sayLimit, sayValue } from "@/core/reading/phrase";
 import type { Change } from "@/core/reading/change";
 import type { Remedy } from "@/core/reading/remedies";
 import type { Piece } from "@/core/piece/piece";
 import { measurements } from "@/core/body/measurements";
 import type { Finding } from "@/core/rules/finding";
-import { ruleOf } from "@/core/rules/registry";
+import type { BookChange } from "@/core/rule-book/book-change";
+import type { RuleBook } from "@/core/rule-book/rule-book";
+import type { Overruling } from "@/core/studio/overruling";
 import { useLengthUnit } from "../kit/length-unit";
 import { Mark, wordOf } from "../kit/marks";
+import { RuleNote } from "../rule-book/rule-note";
 import { sayChange } from "./change-words";
+import { Overrule } from "./overrule";
+
+/** What the stylist may do with a finding besides mending it. */
+export interface Judging {
+  readonly client: string;
+  readonly book: RuleBook;
+  readonly kept: boolean;
+  /** Where a rule stands in the rule book; null for a look from a file. */
+  readonly hrefOf: (rule: string) => string | null;
+  readonly askBook: (finding: Finding) => Promise<readonly BookRemedy[]>;
+  readonly onOverrule: (finding: Finding, reason: string, scope: "look" | "client") => void;
+  readonly onWithdraw: (id: string) => void;
+  readonly onChangeBook: (change: BookChange) => void;
+}
 
 interface FindingRowProps {
   readonly finding: Finding;
+  readonly overruled: Overruling | null;
+  readonly judging: Judging;
   readonly remedies: readonly Remedy[];
   readonly named: (id: string) => Piece | undefined;
   readonly onApply: (change: Change) => void;
 }
 
 /** One finding: its mark and sentence, its figures with their limits, why, and what would mend it. */
-export function FindingRow({ finding, remedies, named, onApply }: FindingRowProps) {
+export function FindingRow({ finding, overruled, judging, remedies, named, onApply }: FindingRowProps) {
   const unit = useLengthUnit();
-  const grave = finding.effect === "jars" || finding.effect === "bar";
+  const [asking, setAsking] = useState(false);
+  const grave = !overruled && (finding.effect === "jars" || finding.effect === "bar");
   return (
     <li className="grid grid-cols-[1.25rem_minmax(0,1fr)] gap-x-2 py-1.5">
       <span title={wordOf(finding.effect)} className={grave ? "text-thread" : "text-ink-soft"}>
@@ -29,10 +52,49 @@ export function FindingRow({ finding, remedies, named, onApply }: FindingRowProp
         <span className="sr-only">{wordOf(finding.effect)}:</span>
       </span>
       <div className="min-w-0">
-        <p className={grave ? "font-medium" : ""}>{phrase(finding, unit)}</p>
-        <Figures finding={finding} />
+        <p
+          className={
+            grave ? "font-medium" : overruled ? "text-ink-soft line-through decoration-rule-strong" : ""
+          }
+        >
+          {phrase(finding, unit)}
+        </p>
+        {overruled && (
+          <p className="text-tiny">
+            Overruled {overruled.lookId === null ? `for ${judging.client}` : "for this look"}:{" "}
+            {overruled.reason}{" "}
+            <button
+              type="button"
+              onClick={() => judging.onWithdraw(overruled.id)}
+              className="underline decoration-rule-strong underline-offset-2"
+            >
+              withdraw
+            </button>
+          </p>
+        )}
+        <Figures
+          finding={finding}
+          judging={judging}
+          onOverrule={isFault(finding) && !overruled && !asking ? () => setAsking(true) : null}
+        />
+        {asking && (
+          <Overrule
+            client={judging.client}
+            kept={judging.kept}
+            askBook={() => judging.askBook(finding)}
+            onCancel={() => setAsking(false)}
+            onOverrule={(reason, scope) => {
+              setAsking(false);
+              judging.onOverrule(finding, reason, scope);
+            }}
+            onChangeBook={(change) => {
+              setAsking(false);
+              judging.onChangeBook(change);
+            }}
+          />
+        )}
         {finding.caution && <p className="mt-0.5 text-tiny font-medium">Caution: {finding.caution}</p>}
-        {remedies.length > 0 && (
+        {!overruled && remedies.length > 0 && (
           <div className="mt-1.5 flex flex-wrap gap-1.5">
             {remedies.map((remedy, i) => (
               <button
@@ -54,10 +116,16 @@ export function FindingRow({ finding, remedies, named, onApply }: FindingRowProp
   );
 }
 
-/** The measured figures, their limits and units, and the reason behind a disclosure. */
-function Figures({ finding }: { readonly finding: Finding }) {
+interface FiguresProps {
+  readonly finding: Finding;
+  readonly judging: Judging;
+  /** Opens the overruling; null where there is nothing to overrule. */
+  readonly onOverrule: (() => void) | null;
+}
+
+/** The measured figures, their limits and units, and the rule itself behind a disclosure. */
+function Figures({ finding, judging, onOverrule }: FiguresProps) {
   const unit = useLengthUnit();
-  const rule = ruleOf(finding.rule);
   const figures = Object.values(finding.figures).map((figure) => {
     const limit = sayLimit(figure, unit);
     return `${figure.label} ${sayValue(figure.value, figure.unit, unit)}${limit ? ` (right: ${limit})` : ""}`;
@@ -74,10 +142,23 @@ function Figures({ finding }: { readonly finding: Finding }) {
         {line.join("; ")}
         {line.length > 0 && "; "}
         <span className="underline decoration-rule-strong underline-offset-2">why</span>
+        {onOverrule && (
+          <>
+            {", "}
+            <button
+              type="button"
+              onClick={(event) => {
+                event.preventDefault();
+                onOverrule();
+              }}
+              className="underline decoration-rule-strong underline-offset-2"
+            >
+              overrule
+            </button>
+          </>
+        )}
       </summary>
-      <p className="mt-1 mb-1 border-l-2 border-rule pl-2">
-        <span className="font-medium text-ink">{rule?.title}.</span> {rule?.why}
-      </p>
+      <RuleNote rule={finding.rule} book={judging.book} href={judging.hrefOf(finding.rule)} />
     </details>
   );
 }

@@ -19,7 +19,9 @@ export function fromLook(look: Look): BenchSource {
       accessoryIds: look.accessories.map(({ id }) => id),
       adjustments: look.adjustments,
       ownVerdict: null,
+      read: null,
     },
+    overrulings: [],
     kept: false,
   };
 }

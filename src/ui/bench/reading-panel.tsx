@@ -3,13 +3,18 @@
 import type { Mended, Remedy } from "@/core/reading/remedies";
 import { bySeverity } from "@/core/reading/effects";
 import type { LensReading, Reading } from "@/core/reading/read";
+import type { Standing } from "@/core/reading/standing";
 import { lensLabels, type Finding } from "@/core/rules/finding";
 import type { Change } from "@/core/reading/change";
 import type { Piece } from "@/core/piece/piece";
-import { FindingRow } from "./finding-row";
+import { FindingRow, type Judging } from "./finding-row";
 
 interface ReadingPanelProps {
   readonly reading: Reading;
+  readonly standing: Standing;
+  readonly judging: Judging;
+  /** Why the last overruling could not be kept; null when it was. */
+  readonly refusal: string | null;
   readonly mended: readonly Mended[];
   /** Whether the remedies belong to this very reading. */
   readonly fresh: boolean;
@@ -18,7 +23,8 @@ interface ReadingPanelProps {
 }
 
 /** What the rules say: eight gauges, then every finding with its figures and remedies, gravest first. */
-export function ReadingPanel({ reading, mended, fresh, named, onApply }: ReadingPanelProps) {
+export function ReadingPanel(props: ReadingPanelProps) {
+  const { reading, standing, judging, refusal, mended, fresh, named, onApply } = props;
   const remediesOf = (finding: Finding): readonly Remedy[] =>
     fresh ? (mended.find((entry) => reading.findings[entry.finding] === finding)?.remedies ?? []) : [];
   const groups = groupsOf(reading);
@@ -32,6 +38,11 @@ export function ReadingPanel({ reading, mended, fresh, named, onApply }: Reading
         aria-label="Findings"
         className="min-h-0 flex-1 overflow-y-auto px-4 pb-3"
       >
+        {refusal && (
+          <p role="alert" className="mt-3 border-l-2 border-thread pl-2">
+            {refusal}
+          </p>
+        )}
         {groups.length === 0 && (
           <p className="pt-6 text-ink-soft">
             Nothing to read yet. Choose a station and put on a first piece: shoes decide the most.
@@ -45,6 +56,8 @@ export function ReadingPanel({ reading, mended, fresh, named, onApply }: Reading
                 <FindingRow
                   key={`${finding.rule}-${i}`}
                   finding={finding}
+                  overruled={standing.overruled[reading.findings.indexOf(finding)] ?? null}
+                  judging={judging}
                   remedies={remediesOf(finding)}
                   named={named}
                   onApply={onApply}

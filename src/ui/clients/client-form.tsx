@@ -2,13 +2,16 @@
 
 import { useState, type ReactNode } from "react";
 import type { MeasurementName } from "@/core/body/measurements";
-import { undertones } from "@/core/piece/client";
+import { families } from "@/core/colour/family";
+import { landingPreferences, undertones } from "@/core/piece/client";
+import type { RuleBook } from "@/core/rule-book/rule-book";
 import type { Outcome } from "@/core/schema/outcome";
 import type { ClientInput, Taken } from "@/core/studio/client-record";
 import { ColourField } from "../kit/form/colour-field";
 import { ChoiceField, FlagField, TextField, wordsAsOptions } from "../kit/form/fields";
 import { LengthField } from "../kit/form/number-fields";
 import { RecordForm } from "../kit/form/record-form";
+import { WordsField } from "../kit/form/words-field";
 import { BodyChart } from "./body-chart";
 import { MeasurementFields } from "./measurement-fields";
 import { MeasurementHistory } from "./measurement-history";
@@ -20,17 +23,20 @@ interface ClientFormProps {
   readonly id: string | null;
   readonly version: number | null;
   readonly initial: ClientInput | null;
+  /** The rule book a new client starts from. */
+  readonly studioBook?: RuleBook;
   readonly history: readonly Taken[];
   readonly save: (input: unknown) => Promise<Outcome<string>>;
   readonly actions?: ReactNode;
 }
 
 /** A client's figures on a drawn body, colouring, limits and rule book. */
-export function ClientForm({ id, version, initial, history, save, actions }: ClientFormProps) {
+export function ClientForm(props: ClientFormProps) {
+  const { id, version, initial, studioBook = newClient.ruleBook, history, save, actions } = props;
   const [active, setActive] = useState<MeasurementName | null>(null);
   return (
     <RecordForm
-      initial={{ id, version, ...(initial ?? newClient) }}
+      initial={{ id, version, ...(initial ?? { ...newClient, ruleBook: studioBook }) }}
       onSave={save}
       then={(saved) => `/clients/${saved}`}
       saveLabel={id ? "Keep changes" : "Add client"}
@@ -75,7 +81,22 @@ export function ClientForm({ id, version, initial, history, save, actions }: Cli
               <FlagField name="seated" label="Dressed seated" help="hems are read with the knees bent" />
             </div>
           </fieldset>
-          <RuleBookFields />
+          <fieldset>
+            <legend className="mb-1 font-serif text-lead">Asks of an outfit</legend>
+            <p className="mb-2 text-ink-soft">The client's own wishes; nothing is prescribed.</p>
+            <div className="grid grid-cols-2 items-start gap-x-4 gap-y-1 xl:grid-cols-3">
+              <FlagField name="goals.longerLegLine" label="A longer leg line" />
+              <FlagField name="goals.moreWaist" label="More waist" />
+              <ChoiceField
+                name="goals.bagLands"
+                label="Likes a bag to lie at the"
+                options={wordsAsOptions(landingPreferences)}
+                none="Waist to hip"
+              />
+            </div>
+            <WordsField name="limits.neverColours" label="Never wears" words={families} />
+          </fieldset>
+          <RuleBookFields clientId={id} />
           <TextField name="notes" label="Notes" rows={3} />
         </div>
       </div>

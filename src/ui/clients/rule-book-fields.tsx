@@ -1,45 +1,68 @@
 "use client";
 
+import Link from "next/link";
 import { useFormContext, useWatch } from "react-hook-form";
 import { readyBooks, type RuleBook } from "@/core/rule-book/rule-book";
-import { schoolNames, schoolQuestions, type SchoolName } from "@/core/rule-book/schools";
-import { ChoiceField, wordsAsOptions } from "../kit/form/fields";
+import { schoolNames, schoolQuestions } from "@/core/rule-book/schools";
 
-/** The rule book: one of the ready ones, and each question good stylists answer differently. */
-export function RuleBookFields() {
-  const { setValue } = useFormContext();
+interface RuleBookFieldsProps {
+  /** Null for a new client, whose book is chosen here; else the book has a place of its own. */
+  readonly clientId: string | null;
+}
+
+/** The rule book: for a new client one to begin with, afterwards what it answers and the way to it. */
+export function RuleBookFields({ clientId }: RuleBookFieldsProps) {
   const book = useWatch({ name: "ruleBook" }) as RuleBook;
   return (
     <fieldset>
       <legend className="mb-1 font-serif text-lead">Rule book</legend>
-      <div role="group" aria-label="Ready rule books" className="mb-3 flex flex-wrap gap-1.5">
-        {readyBooks.map((ready) => (
-          <button
-            key={ready.name}
-            type="button"
-            aria-pressed={book.name === ready.name}
-            onClick={() => setValue("ruleBook", ready, { shouldDirty: true })}
-            className={`h-9 border px-4 font-serif text-body ${book.name === ready.name ? "border-ink bg-ink text-paper" : "border-rule-strong bg-paper hover:bg-well"}`}
-          >
-            {ready.name}
-          </button>
-        ))}
-      </div>
-      <div className="grid grid-cols-2 gap-3 xl:grid-cols-3">
-        {schoolNames.map((name) => (
-          <ChoiceField
-            key={name}
-            name={`ruleBook.schools.${name}`}
-            label={schoolQuestions[name].question}
-            options={wordsAsOptions(Object.keys(schoolQuestions[name].choices))}
-            help={reasonOf(name, book.schools[name])}
-          />
-        ))}
-      </div>
+      {clientId === null ? <ReadyBooks book={book} /> : <Answers book={book} clientId={clientId} />}
     </fieldset>
   );
 }
 
-function reasonOf(name: SchoolName, choice: string): string | undefined {
-  return (schoolQuestions[name].choices as Record<string, string>)[choice];
+function ReadyBooks({ book }: { readonly book: RuleBook }) {
+  const { setValue } = useFormContext();
+  const offered = readyBooks.some(({ name }) => name === book.name) ? readyBooks : [book, ...readyBooks];
+  return (
+    <div role="group" aria-label="Ready rule books" className="flex flex-wrap gap-1.5">
+      {offered.map((ready) => (
+        <button
+          key={ready.name}
+          type="button"
+          aria-pressed={book.name === ready.name}
+          onClick={() => setValue("ruleBook", ready, { shouldDirty: true })}
+          className={`h-9 border px-4 font-serif text-body ${book.name === ready.name ? "border-ink bg-ink text-paper" : "border-rule-strong bg-paper hover:bg-well"}`}
+        >
+          {ready.name}
+        </button>
+      ))}
+    </div>
+  );
+}
+
+function Answers({ book, clientId }: { readonly book: RuleBook; readonly clientId: string }) {
+  const figures = Object.values(book.params).reduce((sum, own) => sum + Object.keys(own).length, 0);
+  return (
+    <div className="grid gap-2">
+      <p className="text-ink-soft">
+        {book.name}, version {book.version}
+        {figures > 0 && `, ${figures} ${figures === 1 ? "figure" : "figures"} set otherwise`}.{" "}
+        <Link
+          href={`/clients/${clientId}/rules`}
+          className="text-ink underline decoration-rule-strong underline-offset-4"
+        >
+          Open the rule book
+        </Link>
+      </p>
+      <dl className="grid grid-cols-2 gap-x-4 gap-y-0.5 text-tiny xl:grid-cols-3">
+        {schoolNames.map((school) => (
+          <div key={school}>
+            <dt className="inline text-ink-soft">{schoolQuestions[school].question}: </dt>
+            <dd className="inline">{book.schools[school]}</dd>
+          </div>
+        ))}
+      </dl>
+    </div>
+  );
 }

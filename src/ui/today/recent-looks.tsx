@@ -66,6 +66,12 @@ export function RecentLooks({ looks, clients, bases, occasions, pieces }: Recent
                 <span className="tabular mt-auto flex items-center gap-2 text-body font-medium">
                   <MarkWord of={reading.verdict} /> {Math.round(reading.score)}
                 </span>
+                {record.read && record.read.ruleBookVersion !== client.ruleBook.version && (
+                  <span className="tabular text-tiny text-ink-soft">
+                    was {record.read.verdict} {Math.round(record.read.score)} by version{" "}
+                    {record.read.ruleBookVersion} of {client.ruleBook.name}
+                  </span>
+                )}
                 {worst && <span className="line-clamp-3 text-tiny text-ink-soft">{phrase(worst, "cm")}</span>}
               </span>
             </Link>

@@ -1,6 +1,7 @@
 import type { Metadata } from "next";
 import { saveSet } from "@/server/actions/groups";
 import { keepTriedHem } from "@/server/actions/hems";
+import { changeClientBook, overrule, withdraw } from "@/server/actions/judgement";
 import { saveLook } from "@/server/actions/looks";
 import { benchFor, type BenchWish } from "@/server/records/bench";
 import { listClients } from "@/server/records/clients";
@@ -31,6 +32,7 @@ export default async function BenchPage({ searchParams }: { readonly searchParam
       saveLook={saveLook}
       saveSet={saveSet}
       keepHem={keepTriedHem}
+      judgement={{ overrule, withdraw, changeBook: changeClientBook }}
     />
   );
 }

@@ -65,6 +65,7 @@ async function addDemoClient(tenant: Tenant, demo: DemoClient): Promise<void> {
         piece: named(pieceIds, adjustment.piece),
       })),
       ownVerdict: null,
+      read: null,
     });
 }
 

@@ -1,16 +1,24 @@
 import type { Metadata } from "next";
 import { saveClient } from "@/server/actions/clients";
-import { requireSession } from "@/server/session/session";
+import { studioRuleBook } from "@/server/records/rule-books";
+import { inOwnStudio } from "@/server/session/own-studio";
 import { ClientForm } from "@/ui/clients/client-form";
 import { Page } from "@/ui/kit/page";
 
 export const metadata: Metadata = { title: "New client" };
 
 export default async function NewClientPage() {
-  await requireSession();
+  const studioBook = await inOwnStudio(studioRuleBook);
   return (
     <Page title="New client">
-      <ClientForm id={null} version={null} initial={null} history={[]} save={saveClient} />
+      <ClientForm
+        id={null}
+        version={null}
+        initial={null}
+        history={[]}
+        studioBook={studioBook}
+        save={saveClient}
+      />
     </Page>
   );
 }

@@ -1,0 +1,37 @@
+import type { Metadata } from "next";
+import { saveRuleBook } from "@/server/actions/judgement";
+import { clientOfNewestLook } from "@/server/records/looks";
+import { ruleBookRoom } from "@/server/records/rule-book-room";
+import { studioRuleBook } from "@/server/records/rule-books";
+import { inOwnStudio } from "@/server/session/own-studio";
+import { ButtonLink } from "@/ui/kit/button";
+import { Page } from "@/ui/kit/page";
+import { RuleBookRoom } from "@/ui/rule-book/rule-book-room";
+
+export const metadata: Metadata = { title: "The studio's rule book" };
+
+export default async function StudioRulesPage() {
+  const { book, room } = await inOwnStudio(async (tenant) => {
+    const clientId = await clientOfNewestLook(tenant);
+    return {
+      book: await studioRuleBook(tenant),
+      room: clientId === null ? null : await ruleBookRoom(tenant, clientId),
+    };
+  });
+  return (
+    <Page
+      title="The studio's rule book"
+      about={`New clients start from it.${room ? ` What each answer changes is shown on looks of ${room.name}.` : ""}`}
+      actions={<ButtonLink href="/clients">See the clients</ButtonLink>}
+    >
+      <RuleBookRoom
+        key={book.version}
+        kept={book}
+        versions={[]}
+        wardrobe={room?.wardrobe ?? null}
+        looks={room?.looks ?? []}
+        save={saveRuleBook.bind(null, null)}
+      />
+    </Page>
+  );
+}

@@ -1,0 +1,75 @@
+"use server";
+
+import Joi from "joi";
+import { revalidatePath } from "next/cache";
+import { changeBook, type BookChange } from "@/core/rule-book/book-change";
+import type { RuleBook } from "@/core/rule-book/rule-book";
+import type { Effect } from "@/core/rules/finding";
+import { registry } from "@/core/rules/registry";
+import { bookChange } from "@/core/schema/book-change";
+import { ruleBook } from "@/core/schema/client";
+import type { Outcome } from "@/core/schema/outcome";
+import { oneOf, uuid } from "@/core/schema/parts";
+import type { Overruling } from "@/core/studio/overruling";
+import { changeRuleBook, findClient } from "../records/clients";
+import { keepOverruling, withdrawOverruling } from "../records/overrulings";
+import { setStudioRuleBook } from "../records/rule-books";
+import { NotFound } from "../records/stale-write";
+import { act } from "./act";
+
+const effects: readonly Effect[] = ["bar", "jars", "rubs", "note", "lifts", "sings", "unread"];
+
+const overrulingSchema = Joi.object<Overruling & { clientId: string }>({
+  id: uuid.required(),
+  clientId: uuid.required(),
+  lookId: uuid.allow(null).required(),
+  rule: oneOf(registry.map(({ id }) => id))
+    .required()
+    .label("Rule"),
+  effect: oneOf(effects).required(),
+  pieceIds: Joi.array().items(uuid).max(60).required(),
+  reason: Joi.string().trim().min(1).max(400).required().label("Reason"),
+});
+
+/** Overrules a finding for a look or for a client, with the reason. */
+export async function overrule(input: unknown): Promise<Outcome<null>> {
+  return act(overrulingSchema, input, async (tenant, { clientId, ...overruling }) => {
+    await keepOverruling(tenant, clientId, overruling);
+    return null;
+  });
+}
+
+export async function withdraw(input: unknown): Promise<Outcome<null>> {
+  return act(Joi.object<{ id: string }>({ id: uuid.required() }), input, async (tenant, { id }) => {
+    await withdrawOverruling(tenant, id);
+    return null;
+  });
+}
+
+const changeSchema = Joi.object<{ clientId: string; change: BookChange }>({
+  clientId: uuid.required(),
+  change: bookChange,
+});
+
+/** Changes one thing in a client's rule book, which becomes its next version. */
+export async function changeClientBook(input: unknown): Promise<Outcome<RuleBook>> {
+  const outcome = await act(changeSchema, input, async (tenant, { clientId, change }) => {
+    const record = await findClient(tenant, clientId);
+    if (!record) throw new NotFound(`no client ${clientId}`);
+    return changeRuleBook(tenant, record, changeBook(record.client.ruleBook, change));
+  });
+  if (outcome.ok) revalidatePath("/", "layout");
+  return outcome;
+}
+
+/** Keeps a whole rule book: a client's, or the studio's own when no client is named. */
+export async function saveRuleBook(clientId: string | null, input: unknown): Promise<Outcome<RuleBook>> {
+  const outcome = await act(ruleBook, input, async (tenant, book) => {
+    if (clientId === null) return setStudioRuleBook(tenant, book);
+    const record = await findClient(tenant, clientId);
+    if (!record) throw new NotFound(`no client ${clientId}`);
+    return changeRuleBook(tenant, record, book);
+  });
+  if (outcome.ok) revalidatePath("/", "layout");
+  return outcome;
+}

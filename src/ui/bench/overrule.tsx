@@ -1,0 +1,120 @@
+"use client";
+
+import { useEffect, useId, useState } from "react";
+import type { BookRemedy } from "@/core/reading/book-remedies";
+import type { BookChange } from "@/core/rule-book/book-change";
+import { Button } from "../kit/button";
+import { useLengthUnit } from "../kit/length-unit";
+import { wordOf } from "../kit/marks";
+import { sayBookChange } from "../rule-book/change-words";
+
+const scopes = ["look", "client", "always"] as const;
+type Scope = (typeof scopes)[number];
+
+interface OverruleProps {
+  readonly client: string;
+  /** Changes of the rule book after which this is no longer found; asked for only when wanted. */
+  readonly askBook: () => Promise<readonly BookRemedy[]>;
+  /** False where there is no rule book to change: a look from a file. */
+  readonly kept: boolean;
+  readonly onOverrule: (reason: string, scope: "look" | "client") => void;
+  readonly onChangeBook: (change: BookChange) => void;
+  readonly onCancel: () => void;
+}
+
+/** Sets a finding aside with a reason, for this look or this client, or changes the rule itself. */
+export function Overrule({ client, askBook, kept, onOverrule, onChangeBook, onCancel }: OverruleProps) {
+  const name = useId();
+  const [scope, setScope] = useState<Scope>("look");
+  const [reason, setReason] = useState("");
+  const labels: Record<Scope, string> = { look: "This look", client: `All of ${client}'s`, always: "Always" };
+  return (
+    <form
+      className="mt-1.5 grid gap-2 border border-rule-strong bg-white p-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (scope !== "always" && reason.trim()) onOverrule(reason.trim(), scope);
+      }}
+    >
+      <div role="radiogroup" aria-label="Overrule for" className="flex flex-wrap gap-x-4 gap-y-1">
+        {scopes
+          .filter((each) => kept || each !== "always")
+          .map((each) => (
+            <label key={each} className="flex items-center gap-1.5">
+              <input
+                type="radio"
+                name={name}
+                checked={scope === each}
+                onChange={() => setScope(each)}
+                className="accent-ink"
+              />
+              {labels[each]}
+            </label>
+          ))}
+      </div>
+      {scope === "always" ? (
+        <BookChanges askBook={askBook} onChange={onChangeBook} />
+      ) : (
+        <label className="grid gap-0.5">
+          <span className="text-tiny text-ink-soft">Your reason, kept beside the finding</span>
+          <input
+            autoFocus
+            value={reason}
+            maxLength={400}
+            onChange={(event) => setReason(event.target.value)}
+            className="h-8 border border-rule-strong bg-paper px-2"
+          />
+        </label>
+      )}
+      <div className="flex gap-2">
+        {scope !== "always" && (
+          <Button size="small" look="strong" type="submit" disabled={reason.trim() === ""}>
+            Overrule
+          </Button>
+        )}
+        <Button size="small" onClick={onCancel}>
+          Leave it
+        </Button>
+      </div>
+    </form>
+  );
+}
+
+interface BookChangesProps {
+  readonly askBook: OverruleProps["askBook"];
+  readonly onChange: (change: BookChange) => void;
+}
+
+/** What could be set otherwise in the rule book, each with what it would make of this look. */
+function BookChanges({ askBook, onChange }: BookChangesProps) {
+  const unit = useLengthUnit();
+  const [changes, setChanges] = useState<readonly BookRemedy[] | null>(null);
+  useEffect(() => {
+    let current = true;
+    void askBook().then((found) => current && setChanges(found));
+    return () => {
+      current = false;
+    };
+    // Asked once, when it is opened.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, []);
+  if (changes === null) return <p className="text-ink-soft">Trying what else the rule book could say ...</p>;
+  return (
+    <div className="grid gap-1.5">
+      <p className="text-tiny text-ink-soft">Change the rule book; every later look is read by it.</p>
+      {changes.map(({ change, score, verdict }) => (
+        <button
+          key={JSON.stringify(change)}
+          type="button"
+          onClick={() => onChange(change)}
+          className="border border-rule-strong bg-paper px-2 py-1 text-left hover:bg-well"
+        >
+          {sayBookChange(change, unit)}{" "}
+          <span className="tabular whitespace-nowrap text-ink-soft">
+            then {wordOf(verdict)} {Math.round(score)}
+          </span>
+        </button>
+      ))}
+    </div>
+  );
+}

@@ -1,0 +1,124 @@
+"use client";
+
+import { changeBook, type BookChange } from "@/core/rule-book/book-change";
+import type { RuleBook } from "@/core/rule-book/rule-book";
+import { schoolQuestions } from "@/core/rule-book/schools";
+import { paramGroups } from "@/core/rules/all-params";
+import type { Rule } from "@/core/rules/define-rule";
+import { lenses, lensLabels } from "@/core/rules/finding";
+import { registry } from "@/core/rules/registry";
+import { ParamInput } from "./param-input";
+
+interface RuleFiguresProps {
+  readonly book: RuleBook;
+  readonly onChange: (book: RuleBook) => void;
+}
+
+/** Every rule by its lens: why, how much it weighs, and its figures, each with its default. */
+export function RuleFigures({ book, onChange }: RuleFiguresProps) {
+  const change = (next: BookChange) => onChange(changeBook(book, next));
+  const shared = paramGroups.filter(({ id }) => !id.includes("."));
+  return (
+    <div className="grid gap-6">
+      {lenses.map((lens) => {
+        const rules = registry.filter((rule) => rule.lens === lens);
+        if (rules.length === 0) return null;
+        return (
+          <section key={lens}>
+            <h3 className="mb-1 text-body">{lensLabels[lens]}</h3>
+            <ul className="border-t border-rule">
+              {rules.map((rule) => (
+                <RuleRow key={rule.id} rule={rule} book={book} onChange={change} />
+              ))}
+            </ul>
+          </section>
+        );
+      })}
+      <section>
+        <h3 className="mb-1 text-body">Shared by several rules</h3>
+        {shared.map(({ id, title, params }) => (
+          <div key={id} id={id} className="grid gap-1 border-t border-rule py-2">
+            <p className="font-medium">{title}</p>
+            <Figures id={id} params={params} book={book} onChange={change} />
+          </div>
+        ))}
+      </section>
+    </div>
+  );
+}
+
+const weights = [
+  { label: "rests", value: 0 },
+  { label: "half", value: 0.5 },
+  { label: "as it is", value: null },
+  { label: "double", value: 2 },
+] as const;
+
+interface RuleRowProps {
+  readonly rule: Rule;
+  readonly book: RuleBook;
+  readonly onChange: (change: BookChange) => void;
+}
+
+function RuleRow({ rule, book, onChange }: RuleRowProps) {
+  const own = book.params[rule.id];
+  const weight = book.weights[rule.id] ?? null;
+  const altered = Object.keys(own ?? {}).length + (weight === null ? 0 : 1);
+  return (
+    <li id={rule.id} className="scroll-mt-24 border-b border-rule target:bg-white">
+      <details>
+        <summary className="flex cursor-pointer items-baseline justify-between gap-4 py-1.5">
+          <span>{rule.title}</span>
+          <span className="tabular text-tiny whitespace-nowrap text-ink-soft">
+            {altered > 0 ? `${altered} set otherwise` : "default"}
+          </span>
+        </summary>
+        <div className="grid gap-2 pb-3 pl-4">
+          <p className="max-w-[70ch] text-ink-soft">{rule.why}</p>
+          {rule.schools.map((school) => (
+            <p key={school} className="text-tiny text-ink-soft">
+              Read by the school for {schoolQuestions[school].question.toLowerCase()}, now{" "}
+              <span className="text-ink">{book.schools[school]}</span>.
+            </p>
+          ))}
+          <div role="group" aria-label={`Weight of "${rule.title}"`} className="flex">
+            {weights.map(({ label, value }) => (
+              <button
+                key={label}
+                type="button"
+                aria-pressed={weight === value}
+                onClick={() => onChange({ kind: "weight", rule: rule.id, weight: value })}
+                className={`h-8 border border-l-0 border-rule-strong px-3 first:border-l ${weight === value ? "bg-ink text-paper" : "bg-paper hover:bg-well"}`}
+              >
+                {label}
+              </button>
+            ))}
+          </div>
+          <Figures id={rule.id} params={rule.params} book={book} onChange={onChange} />
+        </div>
+      </details>
+    </li>
+  );
+}
+
+interface FiguresProps {
+  readonly id: string;
+  readonly params: Rule["params"];
+  readonly book: RuleBook;
+  readonly onChange: (change: BookChange) => void;
+}
+
+function Figures({ id, params, book, onChange }: FiguresProps) {
+  return (
+    <div className="grid max-w-160 gap-1">
+      {Object.entries(params).map(([name, spec]) => (
+        <ParamInput
+          key={name}
+          spec={spec}
+          value={book.params[id]?.[name] ?? null}
+          onChange={(value) => onChange({ kind: "param", rule: id, param: name, value })}
+        />
+      ))}
+    </div>
+  );
+}
