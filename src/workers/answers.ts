@@ -1,10 +1,21 @@
 import type { TailorAnswer } from "@/core/reading/tailor";
-import type { Removal } from "@/core/reading/edit-pass";
+import type { Removal, Surprise } from "@/core/reading/edit-pass";
+import type { Lever, SlotLevers } from "@/core/search/levers";
 import type { Candidate } from "@/core/search/rank";
 
 /** A candidate and a removal as they cross from the worker: the piece by its id. */
 export type RankedPiece = Omit<Candidate, "piece"> & { readonly pieceId: string };
 export type RemovedPiece = Omit<Removal, "piece"> & { readonly pieceId: string };
+
+/** A swap of something plain for something that speaks, by ids. */
+export type SurpriseOf = Omit<Surprise, "off" | "on"> & { readonly offId: string; readonly onId: string };
+
+/** What a station does to the level, by ids. */
+export type LeverOf = Omit<Lever, "piece"> & { readonly pieceId: string };
+export type SlotLeversOf = Pick<SlotLevers, "slot"> & {
+  readonly quieter: LeverOf | null;
+  readonly dressier: LeverOf | null;
+};
 
 /** What to ask the tailor for, and what the legs need under them. */
 export type TailorCounsel = TailorAnswer & {

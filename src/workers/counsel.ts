@@ -1,12 +1,13 @@
 import { expose } from "comlink";
 import { bookExamplesOf, type BookExample } from "@/core/reading/book-examples";
 import { bookRemediesOf, type BookRemedy } from "@/core/reading/book-remedies";
-import { editPass } from "@/core/reading/edit-pass";
+import { editPass, surprises } from "@/core/reading/edit-pass";
 import { read } from "@/core/reading/read";
 import { remediesOf, type Mended } from "@/core/reading/remedies";
 import { solveTurnUp, type TurnUpAnswer } from "@/core/reading/turn-ups";
 import { inseamFor, liftFor } from "@/core/reading/tailor";
 import { hasHem, hemRow, type HemCell } from "@/core/search/hem-board";
+import { leversOf, type Lever } from "@/core/search/levers";
 import { rank } from "@/core/search/rank";
 import { reachOf, type Reach } from "@/core/search/reach";
 import { layOut, offered, pieceOf, type LookKey, type Wardrobe } from "@/core/studio/wardrobe";
@@ -14,7 +15,7 @@ import { isLegged } from "@/core/piece/piece";
 import type { Slot } from "@/core/piece/slots";
 import type { RuleBook } from "@/core/rule-book/rule-book";
 import type { Finding } from "@/core/rules/finding";
-import type { RankedPiece, RemovedPiece, TailorCounsel } from "./answers";
+import type { LeverOf, RankedPiece, RemovedPiece, SlotLeversOf, SurpriseOf, TailorCounsel } from "./answers";
 
 let wardrobe: Wardrobe | null = null;
 
@@ -60,6 +61,25 @@ const counsel = {
 
   editPass(key: LookKey): RemovedPiece[] {
     return editPass(layOut(laid(), key)).map(({ piece, ...rest }) => ({ pieceId: piece.id, ...rest }));
+  },
+
+  surprises(key: LookKey): SurpriseOf[] {
+    const found = surprises(layOut(laid(), key), offered(laid()));
+    return found.map(({ off, on, ...rest }) => ({ offId: off.id, onId: on.id, ...rest }));
+  },
+
+  /** What swapping each slot does to the level of the look. */
+  levers(key: LookKey): SlotLeversOf[] {
+    const byId = (lever: Lever | null): LeverOf | null => {
+      if (!lever) return null;
+      const { piece, ...rest } = lever;
+      return { ...rest, pieceId: piece.id };
+    };
+    return leversOf(layOut(laid(), key), offered(laid())).map(({ slot, quieter, dressier }) => ({
+      slot,
+      quieter: byId(quieter),
+      dressier: byId(dressier),
+    }));
   },
 
   /** The inseam that suits the client's shoes best, and the lift full-length legs need. */

@@ -11,7 +11,7 @@ import type { BookChange } from "@/core/rule-book/book-change";
 import type { Outcome } from "@/core/schema/outcome";
 import { apply, type Change } from "@/core/reading/change";
 import { layOut, pieceOf, type Wardrobe } from "@/core/studio/wardrobe";
-import type { RemovedPiece } from "@/workers/answers";
+import type { RemovedPiece, SurpriseOf } from "@/workers/answers";
 import { Button } from "../kit/button";
 import type { BenchSource } from "@/core/studio/bench-source";
 import { Brief } from "./brief";
@@ -19,6 +19,7 @@ import { EditPass } from "./edit-pass";
 import { FigureColumn } from "./figure-column";
 import type { Judging } from "./finding-row";
 import { KeepSet, type SaveSet } from "./keep-set";
+import { Levers } from "./levers";
 import { LookFile } from "./look-file";
 import { ReadingPanel } from "./reading-panel";
 import { SetMenu } from "./set-menu";
@@ -66,7 +67,8 @@ export function Bench(props: BenchProps) {
   const [tried, setTried] = useState<Change | null>(null);
   const [filter, setFilter] = useState<TrayFilter>("all");
   const [removals, setRemovals] = useState<readonly RemovedPiece[] | "asked" | null>(null);
-  const [dialog, setDialog] = useState<"keep" | "keys" | "tailor" | null>(null);
+  const [swaps, setSwaps] = useState<readonly SurpriseOf[]>([]);
+  const [dialog, setDialog] = useState<"keep" | "keys" | "tailor" | "levers" | null>(null);
 
   const counsel = useCounsel(wardrobe);
   const answers = useAnswers(counsel, key, active);
@@ -102,7 +104,11 @@ export function Bench(props: BenchProps) {
   useEffect(() => {
     if (removals !== "asked" || !counsel) return;
     let current = true;
-    void counsel.editPass(key).then((found) => current && setRemovals(found));
+    void Promise.all([counsel.editPass(key), counsel.surprises(key)]).then(([found, spoken]) => {
+      if (!current) return;
+      setRemovals(found);
+      setSwaps(spoken);
+    });
     return () => {
       current = false;
     };
@@ -178,6 +184,7 @@ export function Bench(props: BenchProps) {
       },
       hosiery: () => go("hosiery"),
       edit: () => setRemovals((shown) => (shown === null ? "asked" : null)),
+      levers: () => setDialog("levers"),
       keep: () => source.kept && setDialog("keep"),
       verdict: (place) => step({ kind: "verdict", verdict: verdicts[place] ?? null }),
       undo: () => {
@@ -224,7 +231,12 @@ export function Bench(props: BenchProps) {
                 Keep set
               </Button>
             )}
-            <LookFile look={look} onOpen={onOpen} onShortcuts={() => setDialog("keys")} />
+            <LookFile
+              look={look}
+              onOpen={onOpen}
+              onLevers={() => setDialog("levers")}
+              onShortcuts={() => setDialog("keys")}
+            />
           </>
         }
       />
@@ -273,6 +285,8 @@ export function Bench(props: BenchProps) {
           removals === null ? undefined : (
             <EditPass
               removals={removals === "asked" ? null : removals}
+              swaps={removals === "asked" ? [] : swaps}
+              onPut={put}
               named={named}
               onTakeOff={(id) => change({ kind: "take-off", piece: id })}
               onClose={() => setRemovals(null)}
@@ -296,6 +310,19 @@ export function Bench(props: BenchProps) {
           shoes={wardrobe.pieces.filter((piece) => piece.kind === "shoe")}
           worn={look.accessories.find((piece) => piece.kind === "shoe")?.id ?? null}
           keepHem={source.kept ? keepHem : null}
+        />
+      )}
+      {dialog === "levers" && (
+        <Levers
+          counsel={counsel}
+          look={key}
+          level={reading.level}
+          named={named}
+          onPut={(id) => {
+            put(id);
+            setDialog(null);
+          }}
+          onClose={() => setDialog(null)}
         />
       )}
       <Shortcuts open={dialog === "keys"} onOpenChange={(open) => setDialog(open ? "keys" : null)} />

@@ -1,26 +1,28 @@
 "use client";
 
 import type { Piece } from "@/core/piece/piece";
-import type { RemovedPiece } from "@/workers/answers";
+import type { RemovedPiece, SurpriseOf } from "@/workers/answers";
 import { Plate } from "../drawing/plate";
 import { Button } from "../kit/button";
 
 interface EditPassProps {
   readonly removals: readonly RemovedPiece[] | null;
+  /** Something plain exchanged for something that speaks, verdict kept. */
+  readonly swaps: readonly SurpriseOf[];
   readonly named: (id: string) => Piece | undefined;
   readonly onTakeOff: (pieceId: string) => void;
+  readonly onPut: (pieceId: string) => void;
   readonly onClose: () => void;
 }
 
 /** Stand back: each accessory with what the look would score without it, the best to lose first. */
-export function EditPass({ removals, named, onTakeOff, onClose }: EditPassProps) {
+export function EditPass({ removals, swaps, named, onTakeOff, onPut, onClose }: EditPassProps) {
   const free = removals?.filter(({ before, after }) => after >= before).length ?? 0;
   return (
     <div className="flex min-h-0 flex-1 items-stretch gap-2 overflow-x-auto px-4 pb-2.5">
       {removals?.map(({ pieceId, before, after }) => {
         const piece = named(pieceId);
         if (!piece) return null;
-        const change = Math.round((after - before) * 10) / 10;
         return (
           <button
             key={pieceId}
@@ -31,8 +33,26 @@ export function EditPass({ removals, named, onTakeOff, onClose }: EditPassProps)
             <Plate piece={piece} className="min-h-0 w-full flex-1" />
             <span className="block w-full truncate text-tiny font-medium">{piece.name}</span>
             <span className="tabular text-small font-semibold">
-              {change > 0 ? `+${change}` : change < 0 ? `\u2212${-change}` : "\u00b10"}{" "}
-              <span className="font-normal text-ink-soft">without it</span>
+              {sayChange(before, after)} <span className="font-normal text-ink-soft">without it</span>
+            </span>
+          </button>
+        );
+      })}
+      {swaps.map(({ offId, onId, before, after }) => {
+        const on = named(onId);
+        if (!on) return null;
+        return (
+          <button
+            key={`${offId} ${onId}`}
+            type="button"
+            onClick={() => onPut(onId)}
+            className="flex w-31 shrink-0 flex-col border border-dashed border-rule-strong bg-paper px-1.5 pb-1.5 text-left hover:bg-white"
+          >
+            <Plate piece={on} className="min-h-0 w-full flex-1" />
+            <span className="block w-full truncate text-tiny font-medium">{on.name}</span>
+            <span className="block w-full truncate text-tiny text-ink-soft">
+              <span className="tabular text-small font-semibold text-ink">{sayChange(before, after)}</span>{" "}
+              for {named(offId)?.name.toLowerCase()}
             </span>
           </button>
         );
@@ -53,4 +73,10 @@ export function EditPass({ removals, named, onTakeOff, onClose }: EditPassProps)
       </div>
     </div>
   );
+}
+
+function sayChange(before: number, after: number): string {
+  const change = Math.round((after - before) * 10) / 10;
+  if (change > 0) return `+${change}`;
+  return change < 0 ? `\u2212${-change}` : "\u00b10";
 }

@@ -1,6 +1,9 @@
 "use client";
 
-import { useState } from "react";
+import { useMemo, useState } from "react";
+import type { LightName } from "@/core/colour/light";
+import { dress } from "@/core/dressing/dress";
+import { lookUnder } from "@/core/reading/relit";
 import type { Look } from "@/core/piece/look";
 import type { Dressed } from "@/core/dressing/dressed";
 import type { TurnUpAnswer } from "@/core/reading/turn-ups";
@@ -11,6 +14,8 @@ import { Figure } from "../drawing/figure/figure";
 import { useLengthUnit } from "../kit/length-unit";
 import { NeckWindow } from "../drawing/neck/neck-window";
 import type { Slot } from "@/core/piece/slots";
+import { ColourDialog } from "../colour/colour-dialog";
+import { PaletteStrip } from "../colour/palette-strip";
 import { BagControl } from "./bag-control";
 import { HemControl } from "./hem-control";
 import { NeckControl } from "./neck-control";
@@ -57,6 +62,12 @@ export function FigureColumn({
   const unit = useLengthUnit();
   const window = atNeck.has(active) ? "neck" : "ankle";
   const [surround, setSurround] = useState<(typeof surrounds)[number]>("light");
+  const [light, setLight] = useState<LightName>("daylight");
+  const [colours, setColours] = useState(false);
+  const lit = useMemo(
+    () => (light === "daylight" ? dressed : dress(lookUnder(dressed.look, light))),
+    [dressed, light],
+  );
   return (
     <section
       aria-label="Figure"
@@ -68,17 +79,20 @@ export function FigureColumn({
         if (id) onDrop(id);
       }}
     >
-      <Figure
-        dressed={dressed}
-        unit={unit}
-        label={describeLook(dressed, unit)}
-        className="h-full min-h-0 w-full"
-      />
+      <div className="flex min-h-0 flex-col">
+        <Figure
+          dressed={lit}
+          unit={unit}
+          label={describeLook(dressed, unit)}
+          className="min-h-0 w-full flex-1"
+        />
+        <PaletteStrip dressed={lit} onOpen={() => setColours(true)} />
+      </div>
       <div className="flex min-h-0 flex-col border-l border-(--figure-rule)/40">
         {window === "neck" ? (
-          <NeckWindow dressed={dressed} unit={unit} className="min-h-0 w-full flex-1" />
+          <NeckWindow dressed={lit} unit={unit} className="min-h-0 w-full flex-1" />
         ) : (
-          <AnkleWindow dressed={dressed} unit={unit} className="min-h-0 w-full flex-1" />
+          <AnkleWindow dressed={lit} unit={unit} className="min-h-0 w-full flex-1" />
         )}
         <div className="border-t border-(--figure-rule)/40 bg-paper p-2 text-tiny text-ink">
           {active === "bag" && <BagControl dressed={dressed} look={look} onChange={onChange} onTry={onTry} />}
@@ -100,7 +114,19 @@ export function FigureColumn({
             className={`surround-${name} size-6 border border-(--figure-rule) ${name === surround ? "basted" : ""}`}
           />
         ))}
+        <button
+          type="button"
+          aria-pressed={light === "evening"}
+          title="Warm evening light"
+          onClick={() => setLight(light === "evening" ? "daylight" : "evening")}
+          className={`ml-2 h-6 border border-(--figure-rule) bg-paper px-1.5 text-tiny text-ink ${light === "evening" ? "basted" : ""}`}
+        >
+          lamp
+        </button>
       </div>
+      {colours && (
+        <ColourDialog open onOpenChange={setColours} dressed={dressed} light={light} onLight={setLight} />
+      )}
     </section>
   );
 }

@@ -11,19 +11,20 @@ import { saveSvg } from "./save-svg";
 interface LookFileProps {
   readonly look: Look;
   readonly onOpen: (source: BenchSource) => void;
+  readonly onLevers: () => void;
   readonly onShortcuts: () => void;
 }
 
 const item = "cursor-pointer px-3 py-2 data-[highlighted]:bg-well";
 
 /** Writes the look to a file, or lays one from a file on the bench. */
-export function LookFile({ look, onOpen, onShortcuts }: LookFileProps) {
+export function LookFile({ look, onOpen, onLevers, onShortcuts }: LookFileProps) {
   const input = useRef<HTMLInputElement>(null);
 
   const fileStem = look.client.name.toLowerCase().replace(/[^a-z0-9]+/g, "-");
 
   const draw = () => {
-    const drawing = document.querySelector<SVGSVGElement>('[aria-label="Figure"] > svg');
+    const drawing = document.querySelector<SVGSVGElement>('[aria-label="Figure"] svg');
     if (!drawing) return;
     saveSvg(drawing, `${fileStem}.svg`);
     toast("The drawing is written to a file, to scale.");
@@ -67,6 +68,9 @@ export function LookFile({ look, onOpen, onShortcuts }: LookFileProps) {
             sideOffset={4}
             className="z-30 min-w-52 border border-rule-strong bg-paper py-1 shadow-md"
           >
+            <DropdownMenu.Item className={item} onSelect={onLevers}>
+              A step up, a step down
+            </DropdownMenu.Item>
             <DropdownMenu.Item className={item} onSelect={() => void write()}>
               Write look to a file
             </DropdownMenu.Item>

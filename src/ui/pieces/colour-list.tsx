@@ -1,7 +1,10 @@
 "use client";
 
-import { useFieldArray, useFormContext } from "react-hook-form";
-import { swatchRoles } from "@/core/piece/swatch";
+import { useFieldArray, useFormContext, useWatch } from "react-hook-form";
+import { sayRelation } from "@/core/colour/say-relation";
+import { shadeOf } from "@/core/colour/shade";
+import { swatchRoles, type Swatch } from "@/core/piece/swatch";
+import { sayShade } from "../colour/shade-words";
 import { Button } from "../kit/button";
 import { ColourField } from "../kit/form/colour-field";
 import { ChoiceField, wordsAsOptions } from "../kit/form/fields";
@@ -46,6 +49,7 @@ export function ColourList() {
           </div>
         ))}
       </div>
+      <OwnRelations />
       {fields.length < most && (
         <Button
           size="small"
@@ -57,4 +61,31 @@ export function ColourList() {
       )}
     </fieldset>
   );
+}
+
+/** What each colour is, and what the ground and the others are to one another. */
+function OwnRelations() {
+  const swatches = useWatch({ name: "piece.swatches" }) as readonly Partial<Swatch>[] | undefined;
+  const shades = (swatches ?? []).flatMap(({ hex }) => (isHex(hex) ? [shadeOf(hex)] : []));
+  const [ground, ...others] = shades;
+  if (!ground) return null;
+  return (
+    <ul className="tabular mt-2 text-tiny text-ink-soft">
+      <li>
+        {ground.hex} is {sayShade(ground)}.
+      </li>
+      {others.map((shade, i) => {
+        const { name, why } = sayRelation(ground, shade);
+        return (
+          <li key={i}>
+            {shade.hex} is {sayShade(shade)}; to the first, {name}: {why}
+          </li>
+        );
+      })}
+    </ul>
+  );
+}
+
+function isHex(hex: unknown): hex is string {
+  return typeof hex === "string" && /^#[0-9a-f]{6}$/i.test(hex);
 }

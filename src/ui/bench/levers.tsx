@@ -1,0 +1,100 @@
+"use client";
+
+import type { Remote } from "comlink";
+import { useEffect, useState } from "react";
+import { slotLabels } from "@/core/piece/slots";
+import type { Piece } from "@/core/piece/piece";
+import { levelWord } from "@/core/register/ladder";
+import type { LookKey } from "@/core/studio/wardrobe";
+import type { LeverOf, SlotLeversOf } from "@/workers/answers";
+import type { Counsel } from "@/workers/counsel";
+import { Dialog } from "../kit/dialog";
+import { Mark, wordOf } from "../kit/marks";
+
+interface LeversProps {
+  readonly counsel: Remote<Counsel> | null;
+  readonly look: LookKey;
+  readonly level: number | null;
+  readonly named: (id: string) => Piece | undefined;
+  readonly onPut: (pieceId: string) => void;
+  readonly onClose: () => void;
+}
+
+/** What each station could do to the level of the look: the quietest and the dressiest swap. */
+export function Levers({ counsel, look, level, named, onPut, onClose }: LeversProps) {
+  const [levers, setLevers] = useState<readonly SlotLeversOf[] | null>(null);
+  useEffect(() => {
+    if (!counsel) return;
+    let current = true;
+    void counsel.levers(look).then((found) => current && setLevers(found));
+    return () => {
+      current = false;
+    };
+  }, [counsel, look]);
+  return (
+    <Dialog
+      open
+      onOpenChange={onClose}
+      title="A step up, a step down"
+      about={
+        level === null
+          ? "Nothing is on yet."
+          : `The look stands at ${stepWords(level)}. One swap moves it; a touch puts it on.`
+      }
+    >
+      {levers === null ? (
+        <p>Trying every piece in every station ...</p>
+      ) : levers.length === 0 ? (
+        <p>No single swap moves it: change the garments, or two pieces at once.</p>
+      ) : (
+        <table className="w-full text-left">
+          <thead className="text-tiny text-ink-soft">
+            <tr>
+              <th className="w-22 font-normal">Station</th>
+              <th className="font-normal">Quieter</th>
+              <th className="font-normal">Dressier</th>
+            </tr>
+          </thead>
+          <tbody>
+            {levers.map(({ slot, quieter, dressier }) => (
+              <tr key={slot} className="border-t border-rule align-top">
+                <th scope="row" className="py-1.5 font-medium">
+                  {slotLabels[slot]}
+                </th>
+                {[quieter, dressier].map((lever, i) => (
+                  <td key={i} className="py-1 pr-2">
+                    {lever && (
+                      <LeverButton lever={lever} name={named(lever.pieceId)?.name ?? ""} onPut={onPut} />
+                    )}
+                  </td>
+                ))}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+    </Dialog>
+  );
+}
+
+interface LeverButtonProps {
+  readonly lever: LeverOf;
+  readonly name: string;
+  readonly onPut: (pieceId: string) => void;
+}
+
+function LeverButton({ lever, name, onPut }: LeverButtonProps) {
+  return (
+    <button type="button" onClick={() => onPut(lever.pieceId)} className="w-full p-1 text-left hover:bg-well">
+      <span className="block">{name}</span>
+      <span className="tabular flex items-center gap-1 text-tiny text-ink-soft">
+        {stepWords(lever.level)}
+        <Mark of={lever.verdict} className="size-3.5" /> {wordOf(lever.verdict)} {Math.round(lever.score)}
+      </span>
+    </button>
+  );
+}
+
+function stepWords(level: number): string {
+  return `${Math.round(level * 10) / 10}, ${levelWord(level)}`;
+}

@@ -1,0 +1,143 @@
+"use client";
+
+import { useState } from "react";
+import { lightNames, underLight, type LightName } from "@/core/colour/light";
+import { sayRelation } from "@/core/colour/say-relation";
+import { shadeOf, type Shade } from "@/core/colour/shade";
+import { colourShares } from "@/core/dressing/colour-shares";
+import { dress } from "@/core/dressing/dress";
+import type { Dressed } from "@/core/dressing/dressed";
+import { phrase } from "@/core/reading/phrase";
+import { readDressed } from "@/core/reading/read";
+import { lookUnder } from "@/core/reading/relit";
+import type { Finding } from "@/core/rules/finding";
+import { Dialog } from "../kit/dialog";
+import { useLengthUnit } from "../kit/length-unit";
+import { Mark, wordOf } from "../kit/marks";
+import { sayShade } from "./shade-words";
+
+interface ColourDialogProps {
+  readonly open: boolean;
+  readonly onOpenChange: (open: boolean) => void;
+  readonly dressed: Dressed;
+  readonly light: LightName;
+  readonly onLight: (light: LightName) => void;
+}
+
+/** The colours of a look one by one: what each is, what two of them are to one another, and by which light. */
+export function ColourDialog({ open, onOpenChange, dressed, light, onLight }: ColourDialogProps) {
+  const shares = colourShares(dressed.palette);
+  const [picked, setPicked] = useState<readonly string[]>([]);
+  const pick = (hex: string) =>
+    setPicked((before) =>
+      before.includes(hex) ? before.filter((each) => each !== hex) : [...before, hex].slice(-2),
+    );
+  const [one, other] = picked.filter((hex) => shares.some(({ shade }) => shade.hex === hex));
+  return (
+    <Dialog
+      open={open}
+      onOpenChange={onOpenChange}
+      title="Colours of the look"
+      about="By what is seen of each. Choose two to hear what they are to one another."
+    >
+      <ul className="grid gap-0.5">
+        {shares.map(({ shade, share, pieces }) => (
+          <li key={shade.hex}>
+            <button
+              type="button"
+              aria-pressed={picked.includes(shade.hex)}
+              onClick={() => pick(shade.hex)}
+              className={`grid w-full grid-cols-[2.25rem_3rem_minmax(0,1fr)] items-center gap-2 border p-1 text-left ${picked.includes(shade.hex) ? "basted border-transparent bg-white" : "border-transparent hover:bg-well"}`}
+            >
+              <span
+                className="h-7 border border-rule-strong"
+                style={{ background: underLight(shade.hex, light) }}
+              />
+              <span className="tabular text-right">{(share * 100).toFixed(share < 0.01 ? 1 : 0)} %</span>
+              <span className="min-w-0">
+                <span className="block truncate">{sayShade(shade)}</span>
+                <span className="block truncate text-tiny text-ink-soft">{pieces.join(", ")}</span>
+              </span>
+            </button>
+          </li>
+        ))}
+      </ul>
+      <div className="mt-3 min-h-17 border-t border-rule pt-3" aria-live="polite">
+        {one && other ? (
+          <Relation one={shadeOf(one)} other={shadeOf(other)} />
+        ) : (
+          <p className="text-ink-soft">{one ? "Choose one more." : "None chosen yet."}</p>
+        )}
+      </div>
+      <div className="mt-3 border-t border-rule pt-3">
+        <div role="group" aria-label="Light" className="mb-2 flex">
+          {lightNames.map((name) => (
+            <button
+              key={name}
+              type="button"
+              aria-pressed={light === name}
+              onClick={() => onLight(name)}
+              className={`h-8 border border-l-0 border-rule-strong px-3 first:border-l ${light === name ? "bg-ink text-paper" : "bg-paper hover:bg-well"}`}
+            >
+              {name === "daylight" ? "Daylight" : "Warm evening light"}
+            </button>
+          ))}
+        </div>
+        <ByEvening dressed={dressed} />
+      </div>
+    </Dialog>
+  );
+}
+
+function Relation({ one, other }: { readonly one: Shade; readonly other: Shade }) {
+  const { name, why } = sayRelation(one, other);
+  return (
+    <div className="grid grid-cols-[3.5rem_minmax(0,1fr)] items-center gap-3">
+      <span className="flex h-10 border border-rule-strong" aria-hidden="true">
+        <span className="flex-1" style={{ background: one.hex }} />
+        <span className="flex-1" style={{ background: other.hex }} />
+      </span>
+      <p>
+        <span className="font-serif text-body font-medium">
+          {name.charAt(0).toUpperCase() + name.slice(1)}.
+        </span>{" "}
+        <span className="tabular">{why}</span>
+      </p>
+    </div>
+  );
+}
+
+const byLight = ["colour.near-white", "colour.near-black"];
+
+/** What a warm lamp makes of the look's whites and darks. */
+function ByEvening({ dressed }: { readonly dressed: Dressed }) {
+  const unit = useLengthUnit();
+  const find = (findings: readonly Finding[]) => findings.filter(({ rule }) => byLight.includes(rule));
+  const day = find(readDressed(dressed).findings);
+  const evening = find(readDressed(dress(lookUnder(dressed.look, "evening"))).findings);
+  if (day.length === 0 && evening.length === 0)
+    return <p className="text-ink-soft">No two whites and no two darks touch, by day or by lamp.</p>;
+  return (
+    <dl className="grid grid-cols-[6rem_minmax(0,1fr)] gap-x-2 gap-y-1">
+      {[
+        { name: "By day", findings: day },
+        { name: "By lamp", findings: evening },
+      ].map(({ name, findings }) => (
+        <div key={name} className="contents">
+          <dt className="text-ink-soft">{name}</dt>
+          <dd>
+            {findings.length === 0
+              ? "nothing to say of whites and darks"
+              : findings.map((finding, i) => (
+                  <p key={i} className="flex gap-1.5">
+                    <Mark of={finding.effect} className="mt-0.5 size-4 shrink-0" />
+                    <span className="sr-only">{wordOf(finding.effect)}:</span>
+                    {phrase(finding, unit)}
+                  </p>
+                ))}
+          </dd>
+        </div>
+      ))}
+    </dl>
+  );
+}
