@@ -2,6 +2,7 @@ import type { Look } from "../src/core/piece/look";
 import type { Piece } from "../src/core/piece/piece";
 import { dress } from "../src/core/dressing/dress";
 import { read } from "../src/core/reading/read";
+import { registry } from "../src/core/rules/registry";
 import { rank } from "../src/core/search/rank";
 import { hemRow } from "../src/core/search/hem-board";
 import { sample, sampleClient, sampleLook, sampleOccasion } from "../src/core/testing/sample";
@@ -46,20 +47,20 @@ function fullLook(): Look {
   });
 }
 
-/** Milliseconds of one run, the median of several after warming up. */
-function median(times: number, work: () => void): number {
-  for (let i = 0; i < Math.ceil(times / 3); i += 1) work();
+/** Milliseconds of one run: the median of several batches, after warming up. */
+function median(times: number, work: () => void, batch = 1): number {
+  for (let i = 0; i < Math.ceil((times * batch) / 3); i += 1) work();
   const taken = Array.from({ length: times }, () => {
     const began = performance.now();
-    work();
-    return performance.now() - began;
+    for (let i = 0; i < batch; i += 1) work();
+    return (performance.now() - began) / batch;
   }).sort((one, other) => one - other);
   return taken[Math.floor(taken.length / 2)] ?? NaN;
 }
 
 const look = fullLook();
-const reading = median(400, () => void read(look));
-const dressing = median(400, () => void dress(look));
+const reading = median(100, () => void read(look), 100);
+const dressing = median(100, () => void dress(look), 100);
 const shoes = Array.from({ length: 500 }, (_, i) =>
   sample("shoe", { name: `shoe ${i}`, hex: hue(i), figures: { lift: 1 + (i % 6) } }),
 );
@@ -81,6 +82,12 @@ const legs = Array.from({ length: 40 }, (_, i) =>
 );
 const board = median(3, () => legs.forEach((leg) => hemRow(sampleClient, leg, boots)));
 
+const dressed = dress(look);
+const dearest = registry
+  .map((rule) => ({ id: rule.id, taken: median(20, () => void rule.read(dressed), 200) }))
+  .sort((one, other) => other.taken - one.taken);
+const allRules = dearest.reduce((sum, { taken }) => sum + taken, 0);
+
 const lines: [string, string, string][] = [
   [
     "one reading of a full look",
@@ -97,3 +104,6 @@ const lines: [string, string, string][] = [
 ];
 for (const [what, figure, aim] of lines)
   process.stdout.write(`${what.padEnd(30)}${figure.padEnd(44)}${aim}\n`);
+process.stdout.write("\nthe dearest rules, as parts of all rules:\n");
+for (const { id, taken } of dearest.slice(0, 8))
+  process.stdout.write(`  ${id.padEnd(28)}${Math.round((100 * taken) / allRules)} %\n`);

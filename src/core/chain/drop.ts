@@ -27,16 +27,17 @@ function frontPart(loop: number, neckGirth: number): number {
   return loop - neckGirth / 2;
 }
 
-/** Solves length = 2 a sinh(width / 2a) for a > 0, by bisection on x = width / 2a to double precision. */
+/**
+ * Solves length = 2 a sinh(width / 2a) for a > 0: Newton's method on sinh x = r x with x = width / 2a,
+ * from sqrt(6 (r - 1)), which lies above the root, so that it comes down to double precision.
+ */
 export function catenaryParameter(length: number, width: number): number {
   const ratio = length / width;
-  let low = 1e-9;
-  let high = 1;
-  while (Math.sinh(high) / high < ratio) high *= 2;
-  for (let i = 0; i < 80; i += 1) {
-    const middle = (low + high) / 2;
-    if (Math.sinh(middle) / middle < ratio) low = middle;
-    else high = middle;
+  let x = Math.sqrt(6 * (ratio - 1));
+  for (let i = 0; i < 60; i += 1) {
+    const step = (Math.sinh(x) - ratio * x) / (Math.cosh(x) - ratio);
+    x -= step;
+    if (Math.abs(step) < 1e-15 * x) break;
   }
-  return width / (low + high);
+  return width / (2 * x);
 }

@@ -2,8 +2,8 @@ import { differenceCiede2000 } from "culori/fn";
 import type { Shade } from "./shade";
 
 const ciede2000 = differenceCiede2000();
-/** Distances by the ids of the two shades, the smaller first. */
-const measured: (number | undefined)[][] = [];
+/** Distances by the ids of the two shades, the smaller first; NaN where none was measured yet. */
+const measured: Float64Array[] = [];
 
 /**
  * How different two shades look: CIEDE2000 (CIE 142-2001, kL = kC = kH = 1), symmetric, 0 for the same
@@ -12,13 +12,21 @@ const measured: (number | undefined)[][] = [];
 export function difference(one: Shade, other: Shade): number {
   if (one === other) return 0;
   const [low, high] = one.id < other.id ? [one, other] : [other, one];
-  const row = (measured[low.id] ??= []);
-  let value = row[high.id];
-  if (value === undefined) {
-    value = ciede2000(lab(low), lab(high));
-    row[high.id] = value;
-  }
+  const known = measured[low.id]?.[high.id];
+  if (known !== undefined && known === known) return known;
+  const value = ciede2000(lab(low), lab(high));
+  rowFor(low.id, high.id)[high.id] = value;
   return value;
+}
+
+/** The row of a shade, long enough for another's id. */
+function rowFor(low: number, high: number): Float64Array {
+  const row = measured[low];
+  if (row && row.length > high) return row;
+  const longer = new Float64Array(Math.max(64, 2 * high)).fill(NaN);
+  if (row) longer.set(row);
+  measured[low] = longer;
+  return longer;
 }
 
 function lab(shade: Shade) {

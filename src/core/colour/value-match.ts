@@ -33,8 +33,8 @@ export function breachesOf(one: Matched, other: Matched, limits: MatchLimits): B
   const depth = Math.abs(one.character.depth - other.character.depth);
   const product = one.character.temperature * other.character.temperature;
   const contrast = Math.abs(one.character.contrast - other.character.contrast);
-  const bands = [one, other].map(({ character }) => clarityBands.indexOf(clarityBand(character.clarity)));
-  const clarity = Math.abs((bands[0] ?? 0) - (bands[1] ?? 0));
+  const band = ({ character }: Matched) => clarityBands.indexOf(clarityBand(character.clarity));
+  const clarity = Math.abs(band(one) - band(other));
   const breaches: Breach[] = [];
   if (depth > limits.depth && !holdsBoth(one, other, limits) && !holdsBoth(other, one, limits))
     breaches.push({ by: "depth", value: depth });

@@ -4,12 +4,17 @@ import type { Interval } from "./dressed";
 export function uncovered(interval: Interval, covers: readonly Interval[]): Interval[] {
   let left: Interval[] = [interval];
   for (const cover of covers) {
-    left = left.flatMap((part) => {
-      if (cover.to <= part.from || cover.from >= part.to) return [part];
-      const below = cover.from > part.from ? [{ from: part.from, to: cover.from }] : [];
-      const above = cover.to < part.to ? [{ from: cover.to, to: part.to }] : [];
-      return [...below, ...above];
-    });
+    if (cover.to <= interval.from || cover.from >= interval.to) continue;
+    const parts: Interval[] = [];
+    for (const part of left) {
+      if (cover.to <= part.from || cover.from >= part.to) {
+        parts.push(part);
+        continue;
+      }
+      if (cover.from > part.from) parts.push({ from: part.from, to: cover.from });
+      if (cover.to < part.to) parts.push({ from: cover.to, to: part.to });
+    }
+    left = parts;
   }
   return left;
 }

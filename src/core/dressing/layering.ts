@@ -40,14 +40,13 @@ export function seenParts(placed: readonly Placed[], adjustments: readonly Adjus
     const layer = layers[i];
     if (item.piece.kind === "belt") return beltParts(item, placed);
     if (layer === null || layer === undefined) return [item.extent];
-    const covers = placed.filter((_, j) => {
+    const covers: Interval[] = [];
+    placed.forEach((cover, j) => {
       const other = layers[j];
-      return other !== null && other !== undefined && other > layer && hides(placed[j]?.piece ?? item.piece);
+      if (other !== null && other !== undefined && other > layer && hides(cover.piece))
+        covers.push(cover.extent);
     });
-    return uncovered(
-      item.extent,
-      covers.map((cover) => cover.extent),
-    );
+    return uncovered(item.extent, covers);
   });
 }
 

@@ -1,6 +1,7 @@
 import { characterOf, type Character } from "../colour/character";
 import { familyOf, isNeutralFamily, type Family } from "../colour/family";
 import { shadeOf, type Shade } from "../colour/shade";
+import type { Matched } from "../colour/value-match";
 import { temperature } from "../colour/temperature";
 import type { Piece } from "../piece/piece";
 import type { SwatchRole } from "../piece/swatch";
@@ -26,6 +27,8 @@ export interface Profile {
   readonly ground: Tint | null;
   /** Depth, temperature, inner contrast and clarity of the whole piece; null without a colour. */
   readonly character: Character | null;
+  /** What is compared when two pieces are to agree; null without a colour. */
+  readonly matched: Matched | null;
 }
 
 const profiles = new WeakMap<Piece, Profile>();
@@ -49,13 +52,26 @@ export function profileOf(piece: Piece): Profile {
       })
       .sort((one, other) => other.share - one.share);
     const seen = tints.filter((tint) => tint.role !== "reverse");
+    const character = characterOf(seen.map(({ shade, share }) => ({ shade, weight: share })));
     profile = {
       tints: seen,
       ground: seen[0] ?? null,
-      character: characterOf(seen.map(({ shade, share }) => ({ shade, weight: share }))),
+      character,
+      matched: character && {
+        character,
+        depths: seen.filter(isLarge).map(({ shade }) => shade.L),
+        chromatic: seen.some((tint) => !tint.neutral && isLarge(tint)),
+      },
       reverse: tints.find((tint) => tint.role === "reverse") ?? null,
     };
     profiles.set(piece, profile);
   }
   return profile;
+}
+
+/** Share of a piece from which one of its colours is part of its character. */
+const largeShare = 0.08;
+
+function isLarge({ share }: Tint): boolean {
+  return share >= largeShare;
 }

@@ -34,7 +34,8 @@ export function read(look: Look): Reading {
 
 /** Reads a look that is already dressed. */
 export function readDressed(dressed: Dressed): Reading {
-  const findings = registry.flatMap((rule) => rule.read(dressed));
+  const findings: Finding[] = [];
+  for (const rule of registry) for (const finding of rule.read(dressed)) findings.push(finding);
   const score = scoreOf(findings);
   return {
     verdict: verdictOf(findings, score),

@@ -30,8 +30,26 @@ export interface Rule {
   read(dressed: Dressed): Finding[];
 }
 
+const nothing = {};
+const none: readonly never[] = [];
+const silence: Finding[] = [];
+
 export function defineRule<const P extends Params>(spec: RuleSpec<P>): Rule {
   const { id, lens, weight } = spec;
+  const finding = (judgement: Judgement, weighed: number): Finding => ({
+    rule: id,
+    lens,
+    weight: weighed,
+    effect: judgement.effect,
+    say: judgement.say,
+    names: judgement.names ?? nothing,
+    figures: judgement.figures ?? nothing,
+    pieces: judgement.pieces,
+    proposals: judgement.proposals ?? none,
+    caution: judgement.caution ?? null,
+    estimated: judgement.estimated ?? false,
+    needs: judgement.needs ?? none,
+  });
   return {
     id,
     lens,
@@ -44,18 +62,8 @@ export function defineRule<const P extends Params>(spec: RuleSpec<P>): Rule {
       const book = dressed.look.client.ruleBook;
       const weighed = book.weights[id] ?? weight;
       if (book.weights[id] === 0) return [];
-      return spec.read(dressed, valuesOf(id, spec.params, book), book.schools).map((judgement) => ({
-        rule: id,
-        lens,
-        weight: weighed,
-        names: {},
-        figures: {},
-        proposals: [],
-        caution: null,
-        estimated: false,
-        needs: [],
-        ...judgement,
-      }));
+      const judgements = spec.read(dressed, valuesOf(id, spec.params, book), book.schools);
+      return judgements.length === 0 ? silence : judgements.map((judgement) => finding(judgement, weighed));
     },
   };
 }

@@ -44,12 +44,28 @@ export function storyOf(pieces: readonly Piece[]): Story {
 function contrastOf(pieces: readonly Piece[]): Extract<Story, { kind: "contrast" }> | null {
   for (const pole of poles) {
     const against = opposites[pole];
-    const one = pieces.filter((piece) => piece.poles.includes(pole) && !piece.poles.includes(against));
-    const other = pieces.filter((piece) => piece.poles.includes(against) && !piece.poles.includes(pole));
-    if (one.length === 0 || other.length === 0 || one.length + other.length < pieces.length) continue;
-    const quiet = (side: readonly Piece[]) => side.every(({ statement }) => statement <= 1);
-    const balanced = one.length >= 2 && other.length >= 2;
-    if (balanced || (other.length === 1 && quiet(one)) || (one.length === 1 && quiet(other)))
+    let one = 0;
+    let other = 0;
+    let loud = 0;
+    let loudOther = 0;
+    for (const piece of pieces) {
+      const leans = piece.poles.includes(pole);
+      if (leans === piece.poles.includes(against)) {
+        one = 0;
+        break;
+      }
+      const speaks = piece.statement > 1 ? 1 : 0;
+      if (leans) {
+        one += 1;
+        loud += speaks;
+      } else {
+        other += 1;
+        loudOther += speaks;
+      }
+    }
+    if (one === 0 || other === 0) continue;
+    const balanced = one >= 2 && other >= 2;
+    if (balanced || (other === 1 && loud === 0) || (one === 1 && loudOther === 0))
       return { kind: "contrast", pole, against };
   }
   return null;

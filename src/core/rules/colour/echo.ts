@@ -1,7 +1,8 @@
 import { difference } from "../../colour/difference";
 import { isSkinTone } from "../../colour/family";
-import { shadeOf, type Shade } from "../../colour/shade";
+import { shadeOf } from "../../colour/shade";
 import type { Dressed, Worn } from "../../dressing/dressed";
+import type { Patch } from "../../dressing/palette";
 import type { Tint } from "../../dressing/profile";
 import { finishes } from "../../finish/finishes";
 import { placeOf } from "../../piece/piece";
@@ -32,14 +33,14 @@ export const echo = defineRule({
   },
   read(dressed, { distance, browns, minShare, apart, clear }) {
     const around = surroundingsOf(dressed);
-    const entries = dressed.worn
-      .filter((item) => item.slot !== null && placeOf(item.piece) === null && item.seen.length > 0)
-      .flatMap((item) => entering(dressed, around, item, minShare))
-      .map(({ item, tint }): Entry => ({
-        item,
-        tint,
-        nearest: nearest(dressed, item, tint.shade, minShare, apart),
-      }));
+    const entries: Entry[] = [];
+    for (const patch of dressed.palette)
+      if (enters(dressed, around, patch, minShare))
+        entries.push({
+          item: patch.item,
+          tint: patch.tint,
+          nearest: nearest(dressed, patch, minShare, apart),
+        });
     const answered = entries.filter(
       ({ tint, nearest: met }) => met && met.distance <= (isBrown(tint) && met.brown ? browns : distance),
     );
@@ -52,43 +53,35 @@ export const echo = defineRule({
   },
 });
 
-/** A tint of the look with what wears it. */
-interface WornTint {
-  readonly item: Worn;
-  readonly tint: Tint;
-}
-
 /** What stands against calling the rest of a look all greys, or all darks. */
 interface Surroundings {
-  readonly notGrey: readonly WornTint[];
-  readonly notDark: readonly WornTint[];
+  readonly notGrey: readonly Patch[];
+  readonly notDark: readonly Patch[];
   readonly count: number;
 }
 
-function surroundingsOf({ worn }: Dressed): Surroundings {
-  const all = worn.flatMap((item) => item.profile.tints.map((tint): WornTint => ({ item, tint })));
+function surroundingsOf({ worn, palette }: Dressed): Surroundings {
   return {
-    notGrey: all.filter(({ tint }) => !(tint.neutral && !isBrown(tint) && tint.shade.C < 14)),
-    notDark: all.filter(({ tint }) => tint.shade.L >= 45),
+    notGrey: palette.filter(({ tint }) => !(tint.neutral && !isBrown(tint) && tint.shade.C < 14)),
+    notDark: palette.filter(({ tint }) => tint.shade.L >= 45),
     count: worn.length,
   };
 }
 
-/** The swatches with which an accessory brings in a colour that wants an answer. */
-function entering({ look }: Dressed, around: Surroundings, item: Worn, minShare: number): WornTint[] {
+/** Whether a colour comes in with an accessory and wants an answer. */
+function enters({ look }: Dressed, around: Surroundings, { item, tint }: Patch, minShare: number): boolean {
   const { piece } = item;
-  if (piece.kind === "eyewear" || finishes[piece.finish].kin === "shine" || isMetalOnly(item)) return [];
-  const skin = shadeOf(look.client.colouring.skin);
-  const alone = (against: readonly WornTint[], joins: (tint: Tint) => boolean) =>
-    around.count > 1 && against.every((entry) => entry.item === item || joins(entry.tint));
-  const tints = item.profile.tints.filter((tint) => {
-    if (tint.share < minShare || tint.role === "sole") return false;
-    if ((piece.kind === "shoe" || piece.kind === "hosiery") && isSkinTone(tint.shade, skin)) return false;
-    if (!tint.neutral) return true;
-    if (isBrown(tint)) return alone(around.notGrey, isBrown);
-    return tint.shade.L >= 82 && alone(around.notDark, ({ shade }) => shade.L >= 82);
-  });
-  return tints.map((tint) => ({ item, tint }));
+  if (item.slot === null || tint.share < minShare || tint.role === "sole") return false;
+  if (placeOf(piece) !== null || piece.kind === "eyewear") return false;
+  if (finishes[piece.finish].kin === "shine" || isMetalOnly(item)) return false;
+  const onLeg = piece.kind === "shoe" || piece.kind === "hosiery";
+  if (onLeg && isSkinTone(tint.shade, shadeOf(look.client.colouring.skin))) return false;
+  if (!tint.neutral) return true;
+  if (around.count < 2) return false;
+  if (isBrown(tint)) return around.notGrey.every((other) => other.item === item || isBrown(other.tint));
+  return (
+    tint.shade.L >= 82 && around.notDark.every((other) => other.item === item || other.tint.shade.L >= 82)
+  );
 }
 
 function isBrown(tint: Tint): boolean {
@@ -103,28 +96,19 @@ function isMetalOnly({ piece }: Worn): boolean {
   );
 }
 
-function nearest(
-  dressed: Dressed,
-  item: Worn,
-  shade: Shade,
-  minShare: number,
-  apart: number,
-): Entry["nearest"] {
-  let best: Entry["nearest"] = null;
-  for (const other of dressed.worn) {
-    if (other === item || other.seen.length === 0) continue;
-    if (Math.abs(middle(other) - middle(item)) < apart) continue;
-    for (const tint of other.profile.tints) {
-      if (tint.share < minShare) continue;
-      const distance = difference(tint.shade, shade);
-      if (!best || distance < best.distance) best = { item: other, distance, brown: isBrown(tint) };
-    }
+/** The nearest colour that is seen at another height. */
+function nearest({ palette }: Dressed, from: Patch, minShare: number, apart: number): Entry["nearest"] {
+  let best: Patch | null = null;
+  let least = Infinity;
+  for (const other of palette) {
+    if (other.item === from.item || other.tint.share < minShare) continue;
+    if (Math.abs(other.at - from.at) < apart) continue;
+    const distance = difference(other.tint.shade, from.tint.shade);
+    if (distance >= least) continue;
+    least = distance;
+    best = other;
   }
-  return best;
-}
-
-function middle({ extent }: Worn): number {
-  return (extent.from + extent.to) / 2;
+  return best && { item: best.item, distance: least, brown: isBrown(best.tint) };
 }
 
 function praise(answered: readonly Entry[], distance: number): Judgement[] {
@@ -187,8 +171,9 @@ function bare(dressed: Dressed, distance: number, minShare: number): Judgement[]
   const lonely = garments.filter((item) => {
     const ground = item.profile.ground;
     if (!ground || ground.neutral || ground.share < minShare) return false;
-    const elsewhere = dressed.worn.filter((other) => other !== item).flatMap((other) => other.profile.tints);
-    return !elsewhere.some((tint) => difference(tint.shade, ground.shade) <= distance);
+    return !dressed.palette.some(
+      (other) => other.item !== item && difference(other.tint.shade, ground.shade) <= distance,
+    );
   });
   const [item] = lonely;
   if (!item?.profile.ground || garments.length < 2) return [];

@@ -1,6 +1,6 @@
 import { difference } from "../../colour/difference";
-import { breachesOf, type Breach, type Matched } from "../../colour/value-match";
-import type { Dressed, Worn } from "../../dressing/dressed";
+import { breachesOf, type Breach } from "../../colour/value-match";
+import type { Worn } from "../../dressing/dressed";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atMost, figure } from "../figures";
@@ -30,7 +30,7 @@ export const valueMatch = defineRule({
       judgements.push(
         ...(schools.shoeBag === "matched" ? copied(shoe, bag, limits.copy) : aligned(shoe, bag, limits)),
       );
-    return [...judgements, ...others(dressed, pieces, limits)];
+    return [...judgements, ...others(pieces, limits)];
   },
 });
 
@@ -42,14 +42,14 @@ const toMend: readonly Proposal[] = [
 ];
 
 function aligned(shoe: Worn, bag: Worn, limits: Limits): Judgement[] {
-  const [one, other] = [matchedOf(shoe), matchedOf(bag)];
+  const [one, other] = [shoe.profile.character, bag.profile.character];
   if (!one || !other) return [];
   const shared = {
     names: { shoe: shoe.piece.name, bag: bag.piece.name },
     pieces: [shoe.piece.id, bag.piece.id],
   };
-  const breaches = breachesOf(one, other, limits);
-  const depth = Math.abs(one.character.depth - other.character.depth);
+  const breaches = breachesBetween(shoe, bag, limits);
+  const depth = Math.abs(one.depth - other.depth);
   if (breaches.length === 0)
     return [
       {
@@ -108,17 +108,14 @@ function copied(shoe: Worn, bag: Worn, copy: number): Judgement[] {
   ];
 }
 
-/** The larger of the other accessories, where they part from shoe or bag in more than one way. */
-function others({ palette }: Dressed, pieces: readonly Worn[], limits: Limits): Judgement[] {
-  const large = pieces.filter(
-    ({ piece, area }) => piece.kind !== "hosiery" && area >= 0.01 && palette.length > 0,
-  );
-  for (const [i, one] of large.entries())
-    for (const other of large.slice(i + 1)) {
-      const kinds = new Set([one.piece.kind, other.piece.kind]);
-      if (kinds.has("shoe") && kinds.has("bag")) continue;
-      const [first, second] = [matchedOf(one), matchedOf(other)];
-      const breaches = first && second ? breachesOf(first, second, limits) : [];
+/** The larger of the other accessories, where they part from one another in more than one way. */
+function others(pieces: readonly Worn[], limits: Limits): Judgement[] {
+  const large = pieces.filter(({ piece, area }) => piece.kind !== "hosiery" && area >= leastArea);
+  for (let i = 0; i < large.length; i += 1)
+    for (let j = i + 1; j < large.length; j += 1) {
+      const [one, other] = [large[i], large[j]];
+      if (!one || !other || isShoeAndBag(one, other)) continue;
+      const breaches = breachesBetween(one, other, limits);
       if (breaches.length < 2) continue;
       return [
         {
@@ -133,11 +130,15 @@ function others({ palette }: Dressed, pieces: readonly Worn[], limits: Limits): 
   return [];
 }
 
-function matchedOf({ profile }: Worn): Matched | null {
-  if (!profile.character) return null;
-  return {
-    character: profile.character,
-    depths: profile.tints.filter(({ share }) => share >= 0.08).map(({ shade }) => shade.L),
-    chromatic: profile.tints.some(({ neutral, share }) => !neutral && share >= 0.08),
-  };
+/** Share of the look from which an accessory is large enough to be compared. */
+const leastArea = 0.01;
+
+function isShoeAndBag({ piece: one }: Worn, { piece: other }: Worn): boolean {
+  return (one.kind === "shoe" && other.kind === "bag") || (one.kind === "bag" && other.kind === "shoe");
+}
+
+function breachesBetween(one: Worn, other: Worn, limits: Limits): Breach[] {
+  const { matched: first } = one.profile;
+  const { matched: second } = other.profile;
+  return first && second ? breachesOf(first, second, limits) : [];
 }

@@ -19,15 +19,16 @@ export const oneBold = defineRule({
   why: "A bold finish wants to be the only one of its kind of loudness; a quieter one of the same kin picks it up, another kin argues with it.",
   params: { bold: param(2, "boldness", "boldness from which a finish counts as bold") },
   read({ worn }, { bold }) {
-    const surfaces = worn.filter((item) => item.seen.length > 0).flatMap((item) => surfacesOf(item.piece));
-    const loud = surfaces.filter((surface) => surface.boldness >= bold);
+    const seen: Bold[] = [];
+    for (const item of worn) if (item.seen.length > 0) seen.push(...surfacesOf(item.piece));
+    const loud = seen.filter((surface) => surface.boldness >= bold);
     const lead = loud[0];
     if (!lead) return [];
     const kins = [...new Set(loud.map((surface) => surface.kin))];
     const names = { pieces: loud.map((surface) => `${surface.piece.name} (${surface.finish})`).join(", ") };
     const pieces = loud.map((surface) => surface.piece.id);
     if (kins.length === 1) {
-      const quiet = surfaces.filter(
+      const quiet = seen.filter(
         (surface) =>
           surface.kin === lead.kin &&
           surface.boldness > 0 &&
@@ -67,9 +68,16 @@ export const oneBold = defineRule({
   },
 });
 
-function surfacesOf(piece: Piece): Bold[] {
-  const names = piece.secondFinish ? [piece.finish, piece.secondFinish] : [piece.finish];
-  return names.map((finish) => ({ piece, finish, ...finishes[finish] }));
+const surfaces = new WeakMap<Piece, readonly Bold[]>();
+
+function surfacesOf(piece: Piece): readonly Bold[] {
+  let found = surfaces.get(piece);
+  if (!found) {
+    const names = piece.secondFinish ? [piece.finish, piece.secondFinish] : [piece.finish];
+    found = names.map((finish) => ({ piece, finish, ...finishes[finish] }));
+    surfaces.set(piece, found);
+  }
+  return found;
 }
 
 /** Two kins clash outright when both are at their boldest, or when shine meets nap. */

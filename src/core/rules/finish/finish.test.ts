@@ -1,0 +1,69 @@
+import { describe, expect, it } from "vitest";
+import type { Finish } from "../../finish/finishes";
+import type { Piece } from "../../piece/piece";
+import { defaultSchools } from "../../rule-book/schools";
+import { effectsOf } from "../../testing/findings";
+import { sample, sampleClient, sampleLook } from "../../testing/sample";
+import { embellishment } from "./embellishment";
+import { texture } from "./texture";
+
+const piece = (
+  kind: "shoe" | "bag" | "necklace" | "earrings",
+  finish: Finish,
+  second: Finish | null = null,
+) => sample(kind, { name: `${finish} ${kind}`, finish, secondFinish: second, metal: "gold" }) as Piece;
+
+describe("embellishment", () => {
+  const read = (...accessories: Piece[]) => effectsOf(embellishment, sampleLook({ accessories }));
+
+  it.each([
+    ["sequins beside crystal", [piece("shoe", "sequin"), piece("bag", "crystal")], ["jars"]],
+    ["pearl with pearl", [piece("earrings", "pearl"), piece("necklace", "pearl")], []],
+    ["one piece with two kinds", [piece("bag", "crystal", "fringe")], []],
+    ["a bow beside a fringe", [piece("shoe", "suede", "bow"), piece("bag", "suede", "fringe")], ["jars"]],
+    ["a chain that is a necklace", [piece("necklace", "chain"), piece("earrings", "pearl")], []],
+    [
+      "a chain that decks a bag",
+      [piece("bag", "matte smooth", "chain"), piece("earrings", "pearl")],
+      ["jars"],
+    ],
+  ])("%s", (_, accessories, effects) => {
+    expect(read(...accessories)).toEqual(effects);
+  });
+
+  it("may mix where ornament is layered and one metal holds it", () => {
+    const client = {
+      ...sampleClient,
+      ruleBook: { ...sampleClient.ruleBook, schools: { ...defaultSchools, ornament: "layered" as const } },
+    };
+    const mixed = [piece("shoe", "sequin"), piece("bag", "crystal")];
+    expect(effectsOf(embellishment, sampleLook({ client, accessories: mixed }))).toEqual(["note"]);
+    const silver = { ...piece("bag", "crystal"), metal: "silver" } as Piece;
+    expect(
+      effectsOf(embellishment, sampleLook({ client, accessories: [piece("shoe", "sequin"), silver] })),
+    ).toEqual(["jars"]);
+  });
+});
+
+describe("one colour wants two textures", () => {
+  const grey = (finish: Finish) => [
+    sample("trousers", { name: "trousers", hex: "#77797c" }),
+    sample("top", { name: "top", hex: "#808285", finish, figures: { tucked: true } }),
+  ];
+  const shoes = sample("shoe", { name: "shoes", hex: "#7b7d80" });
+
+  it("and is flat with one", () => {
+    expect(effectsOf(texture, sampleLook({ garments: grey("matte smooth"), accessories: [shoes] }))).toEqual([
+      "rubs",
+    ]);
+    expect(effectsOf(texture, sampleLook({ garments: grey("knit"), accessories: [shoes] }))).toEqual([
+      "lifts",
+    ]);
+  });
+
+  it("says nothing of two colours", () => {
+    const red = sample("top", { name: "top", hex: "#bf2026", figures: { tucked: true } });
+    const garments = [sample("trousers", { name: "trousers", hex: "#77797c" }), red];
+    expect(effectsOf(texture, sampleLook({ garments, accessories: [shoes] }))).toEqual([]);
+  });
+});
