@@ -7,6 +7,7 @@ import { bases } from "@/server/records/bases";
 import { addClient } from "@/server/records/clients";
 import { keepLook } from "@/server/records/looks";
 import { addOccasion } from "@/server/records/occasions";
+import { keepOverruling } from "@/server/records/overrulings";
 import { addPiece } from "@/server/records/pieces";
 import { sets } from "@/server/records/sets";
 
@@ -72,7 +73,16 @@ export async function furnishedStudio(name: string) {
       ownVerdict: "sits",
       read: null,
     });
-    return { clientId, pieceId, garmentId, baseId, setId, occasionId, lookId };
+    const overrulingId = uuid();
+    await keepOverruling(tenant, clientId, {
+      id: overrulingId,
+      rule: "colour.echo",
+      effect: "rubs",
+      pieceIds: [pieceId],
+      reason: "It was a present.",
+      lookId,
+    });
+    return { overrulingId, clientId, pieceId, garmentId, baseId, setId, occasionId, lookId };
   });
   return { studioId, ...ids };
 }

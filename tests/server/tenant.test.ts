@@ -1,4 +1,5 @@
 import knex from "knex";
+import { v7 as uuid } from "uuid";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { closeDatabase, database } from "@/server/db/database";
 import { inStudio } from "@/server/db/tenant";
@@ -6,13 +7,24 @@ import { bases } from "@/server/records/bases";
 import { benchFor } from "@/server/records/bench";
 import {
   changeClient,
+  changeRuleBook,
   findClient,
   listClients,
   measurementHistory,
   putClientAway,
 } from "@/server/records/clients";
-import { clientOfNewestLook, findLook, keepLook, newestLook, recentLooks } from "@/server/records/looks";
+import {
+  clientOfNewestLook,
+  findLook,
+  keepLook,
+  listLooks,
+  newestLook,
+  recentLooks,
+} from "@/server/records/looks";
 import { changeOccasion, findOccasion, listOccasions, putOccasionAway } from "@/server/records/occasions";
+import { keepOverruling, overrulingsFor, withdrawOverruling } from "@/server/records/overrulings";
+import { ruleBookRoom } from "@/server/records/rule-book-room";
+import { ruleBookVersions } from "@/server/records/rule-books";
 import { addPiece, changePiece, findPiece, listPieces, putPieceAway } from "@/server/records/pieces";
 import { sets } from "@/server/records/sets";
 import { setLengthUnit, thisStudio } from "@/server/records/studio";
@@ -35,6 +47,8 @@ const tables = [
   "looks",
   "look_accessories",
   "adjustments",
+  "rule_book_versions",
+  "overrulings",
 ];
 
 beforeAll(async () => {
@@ -67,6 +81,10 @@ describe("studio two, through every record module", () => {
       expect(await recentLooks(tenant, 10)).toEqual([]);
       expect(await clientOfNewestLook(tenant)).toBeNull();
       expect(await benchFor(tenant, one.clientId, {})).toBeNull();
+      expect(await overrulingsFor(tenant, one.clientId)).toEqual([]);
+      expect(await ruleBookVersions(tenant, one.clientId)).toEqual([]);
+      expect(await ruleBookRoom(tenant, one.clientId)).toBeNull();
+      expect(await listLooks(tenant, one.clientId, 10)).toEqual([]);
       expect((await thisStudio(tenant)).name).toBe("Studio two");
     });
   });
@@ -100,6 +118,24 @@ describe("studio two, through every record module", () => {
         inStudio(two, (tenant) => addPiece(tenant, { piece: shoe, clientId: one.clientId, state: "ready" })),
       baseOfTheirClient: () =>
         inStudio(two, (tenant) => bases.add(tenant, { clientId: one.clientId, name: "Mine", pieceIds: [] })),
+      overruledForTheirClient: () =>
+        inStudio(two, (tenant) =>
+          keepOverruling(tenant, one.clientId, {
+            id: uuid(),
+            rule: "colour.echo",
+            effect: "rubs",
+            pieceIds: [],
+            reason: "planted",
+            lookId: null,
+          }),
+        ),
+      overrulingOfTheirs: () => inStudio(two, (tenant) => withdrawOverruling(tenant, one.overrulingId)),
+      ruleBookOfTheirs: () =>
+        inStudio(two, async (tenant) => {
+          const record = await inStudio(one.studioId, (theirs) => findClient(theirs, one.clientId));
+          if (!record) throw new Error("the client of studio one is gone");
+          await changeRuleBook(tenant, record, { ...record.client.ruleBook, name: "Mine" });
+        }),
       lookOfTheirs: () =>
         inStudio(two, (tenant) =>
           keepLook(tenant, {
@@ -123,6 +159,10 @@ describe("studio two, through every record module", () => {
       expect((await sets.find(tenant, one.setId))?.name).toBe("Plain");
       expect((await findOccasion(tenant, one.occasionId))?.version).toBe(1);
       expect((await findLook(tenant, one.lookId))?.accessoryIds).toEqual([one.pieceId]);
+      expect((await overrulingsFor(tenant, one.clientId)).map(({ id }) => id)).toEqual([one.overrulingId]);
+      expect((await ruleBookVersions(tenant, one.clientId)).map(({ book }) => book.name)).toEqual([
+        "Polished",
+      ]);
       expect((await thisStudio(tenant)).lengthUnit).toBe("cm");
     });
   });
