@@ -6,7 +6,17 @@ import { named, openBrowser, openPage, press, sees, signIn } from "../support/br
 
 const site = process.env.TEST_SITE ?? "";
 const axe = readFileSync(createRequire(import.meta.url).resolve("axe-core/axe.min.js"), "utf8");
-const places = ["/", "/clients", "/clients/new", "/rail", "/rail/new", "/bench", "/sets"];
+const places = [
+  "/",
+  "/clients",
+  "/clients/new",
+  "/rail",
+  "/rail/new",
+  "/bench",
+  "/sets",
+  "/boards",
+  "/rules",
+];
 let browser: Browser;
 let close: () => Promise<void>;
 let page: Page;

@@ -12,11 +12,6 @@ const opposites: Readonly<Record<Pole, Pole>> = {
   classic: "rugged",
 };
 
-/** The pole over against another. */
-export function oppositeOf(pole: Pole): Pole {
-  return opposites[pole];
-}
-
 /** What the pieces of a set have in common. */
 export type Story =
   | { readonly kind: "shared"; readonly pole: Pole; readonly pieces: readonly Piece[] }

@@ -47,10 +47,10 @@ export function Levers({ counsel, look, level, named, onPut, onClose }: LeversPr
       ) : levers.length === 0 ? (
         <p>No single swap moves it: change the garments, or two pieces at once.</p>
       ) : (
-        <table className="w-full text-left">
+        <table className="w-full table-fixed text-left">
           <thead className="text-tiny text-ink-soft">
             <tr>
-              <th className="w-22 font-normal">Station</th>
+              <th className="w-24 font-normal">Station</th>
               <th className="font-normal">Quieter</th>
               <th className="font-normal">Dressier</th>
             </tr>

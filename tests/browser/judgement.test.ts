@@ -1,0 +1,199 @@
+import type { Browser, Page } from "puppeteer-core";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { choose, fill, named, openBrowser, openPage, press, sees, shows, signIn } from "../support/browser";
+
+const site = process.env.TEST_SITE ?? "";
+let browser: Browser;
+let close: () => Promise<void>;
+let page: Page;
+let errors: string[];
+let client = "";
+
+beforeAll(async () => {
+  ({ browser, close } = await openBrowser());
+  ({ page, errors } = await openPage(browser));
+  await signIn(page, site);
+  await page.goto(`${site}/clients`);
+  client = await page.$$eval(
+    "a",
+    (links) => links.find((link) => link.textContent?.includes("Teodor Almasi"))?.getAttribute("href") ?? "",
+  );
+});
+
+afterAll(() => close());
+
+const scored = () => page.$eval('[title="Score, 0 to 100"]', (node) => Number(node.textContent));
+
+async function openBench(): Promise<void> {
+  await page.goto(`${site}/bench?client=${client.split("/").pop()}`);
+  await sees(page, /\d+ read, best first/);
+}
+
+describe("a finding overruled", () => {
+  it("stands aside with its reason, and the computed verdict is kept beside", async () => {
+    await openBench();
+    const before = await scored();
+    await press(page, "button", "overrule");
+    await fill(page, "Your reason, kept beside the finding", "The choir wears it so.");
+    await press(page, "button", "Overrule");
+    await sees(page, "Overruled for this look: The choir wears it so.");
+    expect(await scored()).toBeGreaterThan(before);
+    await sees(page, new RegExp(`computed: \\w+ ${before}`));
+  });
+
+  it("is still overruled after the page is opened again, until it is withdrawn", async () => {
+    await openBench();
+    await sees(page, "Overruled for this look: The choir wears it so.");
+    const overruled = await scored();
+    await press(page, "button", "withdraw");
+    await page.waitForFunction(() => !document.body.innerText.includes("The choir wears it so."));
+    expect(await scored()).toBeLessThan(overruled);
+    await openBench();
+    expect(await shows(page, "The choir wears it so.")).toBe(false);
+  });
+
+  it("cannot be overruled without a reason", async () => {
+    await press(page, "button", "overrule");
+    const button = await named(page, "button", "Overrule");
+    expect(await button.evaluate((node) => (node as HTMLButtonElement).disabled)).toBe(true);
+    await press(page, "button", "Leave it");
+  });
+
+  it("for always proposes changes of the rule book, each with what it would make of the look", async () => {
+    await press(page, "button", "overrule");
+    await press(page, "radio", "Always");
+    await sees(page, "Change the rule book; every later look is read by it.");
+    await sees(page, /Let the rule rest: ".+" then (sings|sits|jars) \d+/);
+    const promised = await page.$$eval("form button", (buttons) => {
+      const rest = buttons.find((button) => button.textContent?.startsWith("Let the rule rest"));
+      rest?.click();
+      return Number(/(\d+)$/.exec(rest?.textContent ?? "")?.[1]);
+    });
+    await page.waitForFunction(
+      (score) => Number(document.querySelector('[title="Score, 0 to 100"]')?.textContent) === score,
+      {},
+      promised,
+    );
+    await sees(page, /Rule book: Polished, version 2; was \w+ \d+ by version 1/);
+  });
+});
+
+describe("a rule opened from its finding", () => {
+  it("shows its reason, its figures with their defaults, and the way to the rule book", async () => {
+    await openBench();
+    await page.$eval("details summary", (node) => (node as HTMLElement).click());
+    await sees(page, /, default/);
+    await press(page, "link", "Polished, version 2: set it otherwise");
+    await named(page, "heading", "Rule book of Teodor Almasi");
+  });
+});
+
+describe("the rule book", () => {
+  it("shows what another answer would change on one of the client's own looks", async () => {
+    await sees(page, /(sings|sits|jars) \d+\s*→\s*(sings|sits|jars) \d+/);
+  });
+
+  it("takes a figure, says what its default is, and refuses what is no number", async () => {
+    await page.evaluate(() => {
+      const rule = document.getElementById("proportion.gap");
+      rule?.querySelector<HTMLElement>("summary")?.click();
+    });
+    const figure = await page.waitForSelector("[id='proportion.gap'] input[placeholder='5.5']");
+    await figure?.type("six");
+    await sees(page, "not a number");
+    await figure?.click({ count: 3 });
+    await figure?.type("6");
+    await sees(page, "default 5.5 cm");
+    await sees(page, "with changes not kept yet");
+  });
+
+  it("is kept as its next version, and an earlier one can be taken up again", async () => {
+    await press(page, "button", "Keep");
+    await sees(page, "Kept as version 3.");
+    await sees(page, "3, Polished,");
+    const again = await page.$$eval("button", (buttons) => {
+      const found = buttons.filter((button) => button.textContent === "take up again");
+      found[found.length - 1]?.click();
+      return found.length;
+    });
+    expect(again).toBe(2);
+    await press(page, "button", "Keep");
+    await sees(page, "Kept as version 4.");
+  });
+
+  it("keeps what was set when the studio cannot be reached", async () => {
+    await press(page, "button", "Street-cut");
+    await page.setOfflineMode(true);
+    await press(page, "button", "Keep");
+    await sees(page, "The studio cannot be reached. What you set is still here");
+    await page.setOfflineMode(false);
+    await press(page, "button", "Keep");
+    await sees(page, "Kept as version 5.");
+  });
+
+  it("of the studio is what a new client starts from", async () => {
+    await page.goto(`${site}/rules`);
+    await press(page, "button", "Hushed");
+    await press(page, "button", "Keep");
+    await sees(page, "Kept as version 2.");
+    await page.goto(`${site}/clients/new`);
+    const hushed = await named(page, "button", "Hushed");
+    expect(await hushed.evaluate((node) => node.getAttribute("aria-pressed"))).toBe("true");
+  });
+});
+
+describe("the colours of a look", () => {
+  it("say what two of them are to one another, in words and figures", async () => {
+    await openBench();
+    await press(page, "button", "Colours of the look");
+    await sees(page, "Choose two to hear what they are to one another.");
+    for (const at of [0, 1]) {
+      const colours = await page.$$("[role='dialog'] li button");
+      await colours[at]?.click();
+    }
+    await page.waitForFunction(() =>
+      /(Same|Near miss|Tonal|Neutrals|Neutral \+ colour|Analogous|Contrast|Opposite)\. .*\d/.test(
+        document.querySelector("[role='dialog'] [aria-live]")?.textContent ?? "",
+      ),
+    );
+  });
+
+  it("warm under the lamp, in the list and on the figure", async () => {
+    const ground = () =>
+      page.$eval("[role='dialog'] li button span", (node) => (node as HTMLElement).style.background);
+    const day = await ground();
+    await press(page, "button", "Warm evening light");
+    expect(await ground()).not.toBe(day);
+    await page.keyboard.press("Escape");
+    const lamp = await named(page, "button", "lamp");
+    expect(await lamp.evaluate((node) => node.getAttribute("aria-pressed"))).toBe("true");
+    await lamp.click();
+  });
+});
+
+describe("levers and surprises", () => {
+  it("move the level with one swap, and put it on", async () => {
+    await choose(page, "Base", "Moss jacket over grey");
+    await sees(page, /\d+ read, best first/);
+    await page.keyboard.press("l");
+    await named(page, "heading", "A step up, a step down");
+    await sees(page, /The look stands at \d/);
+    const name = await page.waitForFunction(() => {
+      const lever = document.querySelector<HTMLElement>("[role='dialog'] td button");
+      const found = lever?.querySelector("span")?.textContent;
+      lever?.click();
+      return found;
+    });
+    const worn = (await name.jsonValue()) as string;
+    await page.waitForFunction(
+      (text) =>
+        [...document.querySelectorAll("[role='option']")].some((row) => row.textContent?.includes(text)),
+      {},
+      worn,
+    );
+  });
+
+  it("ends without an error of its own", () => {
+    expect(errors).toEqual([]);
+  });
+});
