@@ -25,7 +25,7 @@ const shots = [
     ready: "read, best first",
     async first(page) {
       for (let step = 0; step < 4; step += 1) {
-        const remedy = await page.$('[aria-label="Findings"] li button');
+        const remedy = await page.$('[aria-label="Findings"] [data-remedy]');
         if (!remedy) return;
         await remedy.click();
         await page.waitForFunction(() => document.querySelector('[role="status"]').textContent === "kept");
@@ -41,6 +41,29 @@ const shots = [
       await followTo(page, "Go to the bench", "read, best first");
       await page.click("#station-necklace");
       await until(page, "read, best first");
+    },
+  },
+  {
+    name: "bench-colours",
+    path: "/bench",
+    ready: "read, best first",
+    async first(page) {
+      await page.click('button[title="Colours of the look"]');
+      await until(page, "Choose two to hear");
+      for (const at of [0, 1]) {
+        const colours = await page.$$("[role='dialog'] li button");
+        await colours[at]?.click();
+      }
+      await page.waitForFunction(() => !document.body.innerText.includes("None chosen yet"));
+    },
+  },
+  {
+    name: "rule-book",
+    path: "/clients",
+    async first(page) {
+      await followTo(page, "Ottoline Varga", "Highest heel");
+      await followTo(page, "Open the rule book", "Where good stylists differ");
+      await until(page, "changes none of these looks");
     },
   },
   { name: "clients", path: "/clients" },

@@ -146,7 +146,7 @@ describe("reading", () => {
   });
 
   it("applies a remedy to the score it promised", async () => {
-    const remedy = await page.waitForSelector('[aria-label="Findings"] li button');
+    const remedy = await page.waitForSelector('[aria-label="Findings"] [data-remedy]');
     const text = await remedy?.evaluate((node) => node.textContent ?? "");
     await remedy?.click();
     const promised = Number(/\d+$/.exec(text ?? "")?.[0]);

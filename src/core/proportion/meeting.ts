@@ -100,7 +100,7 @@ function fitOf(input: FitInput, limits: HemLimits): ShaftFit {
   const clearance = settle(opening - shaftTop);
   const needed = limits.clearanceBase + limits.clearancePerEase * Math.max(0, ease);
   const fit = { shaft, ease, gap, clearance, needed, excess: opening - girthAtShaft };
-  return { ...fit, meeting: tucked ? "tucked" : classify(fit, limits) };
+  return { meeting: tucked ? "tucked" : classify(fit, limits), ...fit };
 }
 
 function classify(fit: Omit<ShaftFit, "meeting">, limits: HemLimits): Meeting {

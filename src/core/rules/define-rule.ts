@@ -14,6 +14,10 @@ interface RuleSpec<P extends Params> {
   readonly params: P;
   /** The schools that change its verdict. */
   readonly schools?: readonly SchoolName[];
+  /**
+   * What it says of a dressed look. What several judgements share is spread last: on Node 20 an object that
+   * begins with a spread takes fifteen times as long to make.
+   */
   read(dressed: Dressed, params: Values<P>, schools: Schools): Judgement[];
 }
 

@@ -100,6 +100,7 @@ export function FindingRow({ finding, overruled, judging, remedies, named, onApp
               <button
                 key={i}
                 type="button"
+                data-remedy
                 onClick={() => onApply(remedy.change)}
                 className="min-h-7 max-w-full border border-rule-strong bg-white px-2 py-0.5 text-left hover:bg-well"
               >
@@ -126,6 +127,7 @@ interface FiguresProps {
 /** The measured figures, their limits and units, and the rule itself behind a disclosure. */
 function Figures({ finding, judging, onOverrule }: FiguresProps) {
   const unit = useLengthUnit();
+  const [open, setOpen] = useState(false);
   const figures = Object.values(finding.figures).map((figure) => {
     const limit = sayLimit(figure, unit);
     return `${figure.label} ${sayValue(figure.value, figure.unit, unit)}${limit ? ` (right: ${limit})` : ""}`;
@@ -137,28 +139,32 @@ function Figures({ finding, judging, onOverrule }: FiguresProps) {
     ...(finding.estimated ? ["estimated"] : []),
   ];
   return (
-    <details className="text-tiny text-ink-soft">
-      <summary className="tabular list-none [&::-webkit-details-marker]:hidden">
+    <div className="text-tiny text-ink-soft">
+      <p className="tabular">
         {line.join("; ")}
         {line.length > 0 && "; "}
-        <span className="underline decoration-rule-strong underline-offset-2">why</span>
+        <button
+          type="button"
+          aria-expanded={open}
+          onClick={() => setOpen(!open)}
+          className="underline decoration-rule-strong underline-offset-2"
+        >
+          why
+        </button>
         {onOverrule && (
           <>
             {", "}
             <button
               type="button"
-              onClick={(event) => {
-                event.preventDefault();
-                onOverrule();
-              }}
+              onClick={onOverrule}
               className="underline decoration-rule-strong underline-offset-2"
             >
               overrule
             </button>
           </>
         )}
-      </summary>
-      <RuleNote rule={finding.rule} book={judging.book} href={judging.hrefOf(finding.rule)} />
-    </details>
+      </p>
+      {open && <RuleNote rule={finding.rule} book={judging.book} href={judging.hrefOf(finding.rule)} />}
+    </div>
   );
 }

@@ -19,7 +19,7 @@ export function PaletteStrip({ dressed, onOpen }: PaletteStripProps) {
     <button
       type="button"
       onClick={onOpen}
-      aria-label="Colours of the look"
+      title="Colours of the look"
       className="grid w-full gap-0.5 bg-paper p-1.5 text-left text-tiny text-ink hover:bg-well"
     >
       <span className="flex h-4 overflow-hidden border border-rule-strong" aria-hidden="true">

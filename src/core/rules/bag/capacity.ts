@@ -28,11 +28,11 @@ export const capacity = defineRule({
     if (long > side + slant)
       return [
         {
-          ...shared,
           effect: "jars",
           say: "The {longest} ({long}) does not go into {bag}.",
           figures: { long: atMost("longest thing", long, "cm", side + slant) },
           proposals,
+          ...shared,
         },
       ];
     const need = things.reduce((sum, thing) => sum + carriedThings[thing].volume, 0);
@@ -41,13 +41,13 @@ export const capacity = defineRule({
     if (full > 1)
       return [
         {
-          ...shared,
           effect: "rubs",
           say: "{full} of its room is asked of {bag}: {things}.",
           figures,
           proposals,
+          ...shared,
         },
       ];
-    return [{ ...shared, effect: "note", say: "{things} take {full} of the room in {bag}.", figures }];
+    return [{ effect: "note", say: "{things} take {full} of the room in {bag}.", figures, ...shared }];
   },
 });

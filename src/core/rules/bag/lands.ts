@@ -27,25 +27,25 @@ export const lands = defineRule({
     const judgements: Judgement[] = [];
     if (zone === "below mid-thigh")
       judgements.push({
-        ...shared,
         effect: "jars",
         say: "Below mid-thigh (top {top} up) it knocks at each step: {bag}.",
         proposals,
+        ...shared,
       });
     else if (wanted ? zone === wanted : zone === "waist" || zone === "high hip" || zone === "hip")
       judgements.push({
-        ...shared,
         effect: "lifts",
         say: wanted
           ? "At the {zone}, where {client} likes it: {bag}."
           : "At the {zone}, where it goes with the walk: {bag}.",
+        ...shared,
       });
     else
       judgements.push({
-        ...shared,
         effect: "note",
         say: wanted ? "At the {zone}; {client} likes it at the {wanted}: {bag}." : "At the {zone}: {bag}.",
         proposals,
+        ...shared,
       });
     if (scale > large)
       judgements.push({

@@ -30,7 +30,6 @@ export const beltFit = defineRule({
     const loops = dressed.look.garments.find(isLegged)?.figures.loops ?? null;
     if (loops !== null && width > loops)
       judgements.push({
-        ...shared,
         effect: "jars",
         say: "{width} wide, and the loops take {loops}: {belt}.",
         figures: {
@@ -38,21 +37,21 @@ export const beltFit = defineRule({
           loops: { label: "loops", value: loops, unit: "cm", limit: null },
         },
         proposals,
+        ...shared,
       });
     const { waist } = dressed.body.measures;
     if (waist.estimated)
       judgements.push({
-        ...shared,
         effect: "unread",
         say: "Whether {belt} closes is not read: measure the waist.",
         needs: ["waist"],
+        ...shared,
       });
     else {
       const girth = waist.cm + added(dressed, layer, coat);
       const figures = { girth: within("girth where it closes", girth, "cm", firstHole, lastHole) };
       if (girth < firstHole || girth > lastHole)
         judgements.push({
-          ...shared,
           effect: "jars",
           figures,
           say:
@@ -60,6 +59,7 @@ export const beltFit = defineRule({
               ? "{girth} round the waist here: past the last hole of {belt}."
               : "{girth} round the waist here: short of the first hole of {belt}.",
           proposals,
+          ...shared,
         });
     }
     const detail = dressed.worn.find(

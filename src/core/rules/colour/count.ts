@@ -35,7 +35,7 @@ export const count = defineRule({
         {
           effect: "rubs",
           say: "{count} colours at once: {colours}.",
-          names: { ...names, strays: listed(strays) },
+          names: { strays: listed(strays), ...names },
           figures,
           pieces: strays.map(({ id }) => id),
           proposals: swapOrTakeOff(strays),

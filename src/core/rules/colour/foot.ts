@@ -71,10 +71,10 @@ function onAllDark(
   if (others >= 1) return [];
   return [
     {
-      ...shared,
       effect: "rubs",
       say: "{shoe}, at {depth} the only light of an all-dark look: give it another, in a bag, a sock or a scarf.",
       proposals: (["bag", "hosiery", "neck", "shoe"] as const).map((slot) => ({ kind: "wear", slot })),
+      ...shared,
     },
   ];
 }
@@ -105,10 +105,10 @@ function underDark(
   if (away > near)
     return [
       {
-        ...shared,
         effect: "rubs",
         say: "{face} is dark at the face, and {shoe}, {away} from any dark, leaves it without a foot.",
         proposals: [{ kind: "wear", slot: "shoe" }],
+        ...shared,
       },
     ];
   const lightBetween = garments.some(
@@ -117,9 +117,9 @@ function underDark(
   if (!lightBetween) return [];
   return [
     {
-      ...shared,
       effect: "lifts",
       say: "The dark of {face} is carried over the light to the foot by {shoe} ({away}).",
+      ...shared,
     },
   ];
 }
@@ -146,14 +146,14 @@ function underPale(
   if (ground.shade.L < heavy)
     return [
       {
-        ...shared,
         effect: "rubs",
         say: "Nothing in these clothes is dark, and {shoe} at {depth} weighs them down.",
         proposals: [{ kind: "wear", slot: "shoe" }],
+        ...shared,
       },
     ];
   if (!reads(dressed, shoe, ground) && ground.family !== "ivory" && ground.family !== "tan") return null;
-  return [{ ...shared, effect: "lifts", say: "Pale clothes, and {shoe} keeps the foot light." }];
+  return [{ effect: "lifts", say: "Pale clothes, and {shoe} keeps the foot light.", ...shared }];
 }
 
 /** Skin-tone and metallic shoes are right over anything. */

@@ -38,9 +38,9 @@ export const join = defineRule({
     if (depthApart >= clear)
       return [
         {
-          ...shared,
           effect: "lifts",
           say: "{upper} and {lower} are {depth} apart: the join is clear, no belt needed.",
+          ...shared,
         },
       ];
     const weak = depthApart < depth && apart < distance && apart > same;

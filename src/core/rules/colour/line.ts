@@ -84,7 +84,7 @@ function stretchesOf({ worn, bareLeg, body, look }: Dressed): Stretch[] {
   }
   const hosed = worn.some(({ piece, seen }) => piece.kind === "hosiery" && seen.length > 0);
   if (bareLeg && !hosed)
-    stretches.push({ ...bareLeg, shade: shadeOf(look.client.colouring.skin), bare: true, foot: false });
+    stretches.push({ shade: shadeOf(look.client.colouring.skin), bare: true, foot: false, ...bareLeg });
   return stretches.sort((one, other) => other.to - one.to);
 }
 

@@ -40,16 +40,15 @@ export const nearBlack = defineRule({
       if (schools.darks === "mix" && (answered || textured || parted))
         return [
           {
-            ...shared,
             effect: "note",
             say: answered
               ? "{one} and {other} are two darks, and each is met again: meant."
               : "{one} and {other} are two darks of plainly different cloth: it passes.",
+            ...shared,
           },
         ];
       return [
         {
-          ...shared,
           effect: "jars",
           say: "{one} and {other} are two darks {apart} apart that touch: one looks mistaken for the other.",
           proposals: [
@@ -57,6 +56,7 @@ export const nearBlack = defineRule({
             { kind: "wear", slot: "shoe" },
             { kind: "wear", slot: "bag" },
           ],
+          ...shared,
         },
       ];
     });

@@ -38,13 +38,12 @@ export const nearWhite = defineRule({
             ...shared,
             effect: "lifts",
             say: "With {bridge}, {creamy} and {white} are two whites, and both look meant.",
-            names: { ...names, bridge: bridge.piece.name },
+            names: { bridge: bridge.piece.name, ...names },
             pieces: [...shared.pieces, bridge.piece.id],
           },
         ];
       return [
         {
-          ...shared,
           effect: "jars",
           say: "Where {creamy} and {white} touch, {yellowness} of yellow parts them: the creamier looks yellowed.",
           names,
@@ -54,6 +53,7 @@ export const nearWhite = defineRule({
             { kind: "wear", slot: "neck" },
             { kind: "wear", slot: "bag" },
           ],
+          ...shared,
         },
       ];
     });

@@ -38,11 +38,11 @@ export const print = defineRule({
           say: agree
             ? "{print} and {other} share {met} colours at {ratio} times the scale: a pair."
             : "Two loud prints at once: {print} and {other} share {met} colours, and one is {ratio} times the other's scale.",
-          names: { ...names, other: second.item.piece.name },
+          names: { other: second.item.piece.name, ...names },
           figures: {
-            ...figures,
             met: figure("colours shared", met, "count"),
             ratio: figure("scale of one over the other", ratio, "ratio"),
+            ...figures,
           },
           pieces: [first.item.piece.id, second.item.piece.id],
           proposals: agree ? [] : swapOrTakeOff([first.item.piece, second.item.piece]),

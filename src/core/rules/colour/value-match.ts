@@ -53,19 +53,19 @@ function aligned(shoe: Worn, bag: Worn, limits: Limits): Judgement[] {
   if (breaches.length === 0)
     return [
       {
-        ...shared,
         effect: "lifts",
         say: "{shoe} and {bag} agree without copying: {depth} apart in depth.",
         figures: { depth: atMost("difference of depth", depth, "L*", limits.depth) },
+        ...shared,
       },
     ];
   return [
     {
-      ...shared,
       effect: "rubs",
       say: `{shoe} and {bag} part in ${breaches.map(words).join(" and ")}.`,
       figures: Object.fromEntries(breaches.map((breach) => [breach.by, figureOf(breach, limits)])),
       proposals: toMend,
+      ...shared,
     },
   ];
 }

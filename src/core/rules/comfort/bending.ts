@@ -21,22 +21,22 @@ export const bending = defineRule({
     if (limit !== null && above > limit)
       return [
         {
-          ...shared,
           effect: "bar",
           say: "The hem of {skirt} ends {above} above the knee, over {client}'s limit.",
           figures: { above: atMost("hem above the knee", above, "cm", limit) },
           estimated: body.measures.kneeLine.estimated,
+          ...shared,
         },
       ];
     if (above < close) return [];
     return [
       {
-        ...shared,
         effect: "note",
         say: "The hem of {skirt} ends {above} above the knee: mind bending and stairs.",
         figures: { above: atMost("hem above the knee", above, "cm", close) },
         estimated: body.measures.kneeLine.estimated,
         caution: "A short hem rises further on stairs and when sitting down.",
+        ...shared,
       },
     ];
   },

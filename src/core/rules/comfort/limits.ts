@@ -22,10 +22,10 @@ export const limits = defineRule({
         const pitch = piece.figures.lift - piece.figures.platform;
         if (pitch > limit.heel)
           judgements.push({
-            ...shared,
             say: "The foot is pitched by {pitch} in {piece}: over {client}'s limit.",
             figures: { pitch: atMost("lift less platform", pitch, "cm", limit.heel) },
             proposals: [{ kind: "wear", slot: "shoe" }],
+            ...shared,
           });
       }
       const never = profile.tints.find(
@@ -35,23 +35,23 @@ export const limits = defineRule({
         judgements.push({
           ...shared,
           say: "{client} never wears {family}: {piece}.",
-          names: { ...shared.names, family: never.family },
+          names: { family: never.family, ...shared.names },
           proposals: slotProposals(piece),
         });
       if (limit.noLeather && "leather" in piece.figures && piece.figures.leather)
         judgements.push({
-          ...shared,
           say: "{client} wears no leather: {piece}.",
           proposals: slotProposals(piece),
+          ...shared,
         });
       if (limit.nickelAllergy && "nickel" in piece.figures && piece.metal !== "none") {
         const { nickel } = piece.figures;
         if (nickel === "contained")
           judgements.push({
-            ...shared,
             say: "{client} cannot wear nickel, and there is some in {piece}.",
             proposals: slotProposals(piece),
             caution: "Where the skin reacts, take it off and ask a clinician.",
+            ...shared,
           });
         else if (nickel === "not known")
           judgements.push({
@@ -62,9 +62,9 @@ export const limits = defineRule({
       }
       if (isKind(piece, "earrings") && limit.clipEarrings && piece.figures.closure === "pierced")
         judgements.push({
-          ...shared,
           say: "{client} wears clips, and {piece} want pierced ears.",
           proposals: [{ kind: "wear", slot: "earrings" }],
+          ...shared,
         });
     }
     const covered = worn.some(({ piece }) => piece.kind === "hosiery");

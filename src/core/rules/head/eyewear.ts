@@ -24,20 +24,20 @@ export const eyewear = defineRule({
     if (look.occasion?.light === "evening" && filter > evening)
       return [
         {
-          ...shared,
           effect: "jars",
           say: "A filter of category {filter} after dark: {eyewear}.",
           figures: { filter: atMost("filter category", filter, "level", evening) },
+          ...shared,
         },
       ];
     if (filter <= driving) return [];
     return [
       {
-        ...shared,
         effect: "note",
         say: "Filter category {filter}: {eyewear}.",
         figures: { filter: atMost("filter category", filter, "level", driving) },
         caution: "Sun filters of category 4 are not for driving.",
+        ...shared,
       },
     ];
   },

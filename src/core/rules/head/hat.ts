@@ -25,7 +25,6 @@ export const hat = defineRule({
     const blows = look.occasion && look.occasion.wind >= wind ? look.occasion.wind : null;
     if (blows !== null && piece.figures.brim > brim && !piece.figures.pinned)
       judgements.push({
-        ...shared,
         effect: "jars",
         say: "A brim of {brim} in {wind} of wind, with nothing to hold it: {hat}.",
         figures: {
@@ -33,6 +32,7 @@ export const hat = defineRule({
           wind: atMost("wind", blows, "m/s", wind),
         },
         proposals,
+        ...shared,
       });
     const collar = [...look.garments, ...look.accessories].find(
       (item) =>

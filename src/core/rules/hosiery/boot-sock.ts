@@ -32,10 +32,10 @@ export const bootSock = defineRule({
     return [
       over < 0
         ? {
-            ...shared,
             say: "The top of {hosiery} ends {over} from the top of {shoe}: the shaft's lining rubs the leg.",
+            ...shared,
           }
-        : { ...shared, say: "The top of {hosiery} stands {over} over {shoe}: it will bunch." },
+        : { say: "The top of {hosiery} stands {over} over {shoe}: it will bunch.", ...shared },
     ];
   },
 });

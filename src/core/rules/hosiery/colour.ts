@@ -40,10 +40,10 @@ export const hosieryColour = defineRule({
     if (shoe && leg.L >= pale && shoe.L < dark)
       return [
         {
-          ...shared,
           effect: "rubs",
           figures: { depth: atMost("depth of the hosiery", leg.L, "L*", pale) },
           say: "Pale {hosiery} over dark {shoe}: the foot drops off the leg.",
+          ...shared,
         },
       ];
     const nearest = Math.min(toShoe, toHem);
@@ -51,27 +51,27 @@ export const hosieryColour = defineRule({
     if (nearest <= near)
       return [
         {
-          ...shared,
           figures,
           effect: "lifts",
           say:
             toShoe <= toHem
               ? "{hosiery} and {shoe} carry one line ({nearest})."
               : "{hosiery} and {hem} carry one line ({nearest}).",
+          ...shared,
         },
       ];
     const loud = dressed.worn.some(
       ({ piece, slot }) => slot === null && piece.pattern !== "plain" && piece.statement >= 2,
     );
     if (loud && leg.L < 25)
-      return [{ ...shared, figures: {}, effect: "lifts", say: "Dark {hosiery} anchors the print." }];
+      return [{ figures: {}, effect: "lifts", say: "Dark {hosiery} anchors the print.", ...shared }];
     if (nearest === Infinity) return [];
     return [
       {
-        ...shared,
         figures,
         effect: "rubs",
         say: "A stripe of its own, neither skin nor shoe nor hem ({nearest} from the nearer): {hosiery}.",
+        ...shared,
       },
     ];
   },

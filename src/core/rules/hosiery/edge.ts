@@ -35,7 +35,6 @@ export const edge = defineRule({
       const figures = { visible: atMost("sock over the shoe", visible, "cm", 0) };
       return [
         {
-          ...shared,
           figures,
           effect: visible <= tab ? "jars" : "rubs",
           say:
@@ -43,6 +42,7 @@ export const edge = defineRule({
               ? "A tab of {visible} of {hosiery} shows over {shoe}."
               : "{visible} of {hosiery} shows over {shoe}, and this rule book hides socks.",
           proposals,
+          ...shared,
         },
       ];
     }
@@ -50,11 +50,11 @@ export const edge = defineRule({
     if (visible < shown)
       return [
         {
-          ...shared,
           figures,
           effect: ends ? "jars" : "rubs",
           say: "Only {visible} of {hosiery} shows: too little to look meant.",
           proposals,
+          ...shared,
         },
       ];
     const ground = item.profile.ground?.shade;
@@ -68,18 +68,18 @@ export const edge = defineRule({
     if (!answer)
       return [
         {
-          ...shared,
           figures,
           effect: "rubs",
           say: "{visible} of {hosiery} shows and answers nothing: a lace, a sole or a shirt might.",
           proposals,
+          ...shared,
         },
       ];
     return [
       {
         ...shared,
-        figures: { ...figures, meant: figure("least that looks meant", shown, "cm") },
-        names: { ...names, answer: answer.piece.name },
+        figures: { meant: figure("least that looks meant", shown, "cm"), ...figures },
+        names: { answer: answer.piece.name, ...names },
         effect: "lifts",
         say: "{visible} of {hosiery} shows on purpose and answers {answer}.",
       },

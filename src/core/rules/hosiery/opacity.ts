@@ -38,22 +38,22 @@ export const opacity = defineRule({
     if (sheerRight && denier > opaqueFrom)
       return [
         {
-          ...shared,
           effect: "rubs",
           figures: { denier: within("denier", denier, "den", 8, sheerTo) },
           say: "{denier} is opaque for so dressy a look: {hosiery}.",
+          ...shared,
         },
       ];
     if (opaqueRight && denier <= sheerTo)
       return [
         {
-          ...shared,
           effect: heavy !== null ? "note" : "rubs",
           figures: { denier: within("denier", denier, "den", opaqueFrom, opaqueTo) },
           say:
             heavy !== null
               ? "{denier} is sheer under {knit}: cloth and leg are of two seasons."
               : "{denier} is sheer for boots, cold or so easy a look: {hosiery}.",
+          ...shared,
         },
       ];
     return [];

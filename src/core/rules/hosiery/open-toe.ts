@@ -16,10 +16,9 @@ export const openToe = defineRule({
     const sheer = hosiery.figures.toe === "sheer" && shoe.figures.form !== "thong";
     const shared = { names: { hosiery: hosiery.name, shoe: shoe.name }, pieces: [hosiery.id, shoe.id] };
     if (sheer && schools.openToe === "sheer toe allowed")
-      return [{ ...shared, effect: "note", say: "The sheer toe of {hosiery} disappears in {shoe}." }];
+      return [{ effect: "note", say: "The sheer toe of {hosiery} disappears in {shoe}.", ...shared }];
     return [
       {
-        ...shared,
         effect: "jars",
         say: "The toes that show in {shoe} are covered by {hosiery}.",
         proposals: [
@@ -27,6 +26,7 @@ export const openToe = defineRule({
           { kind: "wear", slot: "shoe" },
           { kind: "wear", slot: "hosiery" },
         ],
+        ...shared,
       },
     ];
   },

@@ -18,15 +18,15 @@ export const shape = defineRule({
     const shared = { names, pieces: [skirt.garment.id, met.shoePiece.id, met.hosiery.id] };
     if (!isOpenToed(met.shoePiece) && (toe === "pointed" || toe === "almond"))
       return [
-        { ...shared, effect: "lifts", say: "Under {skirt} the leg runs on through {hosiery} into {shoe}." },
+        { effect: "lifts", say: "Under {skirt} the leg runs on through {hosiery} into {shoe}.", ...shared },
       ];
     if (isOpenToed(met.shoePiece)) return [];
     return [
       {
-        ...shared,
         effect: "note",
         say: "A pointed or almond toe would carry the close line of {skirt} further than {shoe}.",
         proposals: [{ kind: "wear", slot: "shoe" }],
+        ...shared,
       },
     ];
   },

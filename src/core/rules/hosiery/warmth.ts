@@ -32,9 +32,9 @@ export const hosieryWarmth = defineRule({
           effect: "rubs",
           say: "{bare} of bare leg at {air}, in an outfit that is comfortable at {right}.",
           figures: {
-            ...figures,
             bare: atMost("bare leg", legs, "cm", bare),
             right: atLeast("comfortable from", air - slack, "degC", air - slack),
+            ...figures,
           },
           pieces: [],
           proposals: [
@@ -53,7 +53,7 @@ export const hosieryWarmth = defineRule({
           effect: "rubs",
           say: "At {air} {hosiery} is too warm: the outfit is comfortable at {right}.",
           names: { hosiery: hosiery.piece.name },
-          figures: { ...figures, right: atMost("comfortable to", air + slack, "degC", air + slack) },
+          figures: { right: atMost("comfortable to", air + slack, "degC", air + slack), ...figures },
           pieces: [hosiery.piece.id],
           proposals: [
             { kind: "take-off", piece: hosiery.piece.id },

@@ -35,19 +35,19 @@ export const neckLine = defineRule({
         return lowest >= long
           ? [
               {
-                ...shared,
                 figures,
                 effect: "lifts",
                 say: "Over the high neck of {garment} the long drop of {drop} hangs free: {necklace}.",
+                ...shared,
               },
             ]
           : [
               {
-                ...shared,
                 figures,
                 effect: "jars",
                 say: "Over the high neck of {garment} a drop of {drop} is too short: {necklace}.",
                 proposals,
+                ...shared,
               },
             ];
       }
@@ -59,7 +59,7 @@ export const neckLine = defineRule({
         return [
           {
             ...shared,
-            figures: { ...figures, past: atLeast("from the edge", Math.abs(past), "cm", near) },
+            figures: { past: atLeast("from the edge", Math.abs(past), "cm", near), ...figures },
             effect: "jars",
             say: "At {drop}, the end of {necklace} is on the very edge of {garment} ({edge}): in and out of the cloth.",
             proposals,
@@ -68,27 +68,27 @@ export const neckLine = defineRule({
       if (past <= -inside)
         return [
           {
-            ...shared,
             figures,
             effect: "sings",
             say: "At {drop} on the skin, inside the neckline of {garment} ({edge}): {necklace}.",
+            ...shared,
           },
         ];
       if (past >= below)
         return [
           {
-            ...shared,
             figures,
             effect: "sings",
             say: "At {drop} on the cloth, clear of the neckline of {garment} ({edge}): {necklace}.",
+            ...shared,
           },
         ];
       return [
         {
-          ...shared,
           figures,
           effect: "note",
           say: "At {drop}, near the neckline of {garment} ({edge}), it passes: {necklace}.",
+          ...shared,
         },
       ];
     });

@@ -17,7 +17,6 @@ export const ankleLost = defineRule({
     const limits = hemLimitsOf(dressed.look.client.ruleBook);
     return [
       {
-        ...spokenOf(leg),
         effect: "jars",
         say: "The hem of {trousers} covers {shoe} by {overlap}, and the shaft stands {ease} off the leg: the ankle is lost.",
         figures: {
@@ -29,6 +28,7 @@ export const ankleLost = defineRule({
           { kind: "turn", piece: leg.trousers.id },
           { kind: "wear", slot: "shoe" },
         ],
+        ...spokenOf(leg),
       },
     ];
   },

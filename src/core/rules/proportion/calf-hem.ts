@@ -31,7 +31,7 @@ export const calfHem = defineRule({
         return [
           {
             ...shared,
-            figures: { ...figures, lift: figure("lift", lift, "cm") },
+            figures: { lift: figure("lift", lift, "cm"), ...figures },
             effect: "note",
             say: "The hem of {skirt} lies {over} from the widest calf, and {shoe} carry the line on.",
           },
@@ -39,10 +39,10 @@ export const calfHem = defineRule({
     }
     return [
       {
-        ...shared,
         effect: "rubs",
         say: "The hem of {skirt} lies {over} from the widest calf: the leg is cut where it is widest.",
         proposals: [{ kind: "wear", slot: "shoe" }],
+        ...shared,
       },
     ];
   },

@@ -18,11 +18,10 @@ export const drag = defineRule({
   read({ leg }, { least, rightTo, shortFrom }) {
     if (!leg) return [];
     const over = leg.hemAboveFloor;
-    const shared = { ...spokenOf(leg), figures: { over: atLeast("hem over the floor", over, "cm", least) } };
+    const spoken = spokenOf(leg);
     if (over < least)
       return [
         {
-          ...shared,
           effect: "jars",
           say: "The hem of {trousers} is {over} over the floor in {shoe}: it will drag.",
           proposals: [
@@ -30,6 +29,8 @@ export const drag = defineRule({
             { kind: "turn", piece: leg.trousers.id },
           ],
           caution: "A hem on the floor can be trodden on, above all on stairs.",
+          figures: { over: atLeast("hem over the floor", over, "cm", least) },
+          ...spoken,
         },
       ];
     const fullLength = hangsWide(leg.trousers) && leg.hem <= leg.ankleBone && !leg.turn;
@@ -38,28 +39,28 @@ export const drag = defineRule({
     if (over <= rightTo)
       return [
         {
-          ...shared,
           figures,
           effect: "sings",
           say: "The hem of {trousers} is {over} over the floor: its full length.",
+          ...spoken,
         },
       ];
     if (over <= shortFrom)
       return [
         {
-          ...shared,
           figures,
           effect: "note",
           say: "The hem of {trousers} is {over} over the floor: it passes for full length.",
+          ...spoken,
         },
       ];
     return [
       {
-        ...shared,
         figures,
         effect: "rubs",
         say: "Cut full length, the hem of {trousers} ends {over} over the floor in {shoe}: it reads short.",
         proposals: [{ kind: "wear", slot: "shoe" }],
+        ...spoken,
       },
     ];
   },

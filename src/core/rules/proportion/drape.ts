@@ -15,7 +15,6 @@ export const drape = defineRule({
     const { leg, fit } = met;
     return [
       {
-        ...spokenOf(leg),
         effect: "sings",
         say: "The hem of {trousers} falls over {shoe} by {overlap} with {clearance} to spare ({needed} needed): one line.",
         figures: {
@@ -23,6 +22,7 @@ export const drape = defineRule({
           clearance: atLeast("clearance", fit.clearance, "cm", fit.needed),
           needed: figure("clearance needed", fit.needed, "cm"),
         },
+        ...spokenOf(leg),
       },
     ];
   },

@@ -22,17 +22,17 @@ export const gap = defineRule({
     if (!met) return [];
     const { leg, fit } = met;
     const figures = { gap: within("gap", fit.gap, "cm", showsFrom, singsTo) };
-    const shared = { ...spokenOf(leg), figures };
+    const shared = { figures, ...spokenOf(leg) };
     if (fit.gap > sitsTo)
       return [
         {
-          ...shared,
           effect: "jars",
           say: "{gap} between {trousers} and {shoe}: too much leg between hem and boot.",
           proposals: [
             { kind: "turn", piece: leg.trousers.id },
             { kind: "wear", slot: "shoe" },
           ],
+          ...shared,
         },
       ];
     const temperature = dressed.look.occasion?.temperature ?? cold;
@@ -42,7 +42,7 @@ export const gap = defineRule({
         {
           ...shared,
           ...(tooCold && {
-            figures: { ...figures, air: atLeast("air at the occasion", temperature, "degC", cold) },
+            figures: { air: atLeast("air at the occasion", temperature, "degC", cold), ...figures },
           }),
           effect: "rubs",
           say: tooCold
@@ -56,10 +56,10 @@ export const gap = defineRule({
       ];
     if (fit.gap > singsTo)
       return [
-        { ...shared, effect: "note", say: "{gap} between hem and {shoe}: at the long end, it passes." },
+        { effect: "note", say: "{gap} between hem and {shoe}: at the long end, it passes.", ...shared },
       ];
     return [
-      { ...shared, effect: "sings", say: "{gap} between {trousers} and {shoe}: a clean strip of ankle." },
+      { effect: "sings", say: "{gap} between {trousers} and {shoe}: a clean strip of ankle.", ...shared },
     ];
   },
 });

@@ -20,9 +20,10 @@ export const lowShoe = defineRule({
     const below = leg.ankleBone - leg.hem;
     const full = hangsWide(leg.trousers) && below > 0;
     if (full) return [];
+    const spoken = spokenOf(leg);
     const shared = {
-      ...spokenOf(leg),
       figures: { below: within("hem below the ankle bone", below, "cm", noBreak, oneBreak) },
+      ...spoken,
     };
     const proposals = [
       { kind: "turn", piece: leg.trousers.id },
@@ -33,36 +34,36 @@ export const lowShoe = defineRule({
       const figures = { above: figure("hem above the ankle bone", -below, "cm") };
       return [
         {
-          ...shared,
-          figures,
           effect: "lifts",
           say: "The hem of {trousers} ends {above} above the ankle bone over {shoe}: clear.",
+          figures,
+          ...spoken,
         },
       ];
     }
     if (below <= noBreak)
       return [
         {
-          ...shared,
           effect: atWork ? "jars" : "rubs",
           say: "The hem of {trousers} ends {below} below the ankle bone over {shoe}: neither clear of the ankle nor long enough to break.",
           proposals,
+          ...shared,
         },
       ];
     if (below <= oneBreak)
       return [
         {
-          ...shared,
           effect: "lifts",
           say: "The hem of {trousers} breaks once on {shoe}, {below} below the ankle bone.",
+          ...shared,
         },
       ];
     return [
       {
-        ...shared,
         effect: "rubs",
         say: "The hem of {trousers} ends {below} below the ankle bone: it gathers on {shoe}.",
         proposals,
+        ...shared,
       },
     ];
   },

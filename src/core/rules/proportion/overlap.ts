@@ -15,7 +15,6 @@ export const overlap = defineRule({
     const { leg, fit } = met;
     return [
       {
-        ...spokenOf(leg),
         effect: "jars",
         say: "The hem of {trousers} overlaps {shoe} by {overlap} with {clearance} to spare where {needed} is needed: it cannot fall over the shaft.",
         figures: {
@@ -28,6 +27,7 @@ export const overlap = defineRule({
           { kind: "tuck-into-boot", piece: leg.trousers.id },
           { kind: "wear", slot: "shoe" },
         ],
+        ...spokenOf(leg),
       },
     ];
   },

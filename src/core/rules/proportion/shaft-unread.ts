@@ -10,16 +10,16 @@ export const shaftUnread = defineRule({
   params: {},
   read({ leg }) {
     if (!leg?.isBoot || leg.fit) return [];
-    const shared = { ...spokenOf(leg), effect: "unread" } as const;
+    const shared = { effect: "unread", ...spokenOf(leg) } as const;
     if (leg.shoe.figures.shaftTop === null)
       return [
-        { ...shared, say: "How {trousers} meets {shoe} is not read: measure round the top of the shaft." },
+        { say: "How {trousers} meets {shoe} is not read: measure round the top of the shaft.", ...shared },
       ];
     return [
       {
-        ...shared,
         say: "How {trousers} meets {shoe} is not read: it needs the leg's girths.",
         needs: leg.missing,
+        ...shared,
       },
     ];
   },

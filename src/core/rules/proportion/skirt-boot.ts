@@ -23,10 +23,10 @@ export const skirtBoot = defineRule({
     if (gap <= -overlap)
       return [
         {
-          ...shared,
           effect: "sings",
           figures: { overlap: atLeast("hem over shaft", -gap, "cm", overlap) },
           say: "The hem of {skirt} covers {boot} by {overlap}: one line to the floor.",
+          ...shared,
         },
       ];
     if (gap >= bare) return [];
@@ -40,14 +40,14 @@ export const skirtBoot = defineRule({
           ...shared,
           figures,
           effect: "note",
-          names: { ...names, hosiery: hosiery?.piece.name ?? "" },
+          names: { hosiery: hosiery?.piece.name ?? "", ...names },
           say: "{gap} between {skirt} and {boot}, closed by {hosiery} in the boot's own colour.",
         },
       ];
     return [
       {
         ...shared,
-        figures: { ...figures, wanted: { label: "least", value: bare, unit: "cm", limit: null } },
+        figures: { wanted: { label: "least", value: bare, unit: "cm", limit: null }, ...figures },
         effect: "rubs",
         say: "{gap} between {skirt} and {boot}: a stripe of leg.",
         proposals: [

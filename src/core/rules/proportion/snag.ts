@@ -17,7 +17,6 @@ export const snag = defineRule({
     const limits = hemLimitsOf(dressed.look.client.ruleBook);
     return [
       {
-        ...spokenOf(leg),
         effect: "jars",
         say: "The hem of {trousers} ends at the edge of {shoe} (gap {gap}) and the shaft stands {ease} off the leg: it will catch.",
         figures: {
@@ -30,6 +29,7 @@ export const snag = defineRule({
           { kind: "wear", slot: "shoe" },
         ],
         caution: "A hem that catches on a shaft can trip on stairs.",
+        ...spokenOf(leg),
       },
     ];
   },

@@ -27,15 +27,15 @@ export const toe = defineRule({
     if (shape === "round")
       return [
         {
-          ...shared,
           effect: "rubs",
           say: "The hem of {trousers} falls wide over the round toe of {shoe} ({showing} shows): a longer toe would lead the eye out.",
           proposals: [{ kind: "wear", slot: "shoe" }],
+          ...shared,
         },
       ];
     if (shape === "open" || showing < least || showing > most) return [];
     return [
-      { ...shared, effect: "lifts", say: "{showing} of toe comes out from under {trousers}: just enough." },
+      { effect: "lifts", say: "{showing} of toe comes out from under {trousers}: just enough.", ...shared },
     ];
   },
 });

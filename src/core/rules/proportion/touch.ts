@@ -16,7 +16,6 @@ export const touch = defineRule({
     const limits = hemLimitsOf(dressed.look.client.ruleBook);
     return [
       {
-        ...spokenOf(met.leg),
         effect: "note",
         say: "The hem of {trousers} just touches {shoe} (gap {gap}, shaft {ease} off the leg): it passes.",
         figures: {
@@ -24,6 +23,7 @@ export const touch = defineRule({
           ease: atMost("ease of the shaft", met.fit.ease, "cm", limits.closeEase),
         },
         proposals: [{ kind: "turn", piece: met.leg.trousers.id }],
+        ...spokenOf(met.leg),
       },
     ];
   },

@@ -29,17 +29,17 @@ export const trainerSole = defineRule({
     if (bulk <= most)
       return [
         {
-          ...shared,
           effect: "lifts",
           say: "A sole of {bulk} is light enough under {skirt} ({zone}): {shoe}.",
+          ...shared,
         },
       ];
     return [
       {
-        ...shared,
         effect: bulk - most > 1 ? "jars" : "rubs",
         say: "A sole of {bulk} is heavy under {skirt} ({zone}): {shoe}.",
         proposals: [{ kind: "wear", slot: "shoe" }],
+        ...shared,
       },
     ];
   },

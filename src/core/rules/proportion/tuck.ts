@@ -19,11 +19,11 @@ export const tuck = defineRule({
     if (!met) return [];
     const { leg, fit } = met;
     const shared = {
-      ...spokenOf(leg),
       figures: {
         excess: atMost("cloth beyond the leg", fit.excess, "cm", excess),
         shaft: atLeast("shaft", fit.shaft, "cm", shaft),
       },
+      ...spokenOf(leg),
     };
     const proposals = [
       { kind: "turn", piece: leg.trousers.id },
@@ -32,35 +32,35 @@ export const tuck = defineRule({
     if (schools.tuck === "never")
       return [
         {
-          ...shared,
           effect: "jars",
           say: "This rule book never tucks, and here {trousers} go into {shoe}.",
           proposals,
+          ...shared,
         },
       ];
     if (fit.excess > excess)
       return [
         {
-          ...shared,
           effect: "jars",
           say: "{excess} of cloth beyond the leg goes into {shoe}: it bulges.",
           proposals,
+          ...shared,
         },
       ];
     if (fit.shaft < shaft)
       return [
         {
-          ...shared,
           effect: "jars",
           say: "A shaft of {shaft} is too low to hold a tucked leg: {shoe}.",
           proposals,
+          ...shared,
         },
       ];
     return [
       {
-        ...shared,
         effect: "lifts",
         say: "The leg of {trousers} goes into {shoe} with {excess} of cloth to spare: no bulge.",
+        ...shared,
       },
     ];
   },

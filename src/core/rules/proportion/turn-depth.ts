@@ -22,21 +22,21 @@ export const turnDepth = defineRule({
     if (depth > most)
       return [
         {
-          ...spokenOf(leg),
           effect: "jars",
           say: "A turn of {depth} is too deep.",
           figures: { depth: atMost("depth of each turn", depth, "cm", most) },
           proposals,
+          ...spokenOf(leg),
         },
       ];
     if (count === 2 && depth < least)
       return [
         {
-          ...spokenOf(leg),
           effect: "rubs",
           say: "A double roll of {depth} is fiddly and will not stay.",
           figures: { depth: atLeast("depth of each turn", depth, "cm", least) },
           proposals,
+          ...spokenOf(leg),
         },
       ];
     return [];

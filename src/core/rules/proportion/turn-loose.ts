@@ -15,21 +15,21 @@ export const turnLoose = defineRule({
     if (leg.girthAtHem === null)
       return [
         {
-          ...spokenOf(leg),
           effect: "unread",
           say: "Whether the turn-up bulks is not read: it needs the leg's girths.",
           needs: body.missingLeg,
+          ...spokenOf(leg),
         },
       ];
     const ratio = leg.opening / leg.girthAtHem;
     if (ratio < most) return [];
     return [
       {
-        ...spokenOf(leg),
         effect: "jars",
         say: "The turned hem is {ratio} times the leg in it: bulk at the ankle.",
         figures: { ratio: atMost("opening over the leg's girth", ratio, "ratio", most) },
         proposals: [{ kind: "turn", piece: leg.trousers.id }],
+        ...spokenOf(leg),
       },
     ];
   },

@@ -19,10 +19,10 @@ export const turnReverse = defineRule({
     if (depth < most) return [];
     return [
       {
-        ...spokenOf(leg),
         effect: "note",
         say: "The turn-up shows the inside of {trousers}, {depth} away in depth: answer that line in a sole, a top or a bag.",
         figures: { depth: atMost("difference of depth", depth, "L*", most) },
+        ...spokenOf(leg),
       },
     ];
   },

@@ -17,7 +17,6 @@ export const turnStrain = defineRule({
     if (strain <= most) return [];
     return [
       {
-        ...spokenOf(leg),
         effect: "jars",
         say:
           leg.taper > 0
@@ -25,6 +24,7 @@ export const turnStrain = defineRule({
             : "The turn-up is {strain} wider than the leg under it: it kicks out.",
         figures: { strain: atMost("difference of width", strain, "cm", most) },
         proposals: [{ kind: "turn", piece: leg.trousers.id }],
+        ...spokenOf(leg),
       },
     ];
   },

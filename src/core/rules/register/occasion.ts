@@ -25,12 +25,11 @@ export const occasion = defineRule({
     const shared = { figures, names, pieces: [] };
     const bars = flags.flatMap((flag) => barred(flag, dressed));
     if (steps === 0)
-      return [...bars, { ...shared, effect: "lifts", say: "{level}, {word}: right for {occasion}." }];
+      return [...bars, { effect: "lifts", say: "{level}, {word}: right for {occasion}.", ...shared }];
     const under = level < span.low;
     return [
       ...bars,
       {
-        ...shared,
         effect: steps === 1 ? "rubs" : "jars",
         say: under
           ? "{level}, {word}: below what {occasion} asks."
@@ -40,6 +39,7 @@ export const occasion = defineRule({
           { kind: "wear", slot: "bag" },
           { kind: "wear", slot: "layer" },
         ],
+        ...shared,
       },
     ];
   },

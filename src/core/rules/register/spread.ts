@@ -42,9 +42,9 @@ export const spread = defineRule({
       if (outside > jars)
         return [
           {
-            ...shared,
             effect: "jars",
             say: "{piece} is {word}, and the look stands at {level}, {around}: they belong to two days.",
+            ...shared,
           },
         ];
       if (Math.abs(away) < tension) return [];
@@ -56,9 +56,9 @@ export const spread = defineRule({
             effect: "lifts",
             say: "{piece} leans {way} of the look, and {partner} leans with it: meant.",
             names: {
-              ...shared.names,
               way: away < 0 ? "under the level" : "over the level",
               partner: partner.piece.name,
+              ...shared.names,
             },
             pieces: [id, partner.piece.id],
             proposals: [],
@@ -66,9 +66,9 @@ export const spread = defineRule({
         ];
       return [
         {
-          ...shared,
           effect: "rubs",
           say: "{piece} is {word}, alone, in a look that stands at {level}, {around}.",
+          ...shared,
         },
       ];
     });

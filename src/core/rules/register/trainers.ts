@@ -23,7 +23,7 @@ export const trainers = defineRule({
     };
     if (schools.trainers === "no")
       return [
-        { ...shared, effect: "jars", say: "{shoe} under {tailored}: this rule book keeps them apart." },
+        { effect: "jars", say: "{shoe} under {tailored}: this rule book keeps them apart.", ...shared },
       ];
     const figures: Judgement["figures"] = top
       ? { level: atMost("level of the top", top.register.centre, "step", dressed) }
@@ -40,10 +40,10 @@ export const trainers = defineRule({
       ];
     return [
       {
-        ...shared,
         figures,
         effect: "jars",
         say: "{shoe} under {tailored} while {top} is still dressed up: half changed.",
+        ...shared,
       },
     ];
   },

@@ -1,7 +1,7 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
-import { rulesDocument } from "./document";
-import { registry } from "./registry";
+import { rulesDocument } from "./rules-document";
+import { registry } from "../rules/registry";
 
 describe("docs/rules.md", () => {
   it("is what the registry says (npm run rules writes it)", () => {

@@ -1,9 +1,9 @@
-import { sayValue } from "../reading/phrase";
+import { sayValue } from "./phrase";
 import { schoolNames, schoolQuestions } from "../rule-book/schools";
 import type { Params } from "../rule-book/params";
-import { paramGroups } from "./all-params";
-import { lenses, lensLabels } from "./finding";
-import { registry } from "./registry";
+import { paramGroups } from "../rules/all-params";
+import { lenses, lensLabels } from "../rules/finding";
+import { registry } from "../rules/registry";
 
 /** The registry as a document: every school, every rule with its reason, weight and figures. */
 export function rulesDocument(): string {
