@@ -24,7 +24,7 @@ export function sayRelation(one: Shade, other: Shade): SaidRelation {
     "near miss": `${dE} and ${deep}, both ${families[0] === families[1] ? families[0] : "of one end of the scale"}: it looks like a match that failed.`,
     tonal: `${hue} and ${deep}: one colour, deeper and lighter.`,
     neutrals: `Two neutrals, ${families.join(" and ")}, ${deep}.`,
-    "neutral + colour": `A neutral and a colour, ${families.join(" and ")}: the colour speaks, the neutral lets it.`,
+    "neutral + colour": `A neutral and a colour, ${families.join(" and ")}, ${deep}: the colour speaks, the neutral lets it.`,
     analogous: `${hue}: neighbours on the wheel (25 to 50°).`,
     contrast: `${hue}: across a third of the wheel (50 to 130°).`,
     opposite: `${hue}: opposite sides of the wheel (from 130°).`,

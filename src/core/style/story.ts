@@ -24,16 +24,27 @@ export type Story =
  * fewest poles that still name every piece.
  */
 export function storyOf(pieces: readonly Piece[]): Story {
-  const byPole = poles
-    .map((pole) => ({ pole, pieces: pieces.filter((piece) => piece.poles.includes(pole)) }))
-    .filter((group) => group.pieces.length > 0)
-    .sort((one, other) => other.pieces.length - one.pieces.length);
   const contrast = contrastOf(pieces);
   if (contrast) return contrast;
-  const [first] = byPole;
-  if (first && first.pieces.length * 2 >= pieces.length && (first.pieces.length > 1 || pieces.length === 1))
-    return { kind: "shared", pole: first.pole, pieces: first.pieces };
+  const best = mostShared(pieces);
+  if (best && best.count * 2 >= pieces.length && (best.count > 1 || pieces.length === 1))
+    return {
+      kind: "shared",
+      pole: best.pole,
+      pieces: pieces.filter((piece) => piece.poles.includes(best.pole)),
+    };
   return { kind: "unrelated", poles: cover(pieces) };
+}
+
+/** The pole that most of the pieces have; the first of the poles where several tie. */
+function mostShared(pieces: readonly Piece[]): { readonly pole: Pole; readonly count: number } | null {
+  let best: { pole: Pole; count: number } | null = null;
+  for (const pole of poles) {
+    let count = 0;
+    for (const piece of pieces) if (piece.poles.includes(pole)) count += 1;
+    if (count > (best?.count ?? 0)) best = { pole, count };
+  }
+  return best;
 }
 
 function contrastOf(pieces: readonly Piece[]): Extract<Story, { kind: "contrast" }> | null {
@@ -71,10 +82,7 @@ function cover(pieces: readonly Piece[]): Pole[] {
   const named: Pole[] = [];
   let left = pieces;
   while (left.length > 0) {
-    const best = poles.reduce<{ pole: Pole; count: number } | null>((found, pole) => {
-      const count = left.filter((piece) => piece.poles.includes(pole)).length;
-      return count > (found?.count ?? 0) ? { pole, count } : found;
-    }, null);
+    const best = mostShared(left);
     if (!best) break;
     named.push(best.pole);
     left = left.filter((piece) => !piece.poles.includes(best.pole));

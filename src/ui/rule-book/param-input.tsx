@@ -21,8 +21,16 @@ export function ParamInput({ spec, value, onChange }: ParamInputProps) {
   const show = (of: number) => (spec.unit === "cm" ? bareLength(of, unit) : trimmed(of, 3));
   const [text, setText] = useState(value === null ? "" : show(value));
   const [wrong, setWrong] = useState(false);
+  const readText = (of: string) => (spec.unit === "cm" ? parseLength(of, unit) : numberOf(of));
   useEffect(() => {
-    if (value === null) setText("");
+    // Another book was taken up: what stands here is not what it says.
+    setText((before) => {
+      const said = before.trim() === "" ? null : readText(before);
+      if (said === value || (value === null && said === spec.value)) return before;
+      setWrong(false);
+      return value === null ? "" : show(value);
+    });
+    // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [value]);
   return (
     <label className="grid grid-cols-[minmax(0,1fr)_5.5rem_6.5rem] items-center gap-2">
@@ -35,8 +43,7 @@ export function ParamInput({ spec, value, onChange }: ParamInputProps) {
         onChange={(event) => {
           const next = event.target.value;
           setText(next);
-          const read =
-            next.trim() === "" ? null : spec.unit === "cm" ? parseLength(next, unit) : numberOf(next);
+          const read = next.trim() === "" ? null : readText(next);
           setWrong(next.trim() !== "" && read === null);
           if (next.trim() === "" || read !== null) onChange(read === spec.value ? null : read);
         }}

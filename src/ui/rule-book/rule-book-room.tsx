@@ -126,7 +126,7 @@ export function RuleBookRoom({ kept, versions, wardrobe, looks, save }: RuleBook
           <h2 id="figures" className="mb-2 text-lead">
             Every rule and its figures
           </h2>
-          <RuleFigures key={`${kept.version} ${book.name}`} book={book} onChange={setBook} />
+          <RuleFigures book={book} onChange={setBook} />
         </section>
       </div>
     </div>

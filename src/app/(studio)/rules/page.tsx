@@ -25,7 +25,6 @@ export default async function StudioRulesPage() {
       actions={<ButtonLink href="/clients">See the clients</ButtonLink>}
     >
       <RuleBookRoom
-        key={book.version}
         kept={book}
         versions={[]}
         wardrobe={room?.wardrobe ?? null}

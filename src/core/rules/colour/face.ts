@@ -1,6 +1,7 @@
 import { shadeOf } from "../../colour/shade";
 import type { Client } from "../../piece/client";
 import { bodyZoneOf } from "../../piece/body-zone";
+import type { Piece } from "../../piece/piece";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { figure } from "../figures";
@@ -25,48 +26,46 @@ export const face = defineRule({
     const { client } = dressed.look;
     const own = { warm: 1, neutral: 0, cool: -1 }[client.colouring.undertone];
     const range = contrastOf(client);
-    return seenAccessories(dressed).flatMap((item): Judgement[] => {
-      const ground = item.profile.ground;
-      if (!ground || bodyZoneOf(item.piece.kind) !== "face" || item.piece.metalSize === 3) return [];
-      const names = { piece: item.piece.name, client: client.name, undertone: client.colouring.undertone };
-      const pieces = [item.piece.id];
-      const figures = { lean: figure("temperature of the piece", ground.temperature, "ratio") };
-      if (ground.shade.C >= chroma && ground.temperature * own < -leaning)
-        return [
-          {
-            effect: "rubs",
-            say: "At the face {piece} pulls the other way ({lean}) from {client}'s {undertone} colouring.",
-            names,
-            figures,
-            pieces,
-            proposals: swapOrTakeOff([item.piece]),
-          },
-        ];
-      const over = (item.profile.character?.range ?? 0) - range;
-      if (item.area >= area && over > contrast)
-        return [
-          {
-            effect: "note",
-            say: "The contrast of {piece} passes that of the face by {over}: the scarf is seen first.",
-            names,
-            figures: { over: figure("contrast beyond the face's own", over, "L*") },
-            pieces,
-          },
-        ];
-      if (ground.shade.C >= chroma && ground.temperature * own > leaning && item.area >= area)
-        return [
-          {
-            effect: "lifts",
-            say: "At the face {piece} goes with {client}'s {undertone} colouring ({lean}).",
-            names,
-            figures,
-            pieces,
-          },
-        ];
-      return [];
-    });
+    const judgements: Judgement[] = [];
+    for (const item of seenAccessories(dressed)) {
+      const { piece, profile } = item;
+      const ground = profile.ground;
+      if (!ground || bodyZoneOf(piece.kind) !== "face" || piece.metalSize === 3) continue;
+      const leans = ground.shade.C >= chroma ? ground.temperature * own : 0;
+      const over = (profile.character?.range ?? 0) - range;
+      if (leans < -leaning)
+        judgements.push({
+          effect: "rubs",
+          say: "At the face {piece} pulls the other way ({lean}) from {client}'s {undertone} colouring.",
+          figures: { lean: figure("temperature of the piece", ground.temperature, "ratio") },
+          proposals: swapOrTakeOff([piece]),
+          ...spokenOf(piece, client),
+        });
+      else if (item.area >= area && over > contrast)
+        judgements.push({
+          effect: "note",
+          say: "The contrast of {piece} passes that of the face by {over}: it is seen first.",
+          figures: { over: figure("contrast beyond the face's own", over, "L*") },
+          ...spokenOf(piece, client),
+        });
+      else if (leans > leaning && item.area >= area)
+        judgements.push({
+          effect: "lifts",
+          say: "At the face {piece} goes with {client}'s {undertone} colouring ({lean}).",
+          figures: { lean: figure("temperature of the piece", ground.temperature, "ratio") },
+          ...spokenOf(piece, client),
+        });
+    }
+    return judgements;
   },
 });
+
+function spokenOf(piece: Piece, { name, colouring }: Client) {
+  return {
+    names: { piece: piece.name, client: name, undertone: colouring.undertone },
+    pieces: [piece.id],
+  };
+}
 
 /** The range of depth of hair, skin and eyes, L*. */
 function contrastOf({ colouring }: Client): number {

@@ -33,12 +33,12 @@ export const embellishment = defineRule({
   params: { most: param(1, "count", "kinds of embellishment that agree") },
   schools: ["ornament"],
   read({ worn }, { most }, schools) {
-    const decked = worn
-      .filter(({ seen }) => seen.length > 0)
-      .map(({ piece }) => ({ piece, kinds: embellishmentsOf(piece) }))
-      .filter(({ kinds }) => kinds.length > 0);
+    const decked: { readonly piece: Piece; readonly kinds: readonly Finish[] }[] = [];
+    for (const { piece, seen } of worn)
+      if (seen.length > 0 && isDecked(piece)) decked.push({ piece, kinds: embellishmentsOf(piece) });
+    if (decked.length < 2) return [];
     const kinds = [...new Set(decked.flatMap((item) => item.kinds))];
-    if (decked.length < 2 || kinds.length <= most) return [];
+    if (kinds.length <= most) return [];
     const pieces = decked.map(({ piece }) => piece);
     const metals = new Set(pieces.map(({ metal }) => metal).filter((metal) => metal !== "none"));
     const layered = schools.ornament === "layered" && metals.size === 1;
@@ -57,12 +57,17 @@ export const embellishment = defineRule({
   },
 });
 
-/** What a piece is decked with. A chain is what jewellery is made of, an ornament anywhere else. */
+function isDecked(piece: Piece): boolean {
+  return decks(piece, piece.finish) || (piece.secondFinish !== null && decks(piece, piece.secondFinish));
+}
+
+/** A chain is what jewellery is made of, and an ornament anywhere else. */
+function decks(piece: Piece, finish: Finish): boolean {
+  return embellishments.has(finish) && !(finishes[finish].kin === "metal" && jewellery.has(piece.kind));
+}
+
 function embellishmentsOf(piece: Piece): Finish[] {
   return [piece.finish, piece.secondFinish].filter(
-    (finish): finish is Finish =>
-      finish !== null &&
-      embellishments.has(finish) &&
-      !(finishes[finish].kin === "metal" && jewellery.has(piece.kind)),
+    (finish): finish is Finish => finish !== null && decks(piece, finish),
   );
 }

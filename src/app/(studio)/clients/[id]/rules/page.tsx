@@ -25,7 +25,7 @@ export default async function ClientRulesPage({ params }: { readonly params: Pro
       }
     >
       <RuleBookRoom
-        key={`${id} ${room.book.version}`}
+        key={id}
         kept={room.book}
         versions={room.versions}
         wardrobe={room.wardrobe}
