@@ -85,6 +85,7 @@ describe("a rule opened from its finding", () => {
     await sees(page, /, default/);
     await press(page, "link", "Polished, version 2: set it otherwise");
     await named(page, "heading", "Rule book of Teodor Almasi");
+    await page.waitForFunction(() => document.querySelector("li details[open]") !== null);
   });
 });
 

@@ -6,6 +6,9 @@ export const dressCodeFlags = [
   "hosiery expected",
   "no denim",
   "no trainers",
+  "quiet soles",
+  "no sparkle before evening",
+  "head covered",
 ] as const;
 export type DressCodeFlag = (typeof dressCodeFlags)[number];
 

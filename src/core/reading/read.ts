@@ -3,7 +3,7 @@ import type { Dressed } from "../dressing/dressed";
 import type { Look } from "../piece/look";
 import { lenses, type Finding, type Lens } from "../rules/finding";
 import { registry } from "../rules/registry";
-import { scoreOf } from "./score";
+import { pointsByLens, scoreFrom } from "./score";
 
 export const verdicts = ["sings", "sits", "jars"] as const;
 export type Verdict = (typeof verdicts)[number];
@@ -36,14 +36,17 @@ export function read(look: Look): Reading {
 export function readDressed(dressed: Dressed): Reading {
   const findings: Finding[] = [];
   for (const rule of registry) for (const finding of rule.read(dressed)) findings.push(finding);
-  const score = scoreOf(findings);
+  const points = pointsByLens(findings);
+  let total = 0;
+  for (const lens of lenses) total += points.get(lens) ?? 0;
+  const score = scoreFrom(total);
   return {
     verdict: verdictOf(findings, score),
     score,
     level: dressed.level,
     lenses: lenses.map((lens) => {
-      const own = findings.filter((finding) => finding.lens === lens && finding.effect !== "unread");
-      return { lens, score: own.length > 0 ? scoreOf(own) : null };
+      const own = points.get(lens);
+      return { lens, score: own === undefined ? null : scoreFrom(own) };
     }),
     findings,
   };

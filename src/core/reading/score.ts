@@ -1,5 +1,4 @@
-import type { Finding, Lens } from "../rules/finding";
-import { lenses } from "../rules/finding";
+import { lenses, type Finding, type Lens } from "../rules/finding";
 import { effectValues } from "./effects";
 
 const start = 70;
@@ -10,19 +9,33 @@ const perPoint = 4;
  * counts 1/n (the strongest first).
  */
 export function scoreOf(findings: readonly Finding[]): number {
-  const total = lenses.reduce((sum, lens) => sum + pointsOf(findings, lens), 0);
-  return Math.round(Math.max(0, Math.min(100, start + perPoint * total)) * 10) / 10;
+  const points = pointsByLens(findings);
+  return scoreFrom(lenses.reduce((sum, lens) => sum + (points.get(lens) ?? 0), 0));
 }
 
-function pointsOf(findings: readonly Finding[], lens: Lens): number {
-  let faults = 0;
-  const praise: number[] = [];
-  for (const finding of findings) {
-    if (finding.lens !== lens) continue;
-    const points = finding.weight * effectValues[finding.effect];
-    if (points > 0) praise.push(points);
-    else faults += points;
+/** The score of points over the start, 0-100, to a tenth. */
+export function scoreFrom(points: number): number {
+  return Math.round(Math.max(0, Math.min(100, start + perPoint * points)) * 10) / 10;
+}
+
+/** What the findings of each lens add up to; a lens with nothing but what was not read is left out. */
+export function pointsByLens(findings: readonly Finding[]): ReadonlyMap<Lens, number> {
+  const points = new Map<Lens, number>();
+  const praise = new Map<Lens, number[]>();
+  for (const { lens, weight, effect } of findings) {
+    if (effect === "unread") continue;
+    const value = weight * effectValues[effect];
+    points.set(lens, (points.get(lens) ?? 0) + Math.min(0, value));
+    if (value <= 0) continue;
+    const own = praise.get(lens);
+    if (own) own.push(value);
+    else praise.set(lens, [value]);
   }
-  praise.sort((one, other) => other - one);
-  return faults + praise.reduce((sum, points, i) => sum + points / (i + 1), 0);
+  for (const [lens, values] of praise) {
+    values.sort((one, other) => other - one);
+    let sum = points.get(lens) ?? 0;
+    for (let i = 0; i < values.length; i += 1) sum += (values[i] ?? 0) / (i + 1);
+    points.set(lens, sum);
+  }
+  return points;
 }

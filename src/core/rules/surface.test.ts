@@ -162,6 +162,40 @@ describe("the level of the occasion", () => {
   });
 });
 
+describe("what else a dress code may ask", () => {
+  const at = (flags: typeof sampleOccasion.flags, light: "daylight" | "evening", ...accessories: Piece[]) =>
+    effectsOf(
+      occasion,
+      sampleLook({
+        garments: [sample("dress", { name: "dress", register: { low: 4, centre: 5, high: 6 } })],
+        accessories,
+        occasion: { ...sampleOccasion, flags, light },
+      }),
+    ).filter((effect) => effect === "bar").length;
+  const heels = (tip: "slim" | "flat", quiet = false) =>
+    sample("shoe", { name: "heels", figures: { tip, quiet } });
+
+  it.each([
+    ["a hard heel where soles are quiet", at(["quiet soles"], "daylight", heels("slim")), 1],
+    ["a flat there", at(["quiet soles"], "daylight", heels("flat")), 0],
+    ["a heel on rubber there", at(["quiet soles"], "daylight", heels("slim", true)), 0],
+    [
+      "sparkle by day",
+      at(["no sparkle before evening"], "daylight", sample("bag", { name: "case", finish: "crystal" })),
+      1,
+    ],
+    [
+      "sparkle in the evening",
+      at(["no sparkle before evening"], "evening", sample("bag", { name: "case", finish: "crystal" })),
+      0,
+    ],
+    ["a bare head where it is covered", at(["head covered"], "daylight"), 1],
+    ["a hat there", at(["head covered"], "daylight", sample("hat", { name: "hat" })), 0],
+  ])("%s", (_, bars, expected) => {
+    expect(bars).toBe(expected);
+  });
+});
+
 describe("the client's own limits", () => {
   it("bar a heel over the limit, pierced earrings for clips, and a bare ankle", () => {
     const client = {

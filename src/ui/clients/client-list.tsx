@@ -36,7 +36,12 @@ export function ClientList({ clients, bases, pieces }: ClientListProps) {
     <Page
       title="Clients"
       about="Drawn to one scale from their measurements, each in a base of theirs."
-      actions={add}
+      actions={
+        <>
+          <ButtonLink href="/rules">The studio's rule book</ButtonLink>
+          {add}
+        </>
+      }
     >
       <ul className="flex flex-wrap items-end gap-x-2 border-b-2 border-ink bg-paper px-6 pt-6">
         {clients.map(({ client }) => {

@@ -1,5 +1,6 @@
 "use client";
 
+import { useEffect } from "react";
 import { changeBook, type BookChange } from "@/core/rule-book/book-change";
 import type { RuleBook } from "@/core/rule-book/rule-book";
 import { schoolQuestions } from "@/core/rule-book/schools";
@@ -17,6 +18,13 @@ interface RuleFiguresProps {
 /** Every rule by its lens: why, how much it weighs, and its figures, each with its default. */
 export function RuleFigures({ book, onChange }: RuleFiguresProps) {
   const change = (next: BookChange) => onChange(changeBook(book, next));
+  useEffect(() => {
+    // A finding leads here by its rule's id: that rule stands open.
+    const asked = document.getElementById(decodeURIComponent(location.hash.slice(1)));
+    const sheet = asked?.querySelector("details");
+    if (sheet) sheet.open = true;
+    asked?.scrollIntoView({ block: "center" });
+  }, []);
   const shared = paramGroups.filter(({ id }) => !id.includes("."));
   return (
     <div className="grid gap-6">

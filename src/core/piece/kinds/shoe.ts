@@ -25,6 +25,7 @@ export const shoe = defineKind({
     shaft: maybeLength("Shaft above the footbed", 4, 75, "for boots"),
     shaftTop: maybeLength("Shaft's top, around", 18, 80, "for boots"),
     leather: added(flag("Of leather")),
+    quiet: added(flag("Quiet sole", false, "rubber or felt under the heel")),
   },
   check({ form, lift, platform, shaft }) {
     if (form === "boot" && shaft === null)

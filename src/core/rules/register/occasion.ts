@@ -1,12 +1,14 @@
 import { familyOf } from "../../colour/family";
 import { levelWord } from "../../register/ladder";
-import { isKind, isOpenToed, placeOf, type Piece } from "../../piece/piece";
+import { finishes } from "../../finish/finishes";
+import { isKind, isOpenToed, placeOf, type Piece, type PieceOf } from "../../piece/piece";
 import type { DressCodeFlag } from "../../piece/occasion";
 import type { Dressed } from "../../dressing/dressed";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { within } from "../figures";
-import type { Judgement } from "../finding";
+import type { Judgement, Proposal } from "../finding";
+import { swapOrTakeOff } from "../visible";
 
 export const occasion = defineRule({
   id: "register.occasion",
@@ -51,6 +53,9 @@ const sentences: Record<DressCodeFlag, string> = {
   "hosiery expected": "The leg is bare; {occasion} expects hosiery.",
   "no denim": "No denim at {occasion}: {piece}.",
   "no trainers": "No trainers at {occasion}: {piece}.",
+  "quiet soles": "The heels of {piece} are heard; {occasion} asks for quiet soles.",
+  "no sparkle before evening": "{piece} sparkle, and {occasion} is before evening.",
+  "head covered": "The head is bare; {occasion} asks for it covered.",
 };
 
 function barred(flag: DressCodeFlag, dressed: Dressed): Judgement[] {
@@ -62,9 +67,16 @@ function barred(flag: DressCodeFlag, dressed: Dressed): Judgement[] {
     say: sentences[flag],
     names: { piece: piece?.name ?? "", occasion: occasionName },
     pieces: piece ? [piece.id] : [],
-    proposals:
-      flag === "hosiery expected" ? [{ kind: "wear", slot: "hosiery" }] : [{ kind: "wear", slot: "shoe" }],
+    proposals: proposalsFor(flag, piece),
   }));
+}
+
+/** What is missing is put on; what breaks the code is exchanged or left off. */
+function proposalsFor(flag: DressCodeFlag, piece: Piece | null): Proposal[] {
+  if (flag === "hosiery expected") return [{ kind: "wear", slot: "hosiery" }];
+  if (flag === "head covered") return [{ kind: "wear", slot: "hat" }];
+  if (flag === "covered shoulders") return [{ kind: "wear", slot: "layer" }];
+  return piece ? swapOrTakeOff([piece]) : [];
 }
 
 /** The pieces that break a flag; null stands for a piece that is missing. */
@@ -83,11 +95,29 @@ function breaking(flag: DressCodeFlag, pieces: readonly Piece[], dressed: Dresse
         (piece) => (isKind(piece, "top") || isKind(piece, "dress")) && piece.figures.sleeve === "none",
       );
     }
+    case "quiet soles":
+      return pieces.filter((piece) => isKind(piece, "shoe") && isHeard(piece));
+    case "no sparkle before evening":
+      return dressed.look.occasion?.light === "evening"
+        ? []
+        : pieces.filter(
+            ({ finish, secondFinish }) =>
+              finishes[finish].kin === "sparkle" ||
+              (secondFinish !== null && finishes[secondFinish].kin === "sparkle"),
+          );
+    case "head covered":
+      return pieces.some(({ kind }) => kind === "hat") ? [] : [null];
     case "hosiery expected": {
       const bare = dressed.bareLeg !== null && !pieces.some((piece) => piece.kind === "hosiery");
       return bare ? [null] : [];
     }
   }
+}
+
+/** A hard heel is heard on stone and wood, unless its sole is quiet. */
+function isHeard({ figures: { form, tip, quiet } }: PieceOf<"shoe">): boolean {
+  if (quiet || form === "trainer") return false;
+  return tip === "block" || tip === "slim" || tip === "stiletto";
 }
 
 function isDenimColoured(dressed: Dressed, piece: Piece): boolean {

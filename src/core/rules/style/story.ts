@@ -22,19 +22,18 @@ export const story = defineRule({
     if (whole.kind !== "shared" && telling.length < 2) return [];
     const told = whole.kind === "shared" ? whole : storyOf(telling);
     const ids = pieces.map(({ id }) => id);
-    if (told.kind === "shared")
+    if (told.kind === "shared") {
+      if (told.pieces.length < pieces.length || pieces.length < 3) return [];
       return [
         {
-          effect: told.pieces.length === pieces.length && pieces.length > 2 ? "lifts" : "note",
-          say: "{count} of {all} pieces are {pole}.",
+          effect: "lifts",
+          say: "All {count} pieces are {pole}.",
           names: { pole: told.pole },
-          figures: {
-            count: figure("pieces that share it", told.pieces.length, "count"),
-            all: figure("pieces of the set", pieces.length, "count"),
-          },
-          pieces: told.pieces.map(({ id }) => id),
+          figures: { count: figure("pieces that share it", told.pieces.length, "count") },
+          pieces: ids,
         },
       ];
+    }
     if (told.kind === "contrast")
       return [
         {
