@@ -3,7 +3,7 @@ import type { Metal } from "../finish/metals";
 import type { RegisterSpan } from "../register/ladder";
 import type { Pole } from "../style/poles";
 import type { FiguresOf } from "./field";
-import { kinds, type Kind } from "./kinds";
+import { kindNames, kinds, type Kind } from "./kinds";
 import type { GarmentPlace } from "./kinds/define-kind";
 import type { Slot } from "./slots";
 import type { Swatch } from "./swatch";
@@ -38,14 +38,24 @@ export type PieceOf<K extends Kind> = PieceCommon & {
 /** Any wearable thing. Narrow by `kind` to reach its figures. */
 export type Piece = { [K in Kind]: PieceOf<K> }[Kind];
 
+/** Slots and places in tables of their own: the rules ask for them some hundred times a reading. */
+const slotTable = Object.fromEntries(kindNames.map((kind) => [kind, kinds[kind].slot])) as Record<
+  Kind,
+  Slot | null
+>;
+const placeTable = Object.fromEntries(kindNames.map((kind) => [kind, kinds[kind].place])) as Record<
+  Kind,
+  GarmentPlace | null
+>;
+
 /** The slot a piece takes as an accessory; null for a garment that only belongs to a base. */
 export function slotOf(piece: Piece): Slot | null {
-  return kinds[piece.kind].slot;
+  return slotTable[piece.kind];
 }
 
 /** The place of a garment in a base; null for an accessory. */
 export function placeOf(piece: Piece): GarmentPlace | null {
-  return kinds[piece.kind].place;
+  return placeTable[piece.kind];
 }
 
 /** Narrows to pieces of one kind. */

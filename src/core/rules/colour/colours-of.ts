@@ -17,7 +17,18 @@ const motifsCounted = 1;
  * neutrals of one temperature together. Neutrals that lean neither way join those that do.
  * @param least share under which a colour does not count
  */
-export function coloursOf({ palette }: Dressed, least: number): CountedColour[] {
+export function coloursOf(dressed: Dressed, least: number): CountedColour[] {
+  let colours = counted.get(dressed);
+  if (!colours) {
+    colours = countColours(dressed);
+    counted.set(dressed, colours);
+  }
+  return colours.filter(({ share }) => share >= least);
+}
+
+const counted = new WeakMap<Dressed, readonly CountedColour[]>();
+
+function countColours({ palette }: Dressed): CountedColour[] {
   const shares = new Map<CountedColour["name"], number>();
   const motifs = new Map<string, number>();
   let plain = 0;
@@ -39,8 +50,5 @@ export function coloursOf({ palette }: Dressed, least: number): CountedColour[] 
     const joined = warm === 0 && cool === 0 ? "neutrals" : warm > cool ? "warm neutrals" : "cool neutrals";
     shares.set(joined, (shares.get(joined) ?? 0) + plain);
   }
-  return [...shares]
-    .map(([name, share]) => ({ name, share }))
-    .filter(({ share }) => share >= least)
-    .sort((one, other) => other.share - one.share);
+  return [...shares].map(([name, share]) => ({ name, share })).sort((one, other) => other.share - one.share);
 }
