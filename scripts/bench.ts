@@ -2,6 +2,11 @@ import type { Look } from "../src/core/piece/look";
 import type { Piece } from "../src/core/piece/piece";
 import { dress } from "../src/core/dressing/dress";
 import { read } from "../src/core/reading/read";
+import { placeByPlace } from "../src/core/search/best/greedy";
+import { possibleChoices } from "../src/core/search/best/problem";
+import { bestChoices } from "../src/core/search/best/search";
+import { setProblem, type SetWish } from "../src/core/search/best/set-problem";
+import { generatedWardrobe } from "../src/core/testing/generated";
 import { registry } from "../src/core/rules/registry";
 import { rank } from "../src/core/search/rank";
 import { hemRow } from "../src/core/search/hem-board";
@@ -82,6 +87,32 @@ const legs = Array.from({ length: 40 }, (_, i) =>
 );
 const board = median(3, () => legs.forEach((leg) => hemRow(sampleClient, leg, boots)));
 
+const setSlots = ["shoe", "bag", "belt", "neck", "earrings", "necklace", "wrist", "hosiery"] as const;
+const setKinds = ["shoe", "bag", "belt", "scarf", "earrings", "necklace", "bracelet", "hosiery"] as const;
+const stock = generatedWardrobe(setKinds, 50, 7);
+const wish: SetWish = {
+  slots: setSlots.map((slot) => ({ slot, optional: slot !== "shoe", pinned: null })),
+  forRain: false,
+  from: null,
+  to: null,
+};
+const bare = { ...look, accessories: [] };
+const laidOutAt = performance.now();
+const { problem } = setProblem(bare, stock, wish);
+const laidOut = performance.now() - laidOutAt;
+const searchedAt = performance.now();
+const found = bestChoices(problem, 20);
+const searched = performance.now() - searchedAt;
+const possible = possibleChoices(problem);
+const wardrobes = Array.from(
+  { length: 60 },
+  (_, i) => setProblem(bare, generatedWardrobe(setKinds, 8, 100 + i), wish).problem,
+);
+const greed = wardrobes.map(
+  (small) => (bestChoices(small, 1).best[0]?.worth ?? 0) - placeByPlace(small).worth,
+);
+const worse = greed.filter((by) => by > 0);
+
 const dressed = dress(look);
 const dearest = registry
   .map((rule) => ({ id: rule.id, taken: median(20, () => void rule.read(dressed), 200) }))
@@ -99,6 +130,21 @@ const lines: [string, string, string][] = [
     "ranking 500 shoes",
     `${ranking.toFixed(0)} ms, ${(ranking / (500 * reading)).toFixed(2)} of 500 readings`,
     "aim < 60 ms",
+  ],
+  [
+    "best 20 sets of 8 slots, 400",
+    `${(laidOut + searched).toFixed(0)} ms (${laidOut.toFixed(0)} laid out, ${searched.toFixed(0)} searched)`,
+    "aim < 1500 ms",
+  ],
+  [
+    "  combinations",
+    `${found.looked} looked at of ${possible}: 1 in ${possible / BigInt(found.looked)}`,
+    "aim 1 in 1000",
+  ],
+  [
+    "  greedy choice is worse",
+    `in ${worse.length} of ${greed.length} wardrobes, by ${(worse.reduce((sum, by) => sum + by, 0) / Math.max(1, worse.length) / 25).toFixed(1)} of score`,
+    "",
   ],
   ["hem board 40 x 40", `${board.toFixed(0)} ms, ${(1600 / board).toFixed(1)} pairs a ms`, "aim < 1000 ms"],
 ];

@@ -1,3 +1,5 @@
+import type { Slot } from "@/core/piece/slots";
+import type { Verdict } from "@/core/reading/read";
 import type { TailorAnswer } from "@/core/reading/tailor";
 import type { Removal, Surprise } from "@/core/reading/edit-pass";
 import type { Lever, SlotLevers } from "@/core/search/levers";
@@ -16,6 +18,23 @@ export type SlotLeversOf = Pick<SlotLevers, "slot"> & {
   readonly quieter: LeverOf | null;
   readonly dressier: LeverOf | null;
 };
+
+/** The best sets met so far for a base, far enough apart to be a choice. */
+export interface BestSets {
+  readonly sets: readonly {
+    readonly pieceIds: readonly string[];
+    /** As the whole look reads with it. */
+    readonly score: number;
+    readonly verdict: Verdict;
+  }[];
+  /** Whether nothing better is left. */
+  readonly proved: boolean;
+  /** How many combinations were looked at, and how many there are. */
+  readonly looked: number;
+  readonly possible: string;
+  /** Slots for which nothing can be offered. */
+  readonly bare: readonly Slot[];
+}
 
 /** What to ask the tailor for, and what the legs need under them. */
 export type TailorCounsel = TailorAnswer & {

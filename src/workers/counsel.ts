@@ -8,6 +8,7 @@ import { solveTurnUp, type TurnUpAnswer } from "@/core/reading/turn-ups";
 import { inseamFor, liftFor } from "@/core/reading/tailor";
 import { hasHem, hemRow, type HemCell } from "@/core/search/hem-board";
 import { leversOf, type Lever } from "@/core/search/levers";
+import type { SetWish } from "@/core/search/best/set-problem";
 import { rank } from "@/core/search/rank";
 import { reachOf, type Reach } from "@/core/search/reach";
 import { layOut, offered, pieceOf, type LookKey, type Wardrobe } from "@/core/studio/wardrobe";
@@ -15,9 +16,20 @@ import { isLegged } from "@/core/piece/piece";
 import type { Slot } from "@/core/piece/slots";
 import type { RuleBook } from "@/core/rule-book/rule-book";
 import type { Finding } from "@/core/rules/finding";
-import type { LeverOf, RankedPiece, RemovedPiece, SlotLeversOf, SurpriseOf, TailorCounsel } from "./answers";
+import type {
+  BestSets,
+  LeverOf,
+  RankedPiece,
+  RemovedPiece,
+  SlotLeversOf,
+  SurpriseOf,
+  TailorCounsel,
+} from "./answers";
+import { seekSets } from "./best-sets";
 
 let wardrobe: Wardrobe | null = null;
+/** Counts the searches for sets: only the last one asked for goes on. */
+let asked = 0;
 
 function laid(): Wardrobe {
   if (!wardrobe) throw new Error("a wardrobe must be laid before it is asked about");
@@ -80,6 +92,16 @@ const counsel = {
       quieter: byId(quieter),
       dressier: byId(dressier),
     }));
+  },
+
+  /** The best sets for a base and an occasion; asked again, the earlier search stops. */
+  bestSets(key: LookKey, wish: SetWish, tell: (found: BestSets) => void): Promise<BestSets> {
+    const mine = (asked += 1);
+    return seekSets(layOut(laid(), key), offered(laid()), wish, tell, () => mine === asked);
+  },
+
+  stopSets(): void {
+    asked += 1;
   },
 
   /** The inseam that suits the client's shoes best, and the lift full-length legs need. */

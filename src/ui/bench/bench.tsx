@@ -31,6 +31,7 @@ import { useCounsel } from "../counsel/use-counsel";
 import { useAnswers } from "./use-answers";
 import { useBenchKeys } from "./use-bench-keys";
 import { keyOf, useLook } from "./use-look";
+import { WholeSets } from "./whole-sets";
 import { useKeeping, type SaveLook } from "./use-keeping";
 import { useOverrulings, type SaveOverruling, type WithdrawOverruling } from "./use-overrulings";
 
@@ -67,6 +68,7 @@ export function Bench(props: BenchProps) {
   const [tried, setTried] = useState<Change | null>(null);
   const [filter, setFilter] = useState<TrayFilter>("all");
   const [removals, setRemovals] = useState<readonly RemovedPiece[] | "asked" | null>(null);
+  const [setsOpen, setSetsOpen] = useState(false);
   const [swaps, setSwaps] = useState<readonly SurpriseOf[]>([]);
   const [dialog, setDialog] = useState<"keep" | "keys" | "tailor" | "levers" | null>(null);
 
@@ -184,6 +186,7 @@ export function Bench(props: BenchProps) {
       },
       hosiery: () => go("hosiery"),
       edit: () => setRemovals((shown) => (shown === null ? "asked" : null)),
+      sets: () => setSetsOpen((open) => !open),
       levers: () => setDialog("levers"),
       keep: () => source.kept && setDialog("keep"),
       verdict: (place) => step({ kind: "verdict", verdict: verdicts[place] ?? null }),
@@ -281,17 +284,41 @@ export function Bench(props: BenchProps) {
         }}
         onPreview={setCursor}
         onPut={put}
+        onSets={() => setSetsOpen(true)}
         instead={
-          removals === null ? undefined : (
-            <EditPass
-              removals={removals === "asked" ? null : removals}
-              swaps={removals === "asked" ? [] : swaps}
-              onPut={put}
-              named={named}
-              onTakeOff={(id) => change({ kind: "take-off", piece: id })}
-              onClose={() => setRemovals(null)}
-            />
-          )
+          setsOpen
+            ? {
+                title: "Whole sets",
+                shown: (
+                  <WholeSets
+                    counsel={counsel}
+                    lookKey={key}
+                    accessories={look.accessories}
+                    level={reading.level}
+                    named={named}
+                    onPut={(accessoryIds) => {
+                      step({ kind: "put-on-set", accessoryIds });
+                      setCursor(null);
+                    }}
+                    onClose={() => setSetsOpen(false)}
+                  />
+                ),
+              }
+            : removals === null
+              ? undefined
+              : {
+                  title: "Edit pass",
+                  shown: (
+                    <EditPass
+                      removals={removals === "asked" ? null : removals}
+                      swaps={removals === "asked" ? [] : swaps}
+                      onPut={put}
+                      named={named}
+                      onTakeOff={(id) => change({ kind: "take-off", piece: id })}
+                      onClose={() => setRemovals(null)}
+                    />
+                  ),
+                }
         }
       />
       <KeepSet

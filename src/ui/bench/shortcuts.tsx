@@ -10,6 +10,7 @@ const keys = [
   ["T", "Turn the hem once, twice, let it down"],
   ["H", "Go to hosiery"],
   ["E", "Edit pass: what could come off, what could speak up"],
+  ["W", "Whole sets: the best ones for this base, proved"],
   ["L", "Levers: one swap dressier, one swap quieter"],
   ["S", "Keep as a set"],
   ["1 2 3", "Your own verdict: sings, sits, jars"],

@@ -24,8 +24,10 @@ interface TrayProps {
   readonly onFilter: (filter: TrayFilter) => void;
   readonly onPreview: (index: number | null) => void;
   readonly onPut: (pieceId: string) => void;
-  /** Shown instead of the candidates, as the edit pass is. */
-  readonly instead?: ReactNode;
+  /** Shown instead of the candidates, as the edit pass is, under a title of its own. */
+  readonly instead?: { readonly title: string; readonly shown: ReactNode } | undefined;
+  /** Turns to whole sets instead of single pieces. */
+  readonly onSets: () => void;
 }
 
 /** Candidates for the station, best first: each a plate with the change it would really make. */
@@ -40,6 +42,7 @@ export function Tray({
   onPreview,
   onPut,
   instead,
+  onSets,
 }: TrayProps) {
   const list = useRef<HTMLDivElement>(null);
   useEffect(() => {
@@ -54,7 +57,7 @@ export function Tray({
   return (
     <section aria-label="Tray" className="flex min-h-0 flex-col border-t border-rule-strong bg-well">
       <div className="flex items-center gap-3 px-4 pt-1.5 pb-1">
-        <h2 className="text-body">{instead ? "Edit pass" : slotLabels[slot]}</h2>
+        <h2 className="text-body">{instead?.title ?? slotLabels[slot]}</h2>
         {!instead && (
           <>
             <span className="tabular text-tiny text-ink-soft" aria-live="polite">
@@ -73,6 +76,13 @@ export function Tray({
                 </button>
               ))}
             </div>
+            <button
+              type="button"
+              onClick={onSets}
+              className="h-6 border border-rule-strong bg-paper px-2 text-tiny hover:bg-white"
+            >
+              whole sets
+            </button>
             <span className="ml-auto hidden text-tiny text-ink-soft lg:inline">
               &uarr;&darr; station &nbsp; &larr;&rarr; candidate &nbsp; Enter puts on &nbsp; Backspace takes
               off &nbsp; ? all keys
@@ -80,7 +90,7 @@ export function Tray({
           </>
         )}
       </div>
-      {instead ?? (
+      {instead?.shown ?? (
         <div
           ref={list}
           role="listbox"

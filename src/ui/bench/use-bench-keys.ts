@@ -11,6 +11,7 @@ export interface BenchKeys {
   turn(): void;
   hosiery(): void;
   edit(): void;
+  sets(): void;
   levers(): void;
   keep(): void;
   verdict(place: 0 | 1 | 2): void;
@@ -30,6 +31,7 @@ export function useBenchKeys(keys: BenchKeys, enabled: boolean): void {
   useHotkeys("t", () => keys.turn(), options);
   useHotkeys("h", () => keys.hosiery(), options);
   useHotkeys("e", () => keys.edit(), options);
+  useHotkeys("w", () => keys.sets(), options);
   useHotkeys("l", () => keys.levers(), options);
   useHotkeys("s", () => keys.keep(), options);
   useHotkeys("1", () => keys.verdict(0), options);

@@ -59,15 +59,14 @@ export function* searchBest(problem: Problem, most: number): Generator<Progress,
 
   const begun = greedyChoice(problem);
   if (depth > 0 && places.every((place) => place.length > 0)) keep(begun);
-  const whole = boundAt(0, 0);
+  const whole = mostFrom(0, beside[0]);
   yield progress(whole, false);
   yield* descend(0, 0);
   return progress(best[0]?.worth ?? -Infinity, true);
 
-  /** The most a choice can be worth that has its first `level` places chosen. */
-  function boundAt(level: number, soFar: number): number {
-    const row = beside[level];
-    let sum = soFar;
+  /** The most that the places from `level` on can add to what is chosen, groups left out. */
+  function mostFrom(level: number, row: Int32Array | undefined): number {
+    let sum = 0;
     for (let at = level; at < depth; at += 1) {
       const gains = ahead[at];
       let top = -Infinity;
@@ -77,7 +76,7 @@ export function* searchBest(problem: Problem, most: number): Generator<Progress,
       }
       sum += top;
     }
-    return sum - costAt(level);
+    return sum;
   }
 
   function costAt(level: number): number {
@@ -110,7 +109,10 @@ export function* searchBest(problem: Problem, most: number): Generator<Progress,
       (one, other) =>
         (row[other] ?? 0) + (gains?.[other] ?? 0) - (row[one] ?? 0) - (gains?.[one] ?? 0) || one - other,
     );
+    // What the later places could add whatever is chosen here: the rest of the list falls with its first.
+    const rest = soFar + mostFrom(level + 1, row) - costAt(level);
     for (const option of promising) {
+      if (best.length === most && rest + (row[option] ?? 0) + (gains?.[option] ?? 0) < least) break;
       chosen[level] = option;
       for (let at = level + 1; at < depth; at += 1)
         for (const later of places[at] ?? [])
@@ -120,7 +122,7 @@ export function* searchBest(problem: Problem, most: number): Generator<Progress,
         if (line) line[level + 1] = (line[level] ?? 0) + (counts[option] ?? 0);
       });
       const value = soFar + (row[option] ?? 0);
-      const bound = boundAt(level + 1, value);
+      const bound = value + mostFrom(level + 1, next) - costAt(level + 1);
       if (best.length === most && bound < least) continue;
       yield* descend(level + 1, value);
     }

@@ -1,0 +1,143 @@
+import { describe, expect, it } from "vitest";
+import type { Piece } from "../../piece/piece";
+import { slotOf } from "../../piece/piece";
+import type { Slot } from "../../piece/slots";
+import { polished } from "../../rule-book/rule-book";
+import { agreementOf, agreementPoints } from "../../sets/agreement";
+import { generatedWardrobe, numbersFrom } from "../../testing/generated";
+import { sample, sampleClient, sampleLook, sampleOccasion } from "../../testing/sample";
+import { byWorth, worthOf } from "./problem";
+import { bestChoices } from "./search";
+import { setProblem, type SetWish } from "./set-problem";
+
+const base = sampleLook({
+  garments: [
+    sample("trousers", { name: "trousers", hex: "#1d2742", figures: { inseam: 73 } }),
+    sample("top", { name: "top", hex: "#e9e2d2", figures: { tucked: true } }),
+  ],
+  occasion: sampleOccasion,
+});
+const wishOf = (slots: readonly Slot[], given: Partial<SetWish> = {}): SetWish => ({
+  slots: slots.map((slot) => ({ slot, optional: slot !== "shoe", pinned: null })),
+  forRain: false,
+  from: null,
+  to: null,
+  ...given,
+});
+const slots = ["shoe", "bag", "belt", "earrings"] as const;
+
+describe("the best sets", () => {
+  it("are those of an exhaustive search on 200 small wardrobes", () => {
+    const next = numbersFrom(11);
+    for (let run = 0; run < 200; run += 1) {
+      const wardrobe = generatedWardrobe(
+        ["shoe", "bag", "belt", "earrings"],
+        2 + Math.floor(next() * 2),
+        run,
+      );
+      const { problem } = setProblem(base, wardrobe, wishOf(slots));
+      const all = problem.places
+        .reduce<number[][]>(
+          (begun, place) => begun.flatMap((options) => place.map((option) => [...options, option])),
+          [[]],
+        )
+        .map((options) => ({ options, worth: worthOf(problem, options) }))
+        .sort(byWorth);
+      expect(bestChoices(problem, 5).best).toEqual(all.slice(0, 5));
+    }
+  });
+
+  it("leave an optional slot empty rather than spoil the set, and never a needed one", () => {
+    const shoe = sample("shoe", { name: "shoe", hex: "#6d3f26" });
+    const clash = sample("bag", {
+      name: "bag",
+      hex: "#8fb4e0",
+      register: { low: 1, centre: 1, high: 1 },
+      figures: { carry: "shoulder", strap: 150 },
+    });
+    const { problem, pieces } = setProblem(base, [shoe, clash], wishOf(["shoe", "bag"]));
+    const [best] = bestChoices(problem, 1).best;
+    expect(best?.options.map((option) => pieces[option]?.name ?? null)).toEqual(["shoe", null]);
+  });
+
+  it("keep what is pinned, whatever it is worth", () => {
+    const wardrobe = generatedWardrobe(["shoe", "bag"], 5, 3);
+    for (const pinned of wardrobe.filter((piece) => slotOf(piece) === "shoe")) {
+      const wish = wishOf(["shoe", "bag"]);
+      const { problem, pieces } = setProblem(base, wardrobe, {
+        ...wish,
+        slots: wish.slots.map((each) => (each.slot === "shoe" ? { ...each, pinned: pinned.id } : each)),
+      });
+      for (const { options } of bestChoices(problem, 3).best)
+        expect(options.map((option) => pieces[option]?.id)).toContain(pinned.id);
+    }
+  });
+
+  it("leave out what the client's limits bar, what the rain spoils and what is of another level", () => {
+    const heels = sample("shoe", { name: "heels", figures: { lift: 9, platform: 0 } });
+    const suede = sample("shoe", { name: "suede", finish: "suede" });
+    const flats = sample("shoe", { name: "flats", register: { low: 2, centre: 3, high: 4 } });
+    const offered = (given: Partial<SetWish>, heel: number | null = null) => {
+      const client = { ...sampleClient, limits: { ...sampleClient.limits, heel } };
+      const { pieces } = setProblem({ ...base, client }, [heels, suede, flats], wishOf(["shoe"], given));
+      return pieces.map((piece) => piece?.name ?? null);
+    };
+    expect(offered({})).toEqual(["heels", "suede", "flats"]);
+    expect(offered({}, 5)).toEqual(["suede", "flats"]);
+    expect(offered({ forRain: true })).toEqual(["heels", "flats"]);
+    expect(offered({ from: 5 })).toEqual(["heels", "suede"]);
+    expect(offered({ to: 2 })).toEqual(["flats"]);
+  });
+
+  it("say which slot has nothing to offer", () => {
+    const { bare, problem } = setProblem(base, [], wishOf(["shoe", "bag"]));
+    expect(bare).toEqual(["shoe", "bag"]);
+    expect(bestChoices(problem, 1).best).toHaveLength(1);
+  });
+});
+
+describe("why two pieces agree, or not", () => {
+  const shoe = (given: object) => sample("shoe", { name: "shoe", hex: "#6d3f26", ...given });
+  const bag = (given: object) => sample("bag", { name: "bag", hex: "#8f5733", ...given });
+  const by = (one: Piece, other: Piece) => agreementOf(one, other, polished).map((point) => point.by);
+
+  it.each([
+    ["depth and metal", shoe({ metal: "gold", metalSize: 1 }), bag({ metal: "brass", metalSize: 1 }), 1],
+    [
+      "gold beside steel, both plain to see",
+      shoe({ metal: "gold", metalSize: 2 }),
+      bag({ metal: "steel", metalSize: 2 }),
+      -1,
+    ],
+    ["patent beside velvet", shoe({ finish: "patent" }), bag({ finish: "velvet" }), -1],
+    ["two that lead", shoe({ statement: 2, poles: ["sport"] }), bag({ statement: 2, poles: ["gala"] }), -1],
+    [
+      "levels far apart",
+      shoe({ register: { low: 1, centre: 2, high: 3 } }),
+      bag({ register: { low: 7, centre: 8, high: 9 } }),
+      -1,
+    ],
+  ] as const)("%s", (_, one, other, sign) => {
+    expect(Math.sign(agreementPoints(one, other, polished))).toBe(sign);
+  });
+
+  it("is the same from either side, in points and in kind", () => {
+    const wardrobe = generatedWardrobe(["shoe", "bag", "scarf", "hat"], 4, 5);
+    for (const one of wardrobe)
+      for (const other of wardrobe) {
+        if (one === other) continue;
+        expect(agreementPoints(one, other, polished)).toBeCloseTo(agreementPoints(other, one, polished), 9);
+        expect(by(one, other).sort()).toEqual(by(other, one).sort());
+      }
+  });
+
+  it("follows the schools", () => {
+    const matched = { ...polished, schools: { ...polished.schools, shoeBag: "matched" as const } };
+    const free = { ...polished, schools: { ...polished.schools, metals: "free" as const } };
+    expect(agreementPoints(shoe({}), bag({}), matched)).toBeLessThan(
+      agreementPoints(shoe({}), bag({}), polished),
+    );
+    const [gold, steel] = [shoe({ metal: "gold", metalSize: 2 }), bag({ metal: "steel", metalSize: 2 })];
+    expect(agreementPoints(gold, steel, free)).toBeGreaterThan(agreementPoints(gold, steel, polished));
+  });
+});
