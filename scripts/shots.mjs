@@ -80,6 +80,17 @@ const shots = [
     path: "/rail",
     first: (page) => followTo(page, "Loose black ankle boots", "Shaft above the footbed"),
   },
+  {
+    name: "bench-sets",
+    path: "/bench",
+    ready: "read, best first",
+    async first(page) {
+      await page.keyboard.press("w");
+      await until(page, "proved best of");
+    },
+  },
+  { name: "set-board", path: "/boards/sets", ready: "looks read" },
+  { name: "base-board", path: "/boards/base", ready: "carry about" },
   { name: "hem-board", path: "/boards", ready: "with 8" },
   {
     name: "client-body",

@@ -124,9 +124,13 @@ const counsel = {
     return hemRow(laid().client, garment, shoes);
   },
 
-  reach(accessoryIds: readonly string[], bases: readonly (readonly string[])[]): Reach[] {
+  reach(
+    accessoryIds: readonly string[],
+    bases: readonly (readonly string[])[],
+    occasionId: string | null,
+  ): Reach[] {
     return bases.map((garmentIds) =>
-      reachOf(layOut(laid(), { garmentIds, accessoryIds, adjustments: [], occasionId: null })),
+      reachOf(layOut(laid(), { garmentIds, accessoryIds, adjustments: [], occasionId })),
     );
   },
 };

@@ -1,24 +1,36 @@
 import type { Look } from "../piece/look";
 import { apply } from "../reading/change";
-import { read, type Verdict } from "../reading/read";
+import { read, type Reading, type Verdict } from "../reading/read";
 import { solveTurnUp } from "../reading/turn-ups";
 
 /** What a set makes of a base: as it is worn plainly, or with the turn-up that suits the pair best. */
 export interface Reach {
   readonly verdict: Verdict;
   readonly score: number;
+  /** Level of the look, 1-9; null where nothing is worn. */
+  readonly level: number | null;
   /** Whether a turn-up was needed for it. */
   readonly turned: boolean;
 }
 
 /** Reads a look, and once more with its best turn-up when it jars as it is. */
 export function reachOf(look: Look): Reach {
+  const { reading, turned } = asWorn(look);
+  return { verdict: reading.verdict, score: reading.score, level: reading.level, turned };
+}
+
+/** A look as it would be worn: plainly, or turned up where it jars and a turn-up mends that. */
+export function asWorn(look: Look): {
+  readonly look: Look;
+  readonly reading: Reading;
+  readonly turned: boolean;
+} {
   const plain = read(look);
-  if (plain.verdict !== "jars") return { verdict: plain.verdict, score: plain.score, turned: false };
-  const turn = solveTurnUp(look)?.best?.turn;
-  if (!turn) return { verdict: plain.verdict, score: plain.score, turned: false };
-  const turned = read(apply(look, turn));
-  return turned.verdict === "jars"
-    ? { verdict: plain.verdict, score: plain.score, turned: false }
-    : { verdict: turned.verdict, score: turned.score, turned: true };
+  const turn = plain.verdict === "jars" ? solveTurnUp(look)?.best?.turn : null;
+  if (turn) {
+    const other = apply(look, turn);
+    const reading = read(other);
+    if (reading.verdict !== "jars") return { look: other, reading, turned: true };
+  }
+  return { look, reading: plain, turned: false };
 }

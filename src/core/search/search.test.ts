@@ -61,8 +61,8 @@ describe("the reach of a set", () => {
 
   it("is the plain reading where nothing jars", () => {
     const plain = sampleLook({ garments, accessories: [close] });
-    const { verdict, score } = read(plain);
+    const { verdict, score, level } = read(plain);
     expect(verdict).not.toBe("jars");
-    expect(reachOf(plain)).toEqual({ verdict, score, turned: false });
+    expect(reachOf(plain)).toEqual({ verdict, score, level, turned: false });
   });
 });

@@ -115,7 +115,10 @@ function surfaces(one: Piece, other: Piece, add: Add): void {
 function metals(one: Piece, other: Piece, book: RuleBook, add: Add): void {
   const [a, b] = [metalGroup(one.metal), metalGroup(other.metal)];
   if (!a || !b || one.metalSize === 0 || other.metalSize === 0) return;
-  if (a === b) add("metal", 0.25, () => `one metal story, ${one.metal} and ${other.metal}`);
+  if (a === b)
+    add("metal", 0.25, () =>
+      one.metal === other.metal ? `both ${one.metal}` : `one metal story, ${one.metal} and ${other.metal}`,
+    );
   else if (book.schools.metals !== "free") {
     const plain = Math.min(one.metalSize, other.metalSize) >= 2;
     add("metal", plain ? -3 : -1, () => `${one.metal} beside ${other.metal}`);

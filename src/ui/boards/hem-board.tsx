@@ -11,6 +11,7 @@ import { Plate } from "../drawing/plate";
 import { useLengthUnit } from "../kit/length-unit";
 import { Mark, wordOf } from "../kit/marks";
 import { Empty, Page } from "../kit/page";
+import { BoardNav } from "./board-nav";
 import { HemCellDrawing } from "./hem-cell";
 import { useHemBoard } from "./use-hem-board";
 
@@ -35,18 +36,7 @@ export function HemBoard({ clients, clientId, wardrobe }: HemBoardProps) {
       title="Hems"
       about="Each cell is the ankle as the figures have it, with the turn-up that suits the pair best where one is needed. Open a cell on the bench."
     >
-      <div role="group" aria-label="Client" className="mb-3 flex flex-wrap gap-1.5">
-        {clients.map(({ id, name }) => (
-          <Link
-            key={id}
-            href={`/boards?client=${id}`}
-            aria-current={id === clientId ? "true" : undefined}
-            className={`flex h-9 items-center border px-4 font-serif text-body ${id === clientId ? "border-ink bg-ink text-paper" : "border-rule-strong bg-paper hover:bg-well"}`}
-          >
-            {name}
-          </Link>
-        ))}
-      </div>
+      <BoardNav here="/boards" clients={clients} clientId={clientId} />
       <Grid key={clientId} wardrobe={wardrobe} />
     </Page>
   );

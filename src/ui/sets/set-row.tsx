@@ -1,26 +1,27 @@
 "use client";
 
 import Link from "next/link";
-import { metalGroup } from "@/core/finish/metals";
+import type { Client } from "@/core/piece/client";
 import type { Piece } from "@/core/piece/piece";
-import { levelWord } from "@/core/register/ladder";
 import type { Outcome } from "@/core/schema/outcome";
 import type { Reach } from "@/core/search/reach";
 import type { GroupRecord } from "@/core/studio/group-record";
 import { Plate } from "../drawing/plate";
 import { PutAway } from "../kit/form/put-away";
 import { Mark, wordOf } from "../kit/marks";
+import { CoherenceLine } from "./coherence-line";
 
 interface SetRowProps {
   readonly set: GroupRecord;
+  readonly client: Client;
   readonly bases: readonly GroupRecord[];
   readonly pieces: readonly Piece[];
   readonly reach: readonly Reach[] | undefined;
   readonly move: (input: { id: string; away: boolean }) => Promise<Outcome<null>>;
 }
 
-/** One set: plates on one line, its metal and level, and every base with the verdict it gets there. */
-export function SetRow({ set, bases, pieces, reach, move }: SetRowProps) {
+/** One set: plates on one line, what it is by itself, and every base with the verdict it gets there. */
+export function SetRow({ set, client, bases, pieces, reach, move }: SetRowProps) {
   const worn = set.pieceIds.flatMap((id) => pieces.find((piece) => piece.id === id) ?? []);
   const served = reach?.filter(({ verdict }) => verdict !== "jars").length;
   return (
@@ -31,9 +32,6 @@ export function SetRow({ set, bases, pieces, reach, move }: SetRowProps) {
           <p className="tabular text-ink-soft">
             {served === undefined ? "reading ..." : `serves ${served} of ${bases.length} bases`}
           </p>
-          <p className="text-tiny text-ink-soft">
-            {metalStory(worn)}; {spanOf(worn)}
-          </p>
         </div>
         <div className="flex items-end gap-3 border-b border-ink">
           {worn.map((piece) => (
@@ -42,6 +40,9 @@ export function SetRow({ set, bases, pieces, reach, move }: SetRowProps) {
             </Link>
           ))}
         </div>
+      </div>
+      <div className="px-4 pt-2">
+        <CoherenceLine pieces={worn} client={client} />
       </div>
       <div className="flex flex-wrap items-center gap-1.5 px-4 py-3">
         {bases.map((base, i) => {
@@ -79,24 +80,4 @@ export function SetRow({ set, bases, pieces, reach, move }: SetRowProps) {
       </div>
     </li>
   );
-}
-
-function metalStory(pieces: readonly Piece[]): string {
-  const metals = [
-    ...new Set(
-      pieces
-        .filter(({ metal }) => metalGroup(metal) !== null || metal === "two-tone")
-        .map(({ metal }) => metal),
-    ),
-  ];
-  return metals.length === 0 ? "no metal" : metals.join(" and ");
-}
-
-/** The levels at which every piece of the set is at home; otherwise from its lowest to its highest centre. */
-function spanOf(pieces: readonly Piece[]): string {
-  if (pieces.length === 0) return "nothing in it";
-  const low = Math.max(...pieces.map(({ register }) => register.low));
-  const high = Math.min(...pieces.map(({ register }) => register.high));
-  if (low <= high) return `${levelWord(low)} to ${levelWord(high)}`;
-  return "its levels do not meet";
 }

@@ -90,6 +90,7 @@ function ClientSets({ record, pieces, bases, sets, move }: ClientSetsProps) {
         <SetRow
           key={set.id}
           set={set}
+          client={client}
           bases={ownBases}
           pieces={wardrobe.pieces}
           reach={reach.get(set.id)}

@@ -40,6 +40,8 @@ export interface SetProblem {
 
 /** Points are counted in hundredths, so that sums are whole. */
 const unit = 100;
+/** What a piece more must be worth to earn its place, in points: by the school of ornament. */
+const placeCosts = { edited: 0.9, layered: 0.4 } as const;
 /** Slots whose pieces meet on the body, with the rules that read how: they are read, not reckoned. */
 const meetings: readonly { readonly slots: readonly [Slot, Slot]; readonly rules: readonly Rule[] }[] = [
   { slots: ["shoe", "hosiery"], rules: registry.filter(({ lens }) => lens === "hosiery") },
@@ -55,6 +57,7 @@ const meetings: readonly { readonly slots: readonly [Slot, Slot]; readonly rules
 export function setProblem(base: Look, wardrobe: readonly Piece[], wish: SetWish): SetProblem {
   const bare = { ...base, accessories: [] };
   const nothing = pointsOf(readDressed(dress(bare)).findings);
+  const placeCost = placeCosts[base.client.ruleBook.schools.ornament];
   const pieces: (Piece | null)[] = [];
   const worths: number[] = [];
   const places: number[][] = [];
@@ -69,7 +72,7 @@ export function setProblem(base: Look, wardrobe: readonly Piece[], wish: SetWish
       if (pinned === null && findings.some((finding) => isBarred(finding, piece))) continue;
       place.push(pieces.length);
       pieces.push(piece);
-      worths.push(pointsOf(findings) - nothing);
+      worths.push(pointsOf(findings) - nothing - (optional ? placeCost : 0));
     }
     if (place.length === 0) empty.push(slot);
     if (place.length === 0 || (optional && pinned === null)) {

@@ -1,0 +1,93 @@
+import { dress } from "../dressing/dress";
+import { finishes } from "../finish/finishes";
+import { metalGroup, type MetalGroup } from "../finish/metals";
+import type { Client } from "../piece/client";
+import type { Piece } from "../piece/piece";
+import { verdictOf, type Verdict } from "../reading/read";
+import { scoreOf } from "../reading/score";
+import type { Finding } from "../rules/finding";
+import { registry } from "../rules/registry";
+import { agreementOf, type AgreementPoint } from "./agreement";
+
+/** What a set is by itself, before any base. */
+export interface Coherence {
+  /** 0-100, by the rules that need no base. */
+  readonly score: number;
+  readonly verdict: Verdict;
+  readonly findings: readonly Finding[];
+  /** The metals it shows; one is one story. */
+  readonly metals: readonly MetalGroup[];
+  /** The levels at which every piece is at home; null when there is none. */
+  readonly span: { readonly low: number; readonly high: number } | null;
+  readonly season: SetSeason;
+  /** Whether nothing in it suffers in the rain. */
+  readonly forRain: boolean;
+}
+
+/** The months a set belongs to; "torn" when its pieces want different ones. */
+export type SetSeason = "all year" | "warm months" | "cold months" | "torn";
+
+/** Rules that read a set without a base. */
+const ofSets: ReadonlySet<string> = new Set([
+  "colour.value-match",
+  "finish.one-bold",
+  "finish.embellishment",
+  "hardware.metal",
+  "style.one-lead",
+  "style.story",
+  "style.scale",
+  "neck.layers",
+  "neck.scarf",
+  "neck.focal",
+  "hosiery.open-toe",
+]);
+const rules = registry.filter(({ id }) => ofSets.has(id));
+
+/** Reads some accessories as a set on a client, without a base. */
+export function coherenceOf(pieces: readonly Piece[], client: Client): Coherence {
+  const dressed = dress({ client, garments: [], accessories: pieces, adjustments: [], occasion: null });
+  const findings = rules.flatMap((rule) => rule.read(dressed));
+  const score = scoreOf(findings);
+  const low = Math.max(...pieces.map(({ register }) => register.low));
+  const high = Math.min(...pieces.map(({ register }) => register.high));
+  return {
+    score,
+    verdict: verdictOf(findings, score),
+    findings,
+    metals: [
+      ...new Set(pieces.flatMap(({ metal, metalSize }) => (metalSize > 0 ? (metalGroup(metal) ?? []) : []))),
+    ],
+    span: pieces.length > 0 && low <= high ? { low, high } : null,
+    season: seasonOf(pieces),
+    forRain: pieces.every(({ finish }) => finishes[finish].rain !== "bad"),
+  };
+}
+
+function seasonOf(pieces: readonly Piece[]): SetSeason {
+  const seasons = new Set(
+    pieces.map(({ finish }) => finishes[finish].season).filter((season) => season !== null),
+  );
+  if (seasons.size === 0) return "all year";
+  if (seasons.size > 1) return "torn";
+  return seasons.has("warm") ? "warm months" : "cold months";
+}
+
+/** Two pieces of a set, with what they agree and disagree in. */
+export interface PairAgreement {
+  readonly one: Piece;
+  readonly other: Piece;
+  readonly points: number;
+  readonly because: readonly AgreementPoint[];
+}
+
+/** Every pair of a set with why it agrees or not, the worst first. */
+export function pairsOf(pieces: readonly Piece[], client: Client): PairAgreement[] {
+  return pieces
+    .flatMap((one, i) =>
+      pieces.slice(i + 1).map((other): PairAgreement => {
+        const because = agreementOf(one, other, client.ruleBook);
+        return { one, other, because, points: because.reduce((sum, { points }) => sum + points, 0) };
+      }),
+    )
+    .sort((one, other) => one.points - other.points);
+}

@@ -1,0 +1,70 @@
+import type { Client } from "@/core/piece/client";
+import type { Piece } from "@/core/piece/piece";
+import { phrase } from "@/core/reading/phrase";
+import { levelWord } from "@/core/register/ladder";
+import { coherenceOf, pairsOf, type PairAgreement } from "@/core/sets/coherence";
+import { useLengthUnit } from "../kit/length-unit";
+import { Mark, wordOf } from "../kit/marks";
+
+interface CoherenceLineProps {
+  readonly pieces: readonly Piece[];
+  readonly client: Client;
+}
+
+const metalWords = { warm: "gold and brass", cool: "silver and steel", dark: "dark metal" } as const;
+
+/** What a set is by itself: coherence, metals, levels, season; opened, why its pieces agree or not. */
+export function CoherenceLine({ pieces, client }: CoherenceLineProps) {
+  const unit = useLengthUnit();
+  const { score, verdict, findings, metals, span, season, forRain } = coherenceOf(pieces, client);
+  const facts = [
+    metals.length === 0 ? "no metal" : metals.map((metal) => metalWords[metal]).join(" beside "),
+    span ? `${levelWord(span.low)} to ${levelWord(span.high)}` : "its levels do not meet",
+    season,
+    forRain ? "takes rain" : "not for rain",
+  ];
+  return (
+    <details className="text-tiny text-ink-soft">
+      <summary className="tabular flex cursor-pointer flex-wrap items-center gap-x-1.5">
+        <Mark of={verdict} className={`size-3.5 ${verdict === "jars" ? "text-thread" : ""}`} />
+        <span className="text-ink">
+          by itself {wordOf(verdict)} {Math.round(score)}
+        </span>
+        <span>{facts.join("; ")}</span>
+      </summary>
+      <ul className="mt-1.5 grid gap-0.5">
+        {findings.map((finding, i) => (
+          <li key={i} className="flex gap-1.5">
+            <Mark of={finding.effect} className="mt-0.5 size-3.5 shrink-0" />
+            <span>{phrase(finding, unit)}</span>
+          </li>
+        ))}
+      </ul>
+      <table className="mt-2 w-full border-t border-rule text-left">
+        <caption className="sr-only">Why two pieces agree, or not</caption>
+        <tbody>
+          {pairsOf(pieces, client).map((pair) => (
+            <PairRow key={`${pair.one.id} ${pair.other.id}`} pair={pair} />
+          ))}
+        </tbody>
+      </table>
+    </details>
+  );
+}
+
+function PairRow({ pair: { one, other, points, because } }: { readonly pair: PairAgreement }) {
+  return (
+    <tr className="border-b border-rule align-top">
+      <th scope="row" className="w-2/5 py-0.5 pr-2 font-medium text-ink">
+        {one.name} and {other.name.charAt(0).toLowerCase() + other.name.slice(1)}
+      </th>
+      <td className="tabular w-12 py-0.5 text-right">
+        {points > 0 ? "+" : points < 0 ? "\u2212" : ""}
+        {Math.abs(points).toFixed(points === 0 ? 0 : 1)}
+      </td>
+      <td className="py-0.5 pl-3">
+        {because.length === 0 ? "nothing to say" : because.map(({ say }) => say).join("; ")}
+      </td>
+    </tr>
+  );
+}

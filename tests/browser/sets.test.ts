@@ -1,0 +1,127 @@
+import type { Browser, Page } from "puppeteer-core";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { choose, named, openBrowser, openPage, press, sees, signIn } from "../support/browser";
+
+const site = process.env.TEST_SITE ?? "";
+let browser: Browser;
+let close: () => Promise<void>;
+let page: Page;
+let errors: string[];
+let client = "";
+
+beforeAll(async () => {
+  ({ browser, close } = await openBrowser());
+  ({ page, errors } = await openPage(browser));
+  await signIn(page, site);
+  await page.goto(`${site}/clients`);
+  client = await page.$$eval("a", (links) => {
+    const href = links.find((link) => link.textContent?.includes("Ottoline Varga"))?.getAttribute("href");
+    return href?.split("/").pop() ?? "";
+  });
+});
+
+afterAll(() => close());
+
+const scored = () => page.$eval('[title="Score, 0 to 100"]', (node) => Number(node.textContent));
+const offered = () =>
+  page.$$eval("ul[aria-label='Whole sets'] button", (buttons) =>
+    buttons.map((button) => button.getAttribute("aria-label") ?? ""),
+  );
+
+describe("whole sets on the bench", () => {
+  beforeAll(async () => {
+    await page.goto(`${site}/bench?client=${client}`);
+    await sees(page, /\d+ read, best first/);
+    await page.keyboard.press("w");
+  });
+
+  it("are sought in the worker and proved, of all the combinations there are", async () => {
+    await sees(page, /proved best of [\d,]+ combinations, [\d,]+ looked at/);
+    const sets = await offered();
+    expect(sets.length).toBeGreaterThan(1);
+    expect(new Set(sets).size).toBe(sets.length);
+  });
+
+  it("are put on with the score that was promised", async () => {
+    const [first = ""] = await offered();
+    const promised = Number(/(\d+)$/.exec(first)?.[1]);
+    await press(page, "button", first);
+    await page.waitForFunction(
+      (score) => Number(document.querySelector('[title="Score, 0 to 100"]')?.textContent) === score,
+      {},
+      promised,
+    );
+    expect(await scored()).toBe(promised);
+  });
+
+  it("can be asked to take rain, and then offer nothing that suffers in it", async () => {
+    await press(page, "button", "for rain");
+    await sees(page, /proved best of [\d,]+ combinations/);
+    const sets = await offered();
+    expect(sets.length).toBeGreaterThan(0);
+    expect(sets.join()).not.toMatch(/suede|satin|velvet/i);
+  });
+
+  it("give way to the candidates again", async () => {
+    await press(page, "button", "Back to candidates");
+    await sees(page, /\d+ read, best first/);
+  });
+});
+
+describe("the boards", () => {
+  it("read every set on every base, and say in words what is not served", async () => {
+    await page.goto(`${site}/boards/sets?client=${client}`);
+    await sees(page, /\d+ looks read$|\d+ looks read\s/);
+    await sees(page, /(Every base is served|No set serves|Serve nothing here|nothing stands at)/);
+    const before = await page.$$eval("td a", (cells) => cells.map((cell) => cell.getAttribute("aria-label")));
+    await page.select("select", await optionOf("Planetarium lecture"));
+    await page.waitForFunction(
+      (old) => {
+        const now = [...document.querySelectorAll("td a")].map((cell) => cell.getAttribute("aria-label"));
+        return now.length === old.length && now.join() !== old.join();
+      },
+      {},
+      before,
+    );
+  });
+
+  it("open a cell on the bench", async () => {
+    const name = await page.$eval("td a", (cell) => cell.getAttribute("aria-label") ?? "");
+    await press(page, "link", name);
+    await sees(page, /\d+ read, best first/);
+    expect(Math.abs((await scored()) - Number(/(\d+)(, turned up)?$/.exec(name)?.[1]))).toBeLessThanOrEqual(
+      name.endsWith("turned up") ? 100 : 0,
+    );
+  });
+
+  it("lay one base under every set, in the order of their levels, with the least that changes", async () => {
+    await page.goto(`${site}/boards/base?client=${client}`);
+    await choose(page, "Base", "Cobalt skirt, grey knit");
+    await sees(page, /change .*(shoe|bag)/);
+    await sees(page, /carry about \d\.\d kg/);
+    const levels = await page.$$eval("ol li", (items) =>
+      items.map((item) => Number(/level (\d(\.\d)?)/.exec(item.textContent ?? "")?.[1])),
+    );
+    expect(levels).toEqual([...levels].sort((one, other) => one - other));
+  });
+});
+
+describe("a set by itself", () => {
+  it("says why its pieces agree or not, pair by pair", async () => {
+    await page.goto(`${site}/sets`);
+    await sees(page, /by itself (sings|sits|jars) \d+/);
+    await page.click("li details summary");
+    await sees(page, /of one depth|both classic|parted in/);
+    await named(page, "heading", "Sets");
+    expect(errors).toEqual([]);
+  });
+});
+
+/** The value of an option by its text. */
+function optionOf(text: string): Promise<string> {
+  return page.$$eval(
+    "option",
+    (options, wanted) => options.find((option) => option.textContent === wanted)?.value ?? "",
+    text,
+  );
+}
