@@ -15,6 +15,8 @@ const places = [
   "/bench",
   "/sets",
   "/boards",
+  "/boards/sets",
+  "/boards/base",
   "/rules",
 ];
 let browser: Browser;
