@@ -56,7 +56,7 @@ describe("the demo studio", () => {
     expect(await seedDemo()).toBe(false);
   });
 
-  it("has four clients complete, each with 25 accessories and 8 bases at least, and 3 sets and 4 occasions between them", async () => {
+  it("has four clients complete, each with 25 accessories and 8 bases at least, and 130 pieces, 24 bases, 14 sets and 14 occasions between them", async () => {
     const { clients, pieces, bases: allBases, sets: allSets, occasions } = await room();
     expect(clients.map(({ client }) => client.name)).toEqual([
       "Ingrid Haldane",
@@ -71,8 +71,10 @@ describe("the demo studio", () => {
       for (const name of ["height", "crotch", "ankle", "calf", "knee", "thigh", "hip", "neck"] as const)
         expect(client.measured[name]).toBeGreaterThan(0);
     }
-    expect(allSets.length).toBeGreaterThanOrEqual(3);
-    expect(occasions.length).toBeGreaterThanOrEqual(4);
+    expect(pieces.length).toBeGreaterThanOrEqual(130);
+    expect(allBases.length).toBeGreaterThanOrEqual(24);
+    expect(allSets.length).toBeGreaterThanOrEqual(14);
+    expect(occasions.length).toBeGreaterThanOrEqual(14);
   });
 
   it("shows in its bases and looks what the tool is for: two whites, a mid shaft under a straight leg, a lone colour", async () => {

@@ -1,6 +1,6 @@
 import type { Family } from "../colour/family";
 import type { Shade } from "../colour/shade";
-import type { Patch } from "./palette";
+import type { Patch } from "./dressed";
 
 /** One colour of a look with all that is seen of it. */
 export interface ColourShare {

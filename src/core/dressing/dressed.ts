@@ -5,8 +5,7 @@ import type { Slot } from "../piece/slots";
 import type { LegAndShoe } from "../proportion/meeting";
 import type { WornNeck } from "../neck/worn-neck";
 import type { Landing } from "../strap/landing";
-import type { Patch } from "./palette";
-import type { Profile } from "./profile";
+import type { Profile, Tint } from "./profile";
 import type { SkirtHem } from "../proportion/skirt-hem";
 
 /** A height interval along the body, cm above the footbed. */
@@ -29,6 +28,16 @@ export interface Worn {
   readonly area: number;
   /** A turned hem or cuff shows the inside of the cloth. */
   readonly showsReverse: boolean;
+}
+
+/** One colour of a piece as it is seen in a look. */
+export interface Patch {
+  readonly item: Worn;
+  readonly tint: Tint;
+  /** Its part of all that is seen of the look, 0-1. */
+  readonly area: number;
+  /** Middle of its piece above the footbed, cm. */
+  readonly at: number;
 }
 
 /** Where two pieces meet. */

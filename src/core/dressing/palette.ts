@@ -1,15 +1,4 @@
-import type { Tint } from "./profile";
-import type { Worn } from "./dressed";
-
-/** One colour of a piece as it is seen in a look. */
-export interface Patch {
-  readonly item: Worn;
-  readonly tint: Tint;
-  /** Its part of all that is seen of the look, 0-1. */
-  readonly area: number;
-  /** Middle of its piece above the footbed, cm. */
-  readonly at: number;
-}
+import type { Patch, Worn } from "./dressed";
 
 /** Every colour that is seen, piece by piece in the order in which they are worn. */
 export function paletteOf(worn: readonly Worn[]): Patch[] {

@@ -2,10 +2,11 @@
 
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import { Bench, type JudgementActions } from "./bench";
+import { Bench } from "./bench";
 import type { BenchSource } from "@/core/studio/bench-source";
 import type { SaveSet } from "./keep-set";
 import type { KeepHem } from "./tailor";
+import type { JudgementActions } from "./use-judging";
 import type { SaveLook } from "./use-keeping";
 
 interface BenchRoomProps {

@@ -7,8 +7,6 @@ import { isLegged, slotOf } from "@/core/piece/piece";
 import { slots, stacks, type Slot } from "@/core/piece/slots";
 import { readDressed, verdicts } from "@/core/reading/read";
 import { standingOf } from "@/core/reading/standing";
-import type { BookChange } from "@/core/rule-book/book-change";
-import type { Outcome } from "@/core/schema/outcome";
 import { apply, type Change } from "@/core/reading/change";
 import { layOut, pieceOf, type Wardrobe } from "@/core/studio/wardrobe";
 import type { RemovedPiece, SurpriseOf } from "@/workers/answers";
@@ -17,7 +15,6 @@ import type { BenchSource } from "@/core/studio/bench-source";
 import { Brief } from "./brief";
 import { EditPass } from "./edit-pass";
 import { FigureColumn } from "./figure-column";
-import type { Judging } from "./finding-row";
 import { KeepSet, type SaveSet } from "./keep-set";
 import { Levers } from "./levers";
 import { LookFile } from "./look-file";
@@ -33,7 +30,7 @@ import { useBenchKeys } from "./use-bench-keys";
 import { keyOf, useLook } from "./use-look";
 import { WholeSets } from "./whole-sets";
 import { useKeeping, type SaveLook } from "./use-keeping";
-import { useOverrulings, type SaveOverruling, type WithdrawOverruling } from "./use-overrulings";
+import { useJudging, type JudgementActions } from "./use-judging";
 
 interface BenchProps {
   readonly source: BenchSource;
@@ -44,16 +41,6 @@ interface BenchProps {
   readonly saveSet: SaveSet;
   readonly keepHem: KeepHem;
   readonly judgement: JudgementActions;
-}
-
-/** How overrulings and the rule book are kept. */
-export interface JudgementActions {
-  readonly overrule: SaveOverruling;
-  readonly withdraw: WithdrawOverruling;
-  readonly changeBook: (input: {
-    readonly clientId: string;
-    readonly change: BookChange;
-  }) => Promise<Outcome<unknown>>;
 }
 
 /** Figure, stations, reading and tray over one look. Every change is read here, at once; keeping follows. */
@@ -78,11 +65,7 @@ export function Bench(props: BenchProps) {
     () => answers.candidates.filter((candidate) => passes(candidate, filter)),
     [answers.candidates, filter],
   );
-  const overrulings = useOverrulings(source, judgement.overrule, judgement.withdraw);
-  const holding = useMemo(
-    () => overrulings.all.filter(({ lookId }) => lookId === null || lookId === benchLook.id),
-    [overrulings.all, benchLook.id],
-  );
+  const { holding, judging, refusal } = useJudging({ source, judgement, look: benchLook, key, counsel });
   const keeping = useKeeping(
     useMemo(() => {
       const { verdict, score } = standingOf(readDressed(dress(look)), holding);
@@ -136,29 +119,6 @@ export function Bench(props: BenchProps) {
     setRemovals(null);
   };
   const trousers = look.garments.find(isLegged);
-  const [bookRefusal, setBookRefusal] = useState<string | null>(null);
-  const judging: Judging = {
-    client: source.client.name.split(" ")[0] ?? source.client.name,
-    book: source.client.ruleBook,
-    kept: source.kept,
-    hrefOf: (rule) => (source.kept ? `/clients/${source.client.id}/rules#${rule}` : null),
-    askBook: (finding) => (counsel ? counsel.bookRemedies(key, finding) : Promise.resolve([])),
-    onOverrule: (finding, reason, scope) =>
-      overrulings.overrule({
-        rule: finding.rule,
-        effect: finding.effect,
-        pieceIds: finding.pieces,
-        reason,
-        lookId: scope === "look" ? benchLook.id : null,
-      }),
-    onWithdraw: overrulings.withdraw,
-    onChangeBook: (next) =>
-      void judgement
-        .changeBook({ clientId: source.client.id, change: next })
-        .then((outcome) => setBookRefusal(outcome.ok ? null : (outcome.faults[0]?.say ?? "")))
-        .catch(() => setBookRefusal("The studio cannot be reached, so the rule book is as it was.")),
-  };
-
   useBenchKeys(
     {
       station: (by) => go(slots[(slots.indexOf(active) + by + slots.length) % slots.length] ?? active),
@@ -264,7 +224,7 @@ export function Bench(props: BenchProps) {
           reading={reading}
           standing={standing}
           judging={judging}
-          refusal={overrulings.refusal ?? bookRefusal}
+          refusal={refusal}
           mended={answers.mended}
           fresh={answers.ofThisLook && previewed === look}
           named={named}

@@ -2,7 +2,7 @@ import { difference } from "../../colour/difference";
 import { isSkinTone } from "../../colour/family";
 import { shadeOf } from "../../colour/shade";
 import type { Dressed, Worn } from "../../dressing/dressed";
-import type { Patch } from "../../dressing/palette";
+import type { Patch } from "../../dressing/dressed";
 import type { Tint } from "../../dressing/profile";
 import { finishes } from "../../finish/finishes";
 import { placeOf } from "../../piece/piece";

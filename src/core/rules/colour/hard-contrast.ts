@@ -1,5 +1,5 @@
 import type { Dressed } from "../../dressing/dressed";
-import type { Patch } from "../../dressing/palette";
+import type { Patch } from "../../dressing/dressed";
 import { isSpringOrSummer } from "../../place/season";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";

@@ -508,6 +508,11 @@ export const ottoline: DemoClient = {
       name: "Cobalt carried through",
       accessories: ["cobaltMules", "navyCrescent", "sapphireDrops", "silverCuff"],
     },
+    {
+      name: "Train and stage, ink",
+      accessories: ["oxfords", "slateTote", "silverStuds", "skyFrames"],
+    },
+    { name: "Evening, pewter", accessories: ["silverFlats", "pewterFold", "amethystDrops", "silverCuff"] },
   ],
   occasions: [
     {
@@ -537,6 +542,20 @@ export const ottoline: DemoClient = {
       light: "evening",
       mustCarry: ["phone", "purse", "laptop", "umbrella"],
       onFoot: 45,
+    },
+    {
+      name: "Radio studio",
+      place: "Tidewater House",
+      day: "2026-12-01",
+      span: { low: 3, high: 6 },
+      flags: ["quiet soles"],
+      temperature: 20,
+      rain: 0.3,
+      wind: 3,
+      ground: "indoors",
+      light: "indoor",
+      mustCarry: ["phone", "keys"],
+      onFoot: 30,
     },
   ],
   looks: [

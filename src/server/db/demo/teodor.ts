@@ -228,6 +228,14 @@ const rest = {
     { width: 4.6, firstHole: 84, lastHole: 100 },
     { metal: "brass", metalSize: 2, poles: ["rugged"] },
   ),
+  bowTie: piece(
+    "scarf",
+    "Black silk bow tie",
+    "#141416",
+    [7, 8.5, 9],
+    { sideA: 70, sideB: 6, worn: "tied as a bow" },
+    { finish: "satin", poles: ["gala"] },
+  ),
   whiteScarf: piece(
     "scarf",
     "White silk evening scarf",
@@ -391,6 +399,7 @@ export const teodor: DemoClient = {
       name: "Village festival",
       accessories: ["brownBoots", "tobaccoSatchel", "chestnutBelt", "burgundySocks"],
     },
+    { name: "Rehearsal, tobacco", accessories: ["suedeLoafers", "tobaccoSatchel", "hornFrames"] },
   ],
   occasions: [
     {
@@ -420,6 +429,20 @@ export const teodor: DemoClient = {
       light: "indoor",
       mustCarry: ["phone", "keys", "papers, A4", "water bottle"],
       onFoot: 70,
+    },
+    {
+      name: "Village festival",
+      place: "Oatfield green",
+      day: "2026-11-30",
+      span: { low: 2.5, high: 5 },
+      flags: [],
+      temperature: 13,
+      rain: 0.3,
+      wind: 4,
+      ground: "lawn",
+      light: "daylight",
+      mustCarry: ["phone", "keys"],
+      onFoot: 180,
     },
   ],
   looks: [

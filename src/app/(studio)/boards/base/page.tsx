@@ -2,29 +2,29 @@ import type { Metadata } from "next";
 import { boardRoom } from "@/server/records/board-room";
 import { inOwnStudio } from "@/server/session/own-studio";
 import { BaseBoard } from "@/ui/boards/base-board";
-import { BoardNav } from "@/ui/boards/board-nav";
-import { Empty, Page } from "@/ui/kit/page";
+import { BoardSheet } from "@/ui/boards/board-sheet";
 
-export const metadata: Metadata = { title: "One base, many looks" };
+const title = "One base, many looks";
+export const metadata: Metadata = { title };
 
-export default async function BaseBoardPage({
-  searchParams,
-}: {
+interface BoardPageProps {
   readonly searchParams: Promise<{ client?: string }>;
-}) {
+}
+
+export default async function BaseBoardPage({ searchParams }: BoardPageProps) {
   const { client } = await searchParams;
-  const { clients, clientId, wardrobe, sets } = await inOwnStudio((tenant) => boardRoom(tenant, client));
+  const room = await inOwnStudio((tenant) => boardRoom(tenant, client));
+  const served =
+    room.wardrobe && room.sets.length > 0 && room.wardrobe.bases.length > 0 ? room.wardrobe : null;
   return (
-    <Page
-      title="One base, many looks"
+    <BoardSheet
+      here="/boards/base"
+      title={title}
       about="The same clothes under every set, from off duty to evening, and the least that changes from one to the next."
+      clients={room.clients}
+      clientId={room.clientId}
     >
-      {clientId !== null && <BoardNav here="/boards/base" clients={clients} clientId={clientId} />}
-      {wardrobe && sets.length > 0 && wardrobe.bases.length > 0 ? (
-        <BaseBoard key={clientId} wardrobe={wardrobe} sets={sets} />
-      ) : (
-        <Empty say="This board wants a base and a set: lay clothes out as a base, then keep a set at the bench." />
-      )}
-    </Page>
+      {served && <BaseBoard key={room.clientId} wardrobe={served} sets={room.sets} />}
+    </BoardSheet>
   );
 }

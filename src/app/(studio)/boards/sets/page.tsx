@@ -1,30 +1,30 @@
 import type { Metadata } from "next";
 import { boardRoom } from "@/server/records/board-room";
 import { inOwnStudio } from "@/server/session/own-studio";
-import { BoardNav } from "@/ui/boards/board-nav";
 import { SetBoard } from "@/ui/boards/set-board";
-import { Empty, Page } from "@/ui/kit/page";
+import { BoardSheet } from "@/ui/boards/board-sheet";
 
-export const metadata: Metadata = { title: "Sets on bases" };
+const title = "Sets on bases";
+export const metadata: Metadata = { title };
 
-export default async function SetBoardPage({
-  searchParams,
-}: {
+interface BoardPageProps {
   readonly searchParams: Promise<{ client?: string }>;
-}) {
+}
+
+export default async function SetBoardPage({ searchParams }: BoardPageProps) {
   const { client } = await searchParams;
-  const { clients, clientId, wardrobe, sets } = await inOwnStudio((tenant) => boardRoom(tenant, client));
+  const room = await inOwnStudio((tenant) => boardRoom(tenant, client));
+  const served =
+    room.wardrobe && room.sets.length > 0 && room.wardrobe.bases.length > 0 ? room.wardrobe : null;
   return (
-    <Page
-      title="Sets on bases"
+    <BoardSheet
+      here="/boards/sets"
+      title={title}
       about="Every set on every base, with the turn-up that saves a hem. Open a cell on the bench."
+      clients={room.clients}
+      clientId={room.clientId}
     >
-      {clientId !== null && <BoardNav here="/boards/sets" clients={clients} clientId={clientId} />}
-      {wardrobe && sets.length > 0 && wardrobe.bases.length > 0 ? (
-        <SetBoard key={clientId} wardrobe={wardrobe} sets={sets} />
-      ) : (
-        <Empty say="This board wants a base and a set: lay clothes out as a base, then keep a set at the bench." />
-      )}
-    </Page>
+      {served && <SetBoard key={room.clientId} wardrobe={served} sets={room.sets} />}
+    </BoardSheet>
   );
 }

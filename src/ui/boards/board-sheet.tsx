@@ -1,0 +1,25 @@
+import type { ReactNode } from "react";
+import { Empty, Page } from "../kit/page";
+import { BoardNav, type BoardHref } from "./board-nav";
+
+interface BoardSheetProps {
+  readonly here: BoardHref;
+  readonly title: string;
+  readonly about: string;
+  readonly clients: readonly { readonly id: string; readonly name: string }[];
+  readonly clientId: string | null;
+  /** What the board shows; null when there is no base or no set for it. */
+  readonly children: ReactNode;
+}
+
+/** A board of sets: which it is, whose, and what it wants when it is empty. */
+export function BoardSheet({ here, title, about, clients, clientId, children }: BoardSheetProps) {
+  return (
+    <Page title={title} about={about}>
+      {clientId !== null && <BoardNav here={here} clients={clients} clientId={clientId} />}
+      {children ?? (
+        <Empty say="This board wants a base and a set: lay clothes out as a base, then keep a set at the bench." />
+      )}
+    </Page>
+  );
+}
