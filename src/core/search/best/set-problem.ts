@@ -42,6 +42,8 @@ export interface SetProblem {
 const unit = 100;
 /** What a piece more must be worth to earn its place, in points: by the school of ornament. */
 const placeCosts = { edited: 0.9, layered: 0.4 } as const;
+/** Praise of one lens counts less the oftener it is met, and a set has many pairs: each counts this much. */
+const sharedPraise = 0.3;
 /** Slots whose pieces meet on the body, with the rules that read how: they are read, not reckoned. */
 const meetings: readonly { readonly slots: readonly [Slot, Slot]; readonly rules: readonly Rule[] }[] = [
   { slots: ["shoe", "hosiery"], rules: registry.filter(({ lens }) => lens === "hosiery") },
@@ -115,7 +117,10 @@ export function setProblem(base: Look, wardrobe: readonly Piece[], wish: SetWish
     const [a, b] = [slotOf(first), slotOf(second)];
     if (!a || !b) return 0;
     const meeting = meetings.find(({ slots }) => slots.includes(a) && slots.includes(b));
-    if (!meeting) return agreementPoints(first, second, base.client.ruleBook);
+    if (!meeting) {
+      const points = agreementPoints(first, second, base.client.ruleBook);
+      return points > 0 ? points * sharedPraise : points;
+    }
     const { rules } = meeting;
     const both = swap(swap(bare, a, first), b, second);
     return heard(rules, both) - alone(rules, a, first) - alone(rules, b, second) + alone(rules, null, null);
