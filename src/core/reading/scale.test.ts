@@ -111,7 +111,7 @@ describe("taller by k with every length scaled by k, the rule book's among them"
     );
   });
 
-  it("reads the same for skirts, necklaces, belts and bags", () => {
+  it("reads the same for skirts, hosiery, necklaces, belts and bags", () => {
     const figures = fc.record({
       length: between(35, 100),
       depth: between(5, 22),
@@ -122,8 +122,10 @@ describe("taller by k with every length scaled by k, the rule book's among them"
       lift: between(0.5, 8),
     });
     const carry = fc.constantFrom("shoulder" as const, "cross-body" as const, "crook" as const);
+    const form = fc.constantFrom("pump" as const, "trainer" as const);
+    const hosiery = fc.constantFrom("tights" as const, "crew sock" as const, "knee-high" as const);
     fc.assert(
-      fc.property(k, figures, carry, (by, drawn, carried) => {
+      fc.property(k, figures, carry, form, hosiery, (by, drawn, carried, shoeForm, leg) => {
         const look = sampleLook({
           client,
           garments: [
@@ -131,7 +133,8 @@ describe("taller by k with every length scaled by k, the rule book's among them"
             sample("top", { figures: { tucked: true, neckline: "v", neckDepth: drawn.depth } }),
           ],
           accessories: [
-            sample("shoe", { figures: { form: "pump", lift: drawn.lift, platform: 0, toe: "pointed" } }),
+            sample("shoe", { figures: { form: shoeForm, lift: drawn.lift, platform: 0, toe: "pointed" } }),
+            sample("hosiery", { figures: { form: leg } }),
             sample("necklace", { figures: { loop: drawn.loop, pendant: drawn.pendant } }),
             sample("belt", { figures: { width: 3, firstHole: 68, lastHole: 80 } }),
             sample("bag", { figures: { carry: carried, strap: drawn.strap, width: drawn.width } }),

@@ -13,16 +13,17 @@ export const edge = defineRule({
   params: {
     tab: param(3, "cm", "up to this much of a sock looks like a tab"),
     shown: param(5, "cm", "least sock that looks meant"),
+    seen: param(0.5, "cm", "how far under the hem a sock's end must lie to be seen"),
     echo: param(12, "dE", "how near another swatch must come to answer the sock"),
   },
   schools: ["socks"],
-  read(dressed, { tab, shown, echo }, schools) {
+  read(dressed, { tab, shown, seen, echo }, schools) {
     const met = hosieryOf(dressed);
     const leg = dressed.bareLeg;
     if (!met || !leg || !isSock(met.hosiery)) return [];
     const { hosiery, item, shoePiece } = met;
     const visible = Math.min(item.extent.to, leg.to) - leg.from;
-    const ends = item.extent.to < leg.to - 0.5;
+    const ends = item.extent.to < leg.to - seen;
     const names = { hosiery: hosiery.name, shoe: shoePiece?.name ?? "the shoe" };
     const shared = { names, pieces: [hosiery.id] };
     const proposals = [

@@ -14,19 +14,21 @@ export const opacity = defineRule({
   params: {
     dressy: param(6.5, "step", "level from which hosiery is sheer"),
     casual: param(4.5, "step", "level under which it is opaque"),
-    cold: param(8, "step", "air, in deg C, under which opaque is right at any level"),
+    cold: param(8, "degC", "air under which opaque is right at any level"),
+    boot: param(10, "cm", "shaft from which a shoe is a boot that asks for opaque"),
+    sheerFrom: param(8, "den", "lower end of sheer"),
     sheerTo: param(20, "den", "upper end of sheer"),
     opaqueFrom: param(60, "den", "lower end of opaque"),
     opaqueTo: param(130, "den", "over this it is a knit, judged with the knits"),
   },
-  read(dressed, { dressy, casual, cold, sheerTo, opaqueFrom, opaqueTo }) {
+  read(dressed, { dressy, casual, cold, boot, sheerFrom, sheerTo, opaqueFrom, opaqueTo }) {
     const met = hosieryOf(dressed);
     if (!met || isSock(met.hosiery) || dressed.level === null || !dressed.bareLeg) return [];
     const { denier } = met.hosiery.figures;
     if (denier > opaqueTo) return [];
     const air = dressed.look.occasion?.temperature ?? null;
     const heavy = heavyKnit(dressed);
-    const booted = (met.shoePiece?.figures.shaft ?? 0) >= 10;
+    const booted = (met.shoePiece?.figures.shaft ?? 0) >= boot;
     const opaqueRight = (air !== null && air < cold) || dressed.level < casual || booted || heavy !== null;
     const sheerRight = !opaqueRight && dressed.level >= dressy;
     const names = { hosiery: met.hosiery.name, knit: heavy ?? "" };
@@ -39,7 +41,7 @@ export const opacity = defineRule({
       return [
         {
           effect: "rubs",
-          figures: { denier: within("denier", denier, "den", 8, sheerTo) },
+          figures: { denier: within("denier", denier, "den", sheerFrom, sheerTo) },
           say: "{denier} is opaque for so dressy a look: {hosiery}.",
           ...shared,
         },

@@ -12,8 +12,9 @@ export const hosieryWarmth = defineRule({
   params: {
     slack: param(6, "degC", "how far the air may lie from what the outfit is comfortable in"),
     bare: param(3, "cm", "bare leg from which it is felt"),
+    warm: param(60, "den", "hosiery from which a leg is warm"),
   },
-  read({ look, worn, bareLeg }, { slack, bare }) {
+  read({ look, worn, bareLeg }, { slack, bare, warm }) {
     const { occasion } = look;
     if (!occasion || occasion.ground === "indoors" || worn.length < 2) return [];
     const hosiery = worn.find(({ piece }) => piece.kind === "hosiery");
@@ -45,7 +46,7 @@ export const hosieryWarmth = defineRule({
       ];
     if (
       hosiery?.piece.kind === "hosiery" &&
-      hosiery.piece.figures.denier > 60 &&
+      hosiery.piece.figures.denier > warm &&
       occasion.temperature > air + slack
     )
       return [

@@ -14,15 +14,16 @@ export const trainerSole = defineRule({
     above: param(3, "count", "heaviest sole over the knee"),
     knee: param(2, "count", "heaviest sole to the knee"),
     below: param(1, "count", "heaviest sole under it"),
+    band: param(4, "cm", "how far from the knee line a hem is still at the knee"),
   },
-  read({ skirt, worn, body }, { above, knee, below }) {
+  read({ skirt, worn, body }, { above, knee, below, band }) {
     const shoe = worn.map(({ piece }) => piece).find((piece) => piece.kind === "shoe");
     if (!skirt || shoe?.kind !== "shoe" || shoe.figures.form !== "trainer") return [];
     const line = body.measures.kneeLine.cm;
-    const most = skirt.hem > line + 4 ? above : skirt.hem >= line - 4 ? knee : below;
+    const most = skirt.hem > line + band ? above : skirt.hem >= line - band ? knee : below;
     const bulk = bulks[shoe.figures.soleBulk];
     const shared = {
-      names: { skirt: skirt.garment.name, shoe: shoe.name, zone: skirt.zone },
+      names: { skirt: skirt.garment.name, shoe: shoe.name, zone: skirt.zone, sole: shoe.figures.soleBulk },
       figures: { bulk: atMost("bulk of the sole", bulk, "count", most) },
       pieces: [skirt.garment.id, shoe.id],
     };
@@ -30,14 +31,14 @@ export const trainerSole = defineRule({
       return [
         {
           effect: "lifts",
-          say: "A sole of {bulk} is light enough under {skirt} ({zone}): {shoe}.",
+          say: "The {sole} sole of {shoe} is light enough under {skirt} ({zone}).",
           ...shared,
         },
       ];
     return [
       {
         effect: bulk - most > 1 ? "jars" : "rubs",
-        say: "A sole of {bulk} is heavy under {skirt} ({zone}): {shoe}.",
+        say: "The {sole} sole of {shoe} is too much under {skirt} ({zone}): the longer the skirt, the daintier the trainer.",
         proposals: [{ kind: "wear", slot: "shoe" }],
         ...shared,
       },
