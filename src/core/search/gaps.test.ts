@@ -1,0 +1,67 @@
+import { describe, expect, it } from "vitest";
+import { swap } from "../piece/look";
+import { slotOf } from "../piece/piece";
+import { read } from "../reading/read";
+import { sample, sampleLook, sampleOccasion } from "../testing/sample";
+import { bestGaps, gapSpecs, mainMetal, nearest, readGaps, type Gap } from "./gaps";
+
+const garments = [
+  sample("trousers", { name: "trousers", hex: "#1d2742", figures: { inseam: 73.5 } }),
+  sample("top", { name: "top", hex: "#cfe0ee", figures: { tucked: true } }),
+];
+const trainers = sample("shoe", {
+  name: "trainers",
+  register: { low: 1, centre: 2, high: 3 },
+  figures: { form: "trainer" },
+});
+const look = sampleLook({
+  garments,
+  accessories: [trainers],
+  occasion: { ...sampleOccasion, flags: ["no trainers"] },
+});
+
+describe("what is missing", () => {
+  const specs = gapSpecs("silver");
+
+  it("is described by slot, colour, surface, level and metal, each once", () => {
+    expect(new Set(specs.map(({ say }) => say)).size).toBe(specs.length);
+    for (const { slot, piece } of specs) expect(slotOf(piece)).toBe(slot);
+    expect(specs[0]?.piece.metal).toBe("silver");
+  });
+
+  it("unlocks what really reads otherwise with it", () => {
+    expect(read(look).verdict).toBe("jars");
+    const unserved = [{ base: "navy", occasion: "lunch", look }];
+    const gaps = [...readGaps(unserved, specs)];
+    expect(gaps.some(({ unlocks }) => unlocks.length > 0)).toBe(true);
+    for (const { spec, unlocks } of gaps) {
+      const verdict = read(swap(look, spec.slot, spec.piece)).verdict;
+      expect(unlocks).toEqual(verdict === "jars" ? [] : [0]);
+      if (spec.slot !== "shoe") expect(unlocks).toEqual([]);
+    }
+  });
+
+  it("is best in few: the most first, then the most of what is left", () => {
+    const gap = (say: string, unlocks: number[]): Gap => ({
+      spec: { slot: "shoe", say, piece: trainers },
+      unlocks,
+    });
+    const best = bestGaps([gap("a", [1, 2]), gap("b", [1, 2, 3]), gap("c", [4]), gap("d", [])], 5);
+    expect(best.map(({ spec }) => spec.say)).toEqual(["b", "c"]);
+    expect(bestGaps([gap("a", [1]), gap("b", [2])], 1)).toHaveLength(1);
+    expect(bestGaps([], 5)).toEqual([]);
+  });
+
+  it("takes the metal the wardrobe mostly has", () => {
+    const silver = sample("bag", { metal: "silver", metalSize: 1 });
+    const gold = sample("belt", { metal: "gold", metalSize: 1 });
+    expect(mainMetal([silver, silver, gold])).toBe("silver");
+    expect(mainMetal([trainers])).toBe("none");
+  });
+
+  it("is tried on the look that comes nearest", () => {
+    const better = { ...look, accessories: [sample("shoe", { name: "shoe", hex: "#1d2742" })] };
+    expect(nearest([look, better])).toBe(better);
+    expect(nearest([])).toBeNull();
+  });
+});
