@@ -91,6 +91,7 @@ const shots = [
   },
   { name: "set-board", path: "/boards/sets", ready: "looks read" },
   { name: "base-board", path: "/boards/base", ready: "carry about" },
+  { name: "gaps", path: "/boards/gaps", ready: "missing pieces were tried" },
   { name: "hem-board", path: "/boards", ready: "with 8" },
   {
     name: "client-body",

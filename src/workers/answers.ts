@@ -2,6 +2,7 @@ import type { Slot } from "@/core/piece/slots";
 import type { Verdict } from "@/core/reading/read";
 import type { TailorAnswer } from "@/core/reading/tailor";
 import type { Removal, Surprise } from "@/core/reading/edit-pass";
+import type { GapSpec } from "@/core/search/gaps";
 import type { Lever, SlotLevers } from "@/core/search/levers";
 import type { Candidate } from "@/core/search/rank";
 
@@ -34,6 +35,18 @@ export interface BestSets {
   readonly possible: string;
   /** Slots for which nothing can be offered. */
   readonly bare: readonly Slot[];
+}
+
+/** What no set serves, and what would. */
+export interface FoundGaps {
+  /** How many bases and occasions there are. */
+  readonly pairs: number;
+  readonly unserved: readonly { readonly base: string; readonly occasion: string }[];
+  /** The best missing pieces, with the positions of what each opens. */
+  readonly gaps: readonly (GapSpec & { readonly unlocks: readonly number[] })[];
+  /** How many missing pieces were tried, of how many. */
+  readonly tried: number;
+  readonly specs: number;
 }
 
 /** What to ask the tailor for, and what the legs need under them. */

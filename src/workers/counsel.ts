@@ -11,6 +11,7 @@ import { leversOf, type Lever } from "@/core/search/levers";
 import type { SetWish } from "@/core/search/best/set-problem";
 import { rank } from "@/core/search/rank";
 import { reachOf, type Reach } from "@/core/search/reach";
+import type { NamedPieces } from "@/core/studio/bench-source";
 import { layOut, offered, pieceOf, type LookKey, type Wardrobe } from "@/core/studio/wardrobe";
 import { isLegged } from "@/core/piece/piece";
 import type { Slot } from "@/core/piece/slots";
@@ -18,6 +19,7 @@ import type { RuleBook } from "@/core/rule-book/rule-book";
 import type { Finding } from "@/core/rules/finding";
 import type {
   BestSets,
+  FoundGaps,
   LeverOf,
   RankedPiece,
   RemovedPiece,
@@ -26,6 +28,7 @@ import type {
   TailorCounsel,
 } from "./answers";
 import { seekSets } from "./best-sets";
+import { seekGaps } from "./gaps";
 
 let wardrobe: Wardrobe | null = null;
 /** Counts the searches for sets: only the last one asked for goes on. */
@@ -98,6 +101,14 @@ const counsel = {
   bestSets(key: LookKey, wish: SetWish, tell: (found: BestSets) => void): Promise<BestSets> {
     const mine = (asked += 1);
     return seekSets(layOut(laid(), key), offered(laid()), wish, tell, () => mine === asked);
+  },
+
+  gaps(
+    bases: readonly NamedPieces[],
+    sets: readonly NamedPieces[],
+    tell: (found: FoundGaps) => void,
+  ): Promise<FoundGaps> {
+    return seekGaps(laid(), bases, sets, tell);
   },
 
   stopSets(): void {

@@ -17,6 +17,7 @@ const places = [
   "/boards",
   "/boards/sets",
   "/boards/base",
+  "/boards/gaps",
   "/rules",
 ];
 let browser: Browser;

@@ -117,6 +117,19 @@ describe("the boards", () => {
   });
 });
 
+describe("what is missing", () => {
+  it("is the few pieces that open up what no set serves, each with what it opens", async () => {
+    await page.goto(`${site}/boards/gaps?client=${client}`);
+    await sees(page, /\d+ are served by no set\. \d+ missing pieces were tried on them\./);
+    const opened = await page.$$eval("ol li", (items) =>
+      items.map((item) => Number(/opens (\d+) of/.exec(item.textContent ?? "")?.[1])),
+    );
+    expect(opened.length).toBeGreaterThan(0);
+    expect(opened.length).toBeLessThanOrEqual(5);
+    expect(opened[0]).toBe(Math.max(...opened));
+  });
+});
+
 describe("a set by itself", () => {
   it("says why its pieces agree or not, pair by pair", async () => {
     await page.goto(`${site}/sets`);

@@ -5,6 +5,7 @@ const boards = [
   { href: "/boards", name: "Hems" },
   { href: "/boards/sets", name: "Sets on bases" },
   { href: "/boards/base", name: "One base, many looks" },
+  { href: "/boards/gaps", name: "What is missing" },
 ] as const;
 export type BoardHref = (typeof boards)[number]["href"];
 

@@ -1,0 +1,28 @@
+import type { Metadata } from "next";
+import { boardRoom } from "@/server/records/board-room";
+import { inOwnStudio } from "@/server/session/own-studio";
+import { BoardSheet } from "@/ui/boards/board-sheet";
+import { GapBoard } from "@/ui/boards/gap-board";
+
+const title = "What is missing";
+export const metadata: Metadata = { title };
+
+interface GapsPageProps {
+  readonly searchParams: Promise<{ client?: string }>;
+}
+
+export default async function GapsPage({ searchParams }: GapsPageProps) {
+  const { client } = await searchParams;
+  const { wardrobe, sets, clients, clientId } = await inOwnStudio((tenant) => boardRoom(tenant, client));
+  return (
+    <BoardSheet
+      here="/boards/gaps"
+      title={title}
+      about="The few pieces that would open up most of what no set serves now, described by what they must be."
+      clients={clients}
+      clientId={clientId}
+    >
+      {wardrobe && sets.length > 0 ? <GapBoard key={clientId} wardrobe={wardrobe} sets={sets} /> : null}
+    </BoardSheet>
+  );
+}
