@@ -44,7 +44,7 @@ describe("whole sets on the bench", () => {
 
   it("are put on with the score that was promised", async () => {
     const [first = ""] = await offered();
-    const promised = Number(/(\d+)$/.exec(first)?.[1]);
+    const promised = Number(/(\d+) \d+ pieces?$/.exec(first)?.[1]);
     await press(page, "button", first);
     await page.waitForFunction(
       (score) => Number(document.querySelector('[title="Score, 0 to 100"]')?.textContent) === score,
@@ -71,6 +71,32 @@ describe("whole sets on the bench", () => {
       return sets.length > 0 && !sets.some((set) => /suede|satin|velvet/i.test(set.ariaLabel ?? ""));
     });
     await sees(page, /proved best of [\d,]+ combinations/);
+  });
+
+  it("can leave a slot out, and keep what is on in another", async () => {
+    await press(page, "button", "for rain");
+    await press(page, "button", "bag: chosen");
+    await press(page, "button", "bag: kept");
+    await named(page, "button", "bag: left out");
+    const bags = /satchel|tote|pouch|bag|bucket|fold/i;
+    await page.waitForFunction(
+      (pattern) => {
+        const sets = [...document.querySelectorAll("ul[aria-label='Whole sets'] button")];
+        return sets.length > 0 && !sets.some((set) => new RegExp(pattern, "i").test(set.ariaLabel ?? ""));
+      },
+      {},
+      bags.source,
+    );
+    await press(page, "button", "round what is on");
+    const shoe = await page.$eval("#station-shoe", (row) => row.textContent ?? "");
+    await page.waitForFunction(
+      (worn) => {
+        const sets = [...document.querySelectorAll("ul[aria-label='Whole sets'] [title]")];
+        return sets.some((plate) => worn.includes(plate.getAttribute("title") ?? "nothing"));
+      },
+      {},
+      shoe,
+    );
   });
 
   it("give way to the candidates again", async () => {

@@ -248,7 +248,7 @@ export function Bench(props: BenchProps) {
         instead={
           setsOpen
             ? {
-                title: "Whole sets",
+                title: null,
                 shown: (
                   <WholeSets
                     counsel={counsel}

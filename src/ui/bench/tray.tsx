@@ -24,8 +24,8 @@ interface TrayProps {
   readonly onFilter: (filter: TrayFilter) => void;
   readonly onPreview: (index: number | null) => void;
   readonly onPut: (pieceId: string) => void;
-  /** Shown instead of the candidates, as the edit pass is, under a title of its own. */
-  readonly instead?: { readonly title: string; readonly shown: ReactNode } | undefined;
+  /** Shown instead of the candidates, as the edit pass is; without a title it brings its own head. */
+  readonly instead?: { readonly title: string | null; readonly shown: ReactNode } | undefined;
   /** Turns to whole sets instead of single pieces. */
   readonly onSets: () => void;
 }
@@ -56,7 +56,7 @@ export function Tray({
   const at = cursor === null ? undefined : candidates[cursor];
   return (
     <section aria-label="Tray" className="flex min-h-0 flex-col border-t border-rule-strong bg-well">
-      <div className="flex items-center gap-3 px-4 pt-1.5 pb-1">
+      <div className={`items-center gap-3 px-4 pt-1.5 pb-1 ${instead?.title === null ? "hidden" : "flex"}`}>
         <h2 className="text-body">{instead?.title ?? slotLabels[slot]}</h2>
         {!instead && (
           <>

@@ -13,14 +13,20 @@ import { Plate } from "../drawing/plate";
 import { Button } from "../kit/button";
 import { Mark, wordOf } from "../kit/marks";
 
-/** What the sets may be asked to be. */
-const asks = ["afresh", "round what is on", "another like this", "dressier", "quieter", "for rain"] as const;
-type Ask = (typeof asks)[number];
+/** What the sets may be asked to be, beside what their slots are. */
+const leanings = ["dressier", "quieter", "for rain"] as const;
+type Leaning = (typeof leanings)[number];
+
+/** What is done with a slot: a piece is chosen for it, what is on stays, or it stays empty. */
+type Handling = "choose" | "keep" | "leave out";
+type Handled = Readonly<Partial<Record<Slot, Handling>>>;
 
 /** Slots a set is sought for; what stacks is sought one of. */
 const sought: readonly Slot[] = ["earrings", "neck", "necklace", "wrist", "belt", "bag", "hosiery", "shoe"];
 /** What "another like this" exchanges. */
 const exchanged: ReadonlySet<Slot> = new Set(["shoe", "bag"]);
+const handlingWords: Record<Handling, string> = { choose: "chosen", keep: "kept", "leave out": "left out" };
+const next: Record<Handling, Handling> = { choose: "keep", keep: "leave out", "leave out": "choose" };
 
 interface WholeSetsProps {
   readonly counsel: Remote<Counsel> | null;
@@ -34,7 +40,8 @@ interface WholeSetsProps {
 
 /** The best whole sets for the base, far enough apart to be a choice, sought and proved in the worker. */
 export function WholeSets({ counsel, lookKey, accessories, level, named, onPut, onClose }: WholeSetsProps) {
-  const [ask, setAsk] = useState<Ask>("afresh");
+  const [leaning, setLeaning] = useState<Leaning | null>(null);
+  const [handled, setHandled] = useState<Handled>({});
   const [found, setFound] = useState<BestSets | null>(null);
   const [stopped, setStopped] = useState(false);
   // What was on when the search began: putting a set on does not begin it anew.
@@ -47,12 +54,20 @@ export function WholeSets({ counsel, lookKey, accessories, level, named, onPut, 
     const tell = (news: BestSets) => {
       if (current) setFound(news);
     };
-    void counsel.bestSets(asked.lookKey, wishOf(ask, asked.accessories, asked.level), proxy(tell)).then(tell);
+    void counsel
+      .bestSets(asked.lookKey, wishOf(leaning, handled, asked.accessories, asked.level), proxy(tell))
+      .then(tell);
     return () => {
       current = false;
       void counsel.stopSets();
     };
-  }, [counsel, ask, asked]);
+  }, [counsel, leaning, handled, asked]);
+  const worn = (slot: Slot) => accessories.some((piece) => slotOf(piece) === slot);
+  /** Asks for something else, of the look as it is now. */
+  const askAnew = (change: () => void) => {
+    setAsked({ lookKey, accessories, level });
+    change();
+  };
   const base = lookKey.garmentIds.join();
   useEffect(() => {
     setAsked((before) =>
@@ -62,27 +77,32 @@ export function WholeSets({ counsel, lookKey, accessories, level, named, onPut, 
     );
   }, [base, lookKey, accessories, level]);
   return (
-    <div className="flex min-h-0 flex-1 flex-col px-4 pb-2.5">
-      <div className="flex items-center gap-1 pb-1.5">
-        <div role="group" aria-label="Sets asked for" className="flex gap-1">
-          {asks.map((name) => (
+    <div className="flex min-h-0 flex-1 flex-col px-4 pt-1.5 pb-2.5">
+      <div className="flex items-center gap-1 pb-1">
+        <h2 className="mr-2 text-body">Whole sets</h2>
+        {presets.map(({ name, handle }) => (
+          <button
+            key={name}
+            type="button"
+            onClick={() => askAnew(() => setHandled(handle(worn)))}
+            className="h-6 border border-rule-strong bg-paper px-2 text-tiny hover:bg-white"
+          >
+            {name}
+          </button>
+        ))}
+        <div role="group" aria-label="Sets asked for" className="ml-2 flex gap-1">
+          {leanings.map((name) => (
             <button
               key={name}
               type="button"
-              aria-pressed={name === ask}
-              onClick={() => {
-                setAsked({ lookKey, accessories, level });
-                setAsk(name);
-              }}
-              className={`h-6 border px-2 text-tiny ${name === ask ? "border-ink bg-ink text-paper" : "border-rule-strong bg-paper hover:bg-white"}`}
+              aria-pressed={name === leaning}
+              onClick={() => askAnew(() => setLeaning(name === leaning ? null : name))}
+              className={`h-6 border px-2 text-tiny ${name === leaning ? "border-ink bg-ink text-paper" : "border-rule-strong bg-paper hover:bg-white"}`}
             >
               {name}
             </button>
           ))}
         </div>
-        <span role="status" className="tabular ml-2 text-tiny text-ink-soft">
-          {sayProgress(found, stopped)}
-        </span>
         <span className="ml-auto flex gap-1">
           {found && !found.proved && !stopped && (
             <Button
@@ -100,6 +120,29 @@ export function WholeSets({ counsel, lookKey, accessories, level, named, onPut, 
           </Button>
         </span>
       </div>
+      <div className="flex items-center gap-1 pb-1">
+        <div role="group" aria-label="What is done with each slot" className="flex gap-1">
+          {sought.map((slot) => {
+            const handling = handled[slot] ?? "choose";
+            return (
+              <button
+                key={slot}
+                type="button"
+                aria-label={`${slotLabels[slot].toLowerCase()}: ${handlingWords[handling]}`}
+                title="choose a piece, keep what is on, or leave it out"
+                onClick={() => askAnew(() => setHandled({ ...handled, [slot]: next[handling] }))}
+                className={`h-5.5 border px-1.5 text-tiny ${handling === "keep" ? "basted border-transparent bg-white" : "border-rule bg-paper"} ${handling === "leave out" ? "text-ink-soft line-through" : ""}`}
+              >
+                {slotLabels[slot].toLowerCase()}
+                {handling === "keep" && ": kept"}
+              </button>
+            );
+          })}
+        </div>
+        <span role="status" className="tabular ml-2 truncate text-tiny text-ink-soft">
+          {sayProgress(found, stopped)}
+        </span>
+      </div>
       <ul aria-label="Whole sets" className="flex min-h-0 flex-1 gap-2 overflow-x-auto">
         {found?.sets.map(({ pieceIds, score, verdict }) => {
           const pieces = pieceIds.flatMap((id) => named(id) ?? []);
@@ -108,7 +151,7 @@ export function WholeSets({ counsel, lookKey, accessories, level, named, onPut, 
               <button
                 type="button"
                 onClick={() => onPut(pieceIds)}
-                aria-label={`Put on ${pieces.map(({ name }) => name).join(", ")}: ${wordOf(verdict)} ${Math.round(score)}`}
+                aria-label={`Put on ${pieces.map(({ name }) => name).join(", ")}: ${wordOf(verdict)} ${Math.round(score)} ${countWords(pieces.length)}`}
                 className="flex flex-col border border-rule bg-paper px-2 pb-1 text-left hover:bg-white"
               >
                 <span className="flex min-h-0 flex-1 items-end gap-1">
@@ -121,9 +164,7 @@ export function WholeSets({ counsel, lookKey, accessories, level, named, onPut, 
                 <span className="tabular flex items-center gap-1.5 text-small font-semibold">
                   <Mark of={verdict} className={`size-4 ${verdict === "jars" ? "text-thread" : ""}`} />
                   {wordOf(verdict)} {Math.round(score)}
-                  <span className="font-normal text-ink-soft">
-                    {pieces.length} {pieces.length === 1 ? "piece" : "pieces"}
-                  </span>
+                  <span className="font-normal text-ink-soft">{countWords(pieces.length)}</span>
                 </span>
               </button>
             </li>
@@ -132,6 +173,10 @@ export function WholeSets({ counsel, lookKey, accessories, level, named, onPut, 
       </ul>
     </div>
   );
+}
+
+function countWords(count: number): string {
+  return count === 1 ? "1 piece" : `${count} pieces`;
 }
 
 function sayProgress(found: BestSets | null, stopped: boolean): string {
@@ -145,18 +190,36 @@ function sayProgress(found: BestSets | null, stopped: boolean): string {
   return `${stopped ? "stopped" : "looking"}: ${found.looked.toLocaleString("en")} looked at ${of}${bare}`;
 }
 
-function wishOf(ask: Ask, accessories: readonly Piece[], level: number | null): SetWish {
+function wishOf(
+  leaning: Leaning | null,
+  handled: Handled,
+  accessories: readonly Piece[],
+  level: number | null,
+): SetWish {
   const worn = (slot: Slot) => accessories.find((piece) => slotOf(piece) === slot)?.id ?? null;
-  const pins = (slot: Slot) =>
-    ask === "round what is on" || (ask === "another like this" && !exchanged.has(slot));
   return {
-    slots: sought.map((slot) => ({
-      slot,
-      optional: slot !== "shoe",
-      pinned: pins(slot) ? worn(slot) : null,
-    })),
-    forRain: ask === "for rain",
-    from: ask === "dressier" && level !== null ? level + 1 : null,
-    to: ask === "quieter" && level !== null ? level - 1 : null,
+    slots: sought
+      .filter((slot) => handled[slot] !== "leave out")
+      .map((slot) => ({
+        slot,
+        optional: slot !== "shoe",
+        pinned: handled[slot] === "keep" ? worn(slot) : null,
+      })),
+    forRain: leaning === "for rain",
+    from: leaning === "dressier" && level !== null ? level + 1 : null,
+    to: leaning === "quieter" && level !== null ? level - 1 : null,
   };
+}
+
+type Worn = (slot: Slot) => boolean;
+
+/** Ways to begin: what is done with every slot at once. */
+const presets: readonly { readonly name: string; readonly handle: (worn: Worn) => Handled }[] = [
+  { name: "afresh", handle: () => ({}) },
+  { name: "round what is on", handle: (worn) => keeping(worn) },
+  { name: "another like this", handle: (worn) => keeping((slot) => worn(slot) && !exchanged.has(slot)) },
+];
+
+function keeping(kept: Worn): Handled {
+  return Object.fromEntries(sought.filter(kept).map((slot) => [slot, "keep"])) as Handled;
 }

@@ -190,7 +190,7 @@ function Cell({ cell, garment, shoe, unit, clientId, baseId }: CellProps) {
 /** A cell in words: the pair, its verdict, its figures and what stands against it. */
 function sayCell(cell: HemCell, garment: Piece, shoe: Piece, unit: LengthUnit): string {
   const gap = cell.shaft === null ? "from the ankle bone" : cell.gap >= 0 ? "gap" : "overlap";
-  const turned = cell.turn ? `, turned ${cell.turn.count} x ${sayLength(cell.turn.depth, unit)}` : "";
+  const turned = cell.turn ? `, turned ${cell.turn.count} \u00d7 ${sayLength(cell.turn.depth, unit)}` : "";
   const against = [...new Set(cell.against)].map((id) => ruleOf(id)?.title.toLowerCase() ?? id);
   return `${garment.name}${turned} over ${shoe.name}: ${wordOf(cell.verdict)}; hem ${sayLength(cell.hem + cell.lift, unit)} over the floor, ${gap} ${sayLength(Math.abs(cell.gap), unit)}${against.length > 0 ? `; ${against.join("; ")}` : ""}`;
 }
