@@ -1,4 +1,3 @@
-import { read } from "@/core/reading/read";
 import {
   bestGaps,
   gapSpecs,
@@ -8,6 +7,7 @@ import {
   type Gap,
   type Unserved,
 } from "@/core/search/gaps";
+import { asWorn } from "@/core/search/reach";
 import { layOut, offered, type Wardrobe } from "@/core/studio/wardrobe";
 import type { FoundGaps } from "./answers";
 
@@ -31,15 +31,18 @@ export async function seekGaps(
   const occasions = wardrobe.occasions.length > 0 ? wardrobe.occasions : [null];
   const pairs = bases.flatMap((base) => occasions.map((occasion) => ({ base, occasion })));
   const unserved = pairs.flatMap(({ base, occasion }): Unserved[] => {
-    const looks = sets.map((set) =>
-      layOut(wardrobe, {
-        garmentIds: base.pieceIds,
-        accessoryIds: set.pieceIds,
-        adjustments: [],
-        occasionId: occasion?.id ?? null,
-      }),
+    const worn = sets.map((set) =>
+      asWorn(
+        layOut(wardrobe, {
+          garmentIds: base.pieceIds,
+          accessoryIds: set.pieceIds,
+          adjustments: [],
+          occasionId: occasion?.id ?? null,
+        }),
+      ),
     );
-    const look = looks.every((each) => read(each).verdict === "jars") ? nearest(looks) : null;
+    const served = worn.some(({ reading }) => reading.verdict !== "jars");
+    const look = served ? null : nearest(worn.map((each) => each.look));
     return look ? [{ base: base.name, occasion: occasion?.name ?? "", look }] : [];
   });
   const specs = gapSpecs(mainMetal(offered(wardrobe)));

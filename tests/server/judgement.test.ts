@@ -58,6 +58,16 @@ describe("a client's rule book", () => {
     expect((await inside((tenant) => ruleBookVersions(tenant, studio.clientId))).length).toBe(2);
   });
 
+  it("is refused when it was set from a version that has moved on", async () => {
+    const set = inside(async (tenant) => {
+      const record = await findClient(tenant, studio.clientId);
+      if (!record) throw new Error("the studio has a client");
+      return changeRuleBook(tenant, record, { ...polished, version: 1 });
+    });
+    await expect(set).rejects.toBeInstanceOf(StaleWrite);
+    expect((await inside((tenant) => findClient(tenant, studio.clientId)))?.client.ruleBook.version).toBe(2);
+  });
+
   it("keeps its version when the rest of the client is changed", async () => {
     await inside(async (tenant) => {
       const record = await findClient(tenant, studio.clientId);
@@ -102,6 +112,7 @@ describe("the studio's own rule book", () => {
       expect(await studioRuleBook(tenant)).toEqual(polished);
       expect((await setStudioRuleBook(tenant, free)).version).toBe(2);
       expect((await studioRuleBook(tenant)).schools.metals).toBe("free");
+      await expect(setStudioRuleBook(tenant, polished)).rejects.toBeInstanceOf(StaleWrite);
     });
   });
 });

@@ -106,6 +106,7 @@ describe("a rule book changed", () => {
     [{ kind: "weight", rule: "colour.echo", weight: 0 }, true],
     [{ kind: "weight", rule: "colour.echo", weight: 9 }, false],
     [{ kind: "param", rule: "hem", param: "closeEase", value: 4 }, true],
+    [{ kind: "param", rule: "hem", param: "sweetness", value: 4 }, false],
     [{ kind: "param", rule: "nothing", param: "closeEase", value: 4 }, false],
     [{ kind: "delete everything" }, false],
   ])("%o is taken: %s", (change, ok) => {

@@ -38,7 +38,7 @@ const nothing = {};
 const none: readonly never[] = [];
 const silence: Finding[] = [];
 
-export function defineRule<const P extends Params>(spec: RuleSpec<P>): Rule {
+export function defineRule<const P extends Params>(spec: RuleSpec<P>): Rule & { readonly params: P } {
   const { id, lens, weight } = spec;
   const finding = (judgement: Judgement, weighed: number): Finding => ({
     rule: id,

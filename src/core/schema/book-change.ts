@@ -26,6 +26,12 @@ export const bookChange: Joi.Schema<BookChange> = Joi.alternatives()
         rule: oneOf(paramGroups.map(({ id }) => id)).required(),
         param: Joi.string().max(40).required(),
         value: between(-500, 500).allow(null).required(),
+      }).custom((change: { rule: string; param: string }, helpers) => {
+        const group = paramGroups.find(({ id }) => id === change.rule);
+        if (group && change.param in group.params) return change;
+        return helpers.error("custom.say", {
+          say: `The rule ${change.rule} has no figure called "${change.param}".`,
+        });
       }),
     }),
   })

@@ -7,7 +7,12 @@ import { bodyZoneOf } from "../piece/body-zone";
 import type { Piece } from "../piece/piece";
 import type { RuleBook } from "../rule-book/rule-book";
 import { storyOf } from "../style/story";
-import { valueMatchLimits } from "./value-match-limits";
+import { valuesOf, type Values } from "../rule-book/params";
+import { echo } from "../rules/colour/echo";
+import { valueMatch } from "../rules/colour/value-match";
+import { oneBold } from "../rules/finish/one-bold";
+import { oneLead } from "../rules/style/one-lead";
+import type { Rule } from "../rules/define-rule";
 
 /** One thing that two pieces agree or disagree in. */
 export interface AgreementPoint {
@@ -16,11 +21,6 @@ export interface AgreementPoint {
   readonly points: number;
   readonly say: string;
 }
-
-const echoDistance = 12;
-const echoShare = 0.05;
-const bold = 2;
-const leads = 2;
 
 /** Takes one point up; what it says is worked out only by those who ask. */
 type Add = (by: AgreementPoint["by"], points: number, say: () => string) => void;
@@ -43,10 +43,10 @@ export function agreementPoints(one: Piece, other: Piece, book: RuleBook): numbe
 
 function agree(one: Piece, other: Piece, book: RuleBook, add: Add): void {
   colours(one, other, book, add);
-  echoes(one, other, add);
-  surfaces(one, other, add);
+  echoes(one, other, book, add);
+  surfaces(one, other, book, add);
   metals(one, other, book, add);
-  styles(one, other, add);
+  styles(one, other, book, add);
   levels(one, other, add);
 }
 
@@ -61,7 +61,7 @@ function colours(one: Piece, other: Piece, book: RuleBook, add: Add): void {
   const isShoeAndBag =
     (one.kind === "shoe" && other.kind === "bag") || (one.kind === "bag" && other.kind === "shoe");
   if (!isShoeAndBag && (isSmall(one) || isSmall(other))) return;
-  const limits = valueMatchLimits(book);
+  const limits = figuresOf(valueMatch, book);
   if (isShoeAndBag && book.schools.shoeBag === "matched") {
     const apart =
       first.ground && second.ground ? difference(first.ground.shade, second.ground.shade) : Infinity;
@@ -88,18 +88,20 @@ function words({ by, value }: Breach): string {
   return `${by === "depth" ? "depth" : "inner contrast"} (${value.toFixed(0)} L*)`;
 }
 
-function echoes(one: Piece, other: Piece, add: Add): void {
+function echoes(one: Piece, other: Piece, book: RuleBook, add: Add): void {
+  const { distance, minShare } = figuresOf(echo, book);
   for (const tint of profileOf(one).tints) {
-    if (tint.neutral || tint.share < echoShare) continue;
+    if (tint.neutral || tint.share < minShare) continue;
     for (const met of profileOf(other).tints) {
-      if (met.share < echoShare || difference(met.shade, tint.shade) > echoDistance) continue;
+      if (met.share < minShare || difference(met.shade, tint.shade) > distance) continue;
       add("echo", 0.75, () => `answer each other in ${tint.family}`);
       return;
     }
   }
 }
 
-function surfaces(one: Piece, other: Piece, add: Add): void {
+function surfaces(one: Piece, other: Piece, book: RuleBook, add: Add): void {
+  const { bold } = figuresOf(oneBold, book);
   const [a, b] = [finishes[one.finish], finishes[other.finish]];
   if (a.kin !== b.kin) {
     if (a.boldness < bold || b.boldness < bold) return;
@@ -125,7 +127,8 @@ function metals(one: Piece, other: Piece, book: RuleBook, add: Add): void {
   }
 }
 
-function styles(one: Piece, other: Piece, add: Add): void {
+function styles(one: Piece, other: Piece, book: RuleBook, add: Add): void {
+  const { statement: leads } = figuresOf(oneLead, book);
   const shared = one.poles.find((pole) => other.poles.includes(pole));
   if (shared) add("style", 0.25, () => `both ${shared}`);
   else if (one.statement + other.statement > 0) {
@@ -143,4 +146,9 @@ function styles(one: Piece, other: Piece, add: Add): void {
 function levels(one: Piece, other: Piece, add: Add): void {
   const gap = Math.max(one.register.low - other.register.high, other.register.low - one.register.high);
   if (gap > 0) add("register", gap > 1 ? -3 : -1, () => `${gap.toFixed(1)} steps of the register apart`);
+}
+
+/** A rule's figures as a book has them: what the rule compares by, two pieces are compared by. */
+function figuresOf<P extends Rule["params"]>(rule: Rule & { readonly params: P }, book: RuleBook): Values<P> {
+  return valuesOf(rule.id, rule.params, book);
 }

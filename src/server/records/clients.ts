@@ -5,6 +5,7 @@ import type { RuleBook } from "@/core/rule-book/rule-book";
 import type { ClientInput, ClientRecord, Taken } from "@/core/studio/client-record";
 import type { Tenant } from "../db/tenant";
 import { keepVersion, nextVersion, wholeBook } from "./rule-books";
+import { StaleWrite } from "./stale-write";
 import { bringBack, putAway, updateVersion } from "./versioned";
 
 interface ClientRow {
@@ -71,6 +72,7 @@ export async function changeRuleBook(
   { client, version }: ClientRecord,
   book: RuleBook,
 ): Promise<RuleBook> {
+  if (book.version !== client.ruleBook.version) throw new StaleWrite(client.ruleBook);
   const next = nextVersion(client.ruleBook, book);
   await updateVersion(tenant, "clients", { id: client.id, version }, { rule_book: JSON.stringify(next) });
   await keepVersion(tenant, client.id, next);

@@ -1,6 +1,7 @@
 import { polished, readsAlike, type RuleBook } from "@/core/rule-book/rule-book";
 import { defaultSchools } from "@/core/rule-book/schools";
 import type { Tenant } from "../db/tenant";
+import { StaleWrite } from "./stale-write";
 
 /** A stored rule book with what was declared after it was stored. */
 export function wholeBook(stored: Partial<RuleBook>): RuleBook {
@@ -45,9 +46,11 @@ export async function studioRuleBook(tenant: Tenant): Promise<RuleBook> {
   return wholeBook(row?.rule_book ?? {});
 }
 
-/** Sets the studio's own rule book; gives it back with its version. */
+/** Sets the studio's own rule book; gives it back with its version. @throws StaleWrite when it has moved on */
 export async function setStudioRuleBook(tenant: Tenant, book: RuleBook): Promise<RuleBook> {
-  const next = nextVersion(await studioRuleBook(tenant), book);
+  const before = await studioRuleBook(tenant);
+  if (book.version !== before.version) throw new StaleWrite(before);
+  const next = nextVersion(before, book);
   await tenant("studios")
     .where({ id: tenant.studioId })
     .update({ rule_book: JSON.stringify(next) });

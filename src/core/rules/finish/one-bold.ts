@@ -1,8 +1,9 @@
 import { finishes, type Finish, type Kin } from "../../finish/finishes";
-import { slotOf, type Piece } from "../../piece/piece";
+import type { Piece } from "../../piece/piece";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atMost, figure } from "../figures";
+import { swapOrTakeOff } from "../visible";
 
 interface Bold {
   readonly piece: Piece;
@@ -57,12 +58,7 @@ export const oneBold = defineRule({
         names,
         figures,
         pieces,
-        proposals: loud.flatMap(({ piece }) => {
-          const slot = slotOf(piece);
-          return slot === null
-            ? []
-            : [{ kind: "wear", slot } as const, { kind: "take-off", piece: piece.id } as const];
-        }),
+        proposals: swapOrTakeOff(loud.map(({ piece }) => piece)),
       },
     ];
   },

@@ -6,7 +6,7 @@ import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { within } from "../figures";
 import type { Judgement } from "../finding";
-import { dressedDownTo, trainersUnderTailoring } from "./trainers-meant";
+import { trainersUnderTailoring } from "./trainers-meant";
 
 export const spread = defineRule({
   id: "register.spread",
@@ -20,10 +20,10 @@ export const spread = defineRule({
     leans: param(0.5, "step", "how far a neighbour must lean the same way to answer it"),
   },
   schools: ["trainers"],
-  read(dressed, { jars, tension, leans }, schools) {
+  read(dressed, { jars, tension, leans }) {
     const { level, worn } = dressed;
     if (level === null) return [];
-    const contrast = trainersUnderTailoring(dressed, schools, dressedDownTo);
+    const contrast = trainersUnderTailoring(dressed);
     const isMeant = ({ piece }: Worn) =>
       contrast?.meant === true && (piece === contrast.shoe || piece.poles.includes("tailored"));
     const seen = worn.filter((item) => item.seen.length > 0 && !isMeant(item));

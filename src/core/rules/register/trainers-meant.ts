@@ -1,6 +1,6 @@
 import type { Dressed } from "../../dressing/dressed";
 import { isKind, placeOf, type Piece } from "../../piece/piece";
-import type { Schools } from "../../rule-book/schools";
+import { param, valuesOf } from "../../rule-book/params";
 
 /** Trainers worn under tailoring, and whether the rest is dressed down with them. */
 export interface TrainersUnderTailoring {
@@ -11,22 +11,22 @@ export interface TrainersUnderTailoring {
   readonly meant: boolean;
 }
 
-/** Level up to which a top without a shirt collar is dressed down. */
-export const dressedDownTo = 6;
+/** The rule's figures, which the spread of the register reads too. */
+export const trainersParams = {
+  dressed: param(6, "level", "level up to which the top is dressed down"),
+} as const;
 
 /** The trainers of a look that has tailoring; null where either is missing. */
-export function trainersUnderTailoring(
-  { worn }: Dressed,
-  schools: Schools,
-  most: number,
-): TrainersUnderTailoring | null {
+export function trainersUnderTailoring({ worn, look }: Dressed): TrainersUnderTailoring | null {
+  const { ruleBook } = look.client;
+  const { dressed: most } = valuesOf("register.trainers", trainersParams, ruleBook);
   const pieces = worn.filter(({ seen }) => seen.length > 0).map(({ piece }) => piece);
   const shoe = pieces.find((piece) => isKind(piece, "shoe") && piece.figures.form === "trainer");
   const tailored = pieces.find((piece) => placeOf(piece) !== null && piece.poles.includes("tailored"));
   if (!shoe || !tailored) return null;
   const top = pieces.find((piece) => piece.kind === "top") ?? null;
   const meant =
-    schools.trainers !== "no" && top !== null && isDressedDown(top, most) && !pieces.some(isBowTie);
+    ruleBook.schools.trainers !== "no" && top !== null && isDressedDown(top, most) && !pieces.some(isBowTie);
   return { shoe, tailored, top, meant };
 }
 

@@ -1,8 +1,7 @@
-import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atMost } from "../figures";
 import type { Judgement } from "../finding";
-import { dressedDownTo, trainersUnderTailoring } from "./trainers-meant";
+import { trainersParams, trainersUnderTailoring } from "./trainers-meant";
 
 export const trainers = defineRule({
   id: "register.trainers",
@@ -10,10 +9,10 @@ export const trainers = defineRule({
   weight: 1,
   title: "Trainers under tailoring",
   why: "A trainer under a suit is either a slip or a sentence; it is a sentence when the shirt and the tie are gone as well.",
-  params: { dressed: param(dressedDownTo, "level", "level up to which the top is dressed down") },
+  params: trainersParams,
   schools: ["trainers"],
   read(look, { dressed }, schools) {
-    const met = trainersUnderTailoring(look, schools, dressed);
+    const met = trainersUnderTailoring(look);
     if (!met) return [];
     const { shoe, tailored, top, meant } = met;
     const shared = {
