@@ -2,6 +2,7 @@ import { bodyOf, type Body } from "../body/body";
 import { seatedRise } from "../body/seated";
 import type { Client } from "../piece/client";
 import { turnOn } from "../piece/adjustment";
+import type { Kind } from "../piece/kinds";
 import type { Look } from "../piece/look";
 import { isKind, isLegged, placeOf, slotOf, type Piece } from "../piece/piece";
 import { wornNeckOf } from "../neck/worn-neck";
@@ -9,7 +10,7 @@ import { hemLimitsOf } from "../proportion/hem-limits";
 import { meet, type LegAndShoe } from "../proportion/meeting";
 import { landingOf } from "../strap/landing";
 import { areasOf } from "./areas";
-import type { Dressed, Interval, Worn } from "./dressed";
+import type { Dressed, Interval, Worn, WornOf } from "./dressed";
 import { extentOf } from "./extent";
 import { seenParts, type Placed } from "./layering";
 import { levelOf } from "./level";
@@ -49,24 +50,33 @@ export function dress(look: Look): Dressed {
       piece,
       profile: profileOf(piece),
       slot: accessory ? slotOf(piece) : null,
+      place: placeOf(piece),
       extent,
       seen: seen[i] ?? [],
       area: areas[i] ?? 0,
       showsReverse: turnOn(look.adjustments, piece.id) !== null,
     };
   });
-  const shoe = look.accessories.find((piece) => piece.kind === "shoe");
+  const visible = worn.filter((item) => item.seen.length > 0);
+  const shoe = firstOf(worn, "shoe");
   const hem = lowestHem(worn);
   return {
     look,
     body,
     worn,
-    palette: paletteOf(worn),
-    touches: touchesOf(worn, leg, hem),
+    visible,
+    garments: visible.filter((item) => item.place !== null),
+    accessories: visible.filter((item) => item.place === null),
+    shoe,
+    bag: firstOf(worn, "bag"),
+    belt: firstOf(worn, "belt"),
+    hosiery: firstOf(worn, "hosiery"),
+    palette: paletteOf(visible),
+    touches: touchesOf(visible, leg, hem),
     leg,
     hem,
-    bareLeg: bareLeg(worn, hem, leg),
-    lift: shoe?.kind === "shoe" ? shoe.figures.lift : 0,
+    bareLeg: bareLeg(shoe, hem, leg),
+    lift: shoe?.piece.figures.lift ?? 0,
     level: levelOf(worn),
     neck: wornNeckOf(look, body),
     landing: landingOf(look, body),
@@ -86,17 +96,25 @@ function legOf(look: Look, body: Body): LegAndShoe | null {
   return meet(body, trousers, shoe, { turn, tucked, rise }, hemLimitsOf(look.client.ruleBook));
 }
 
-function lowestHem(worn: readonly Worn[]): number | null {
-  const hems = worn.filter(({ piece }) => {
-    const place = placeOf(piece);
-    return place === "bottom" || place === "whole";
-  });
-  return hems.length > 0 ? Math.min(...hems.map((item) => item.extent.from)) : null;
+/** The first piece of a kind, from the head down. */
+function firstOf<K extends Kind>(worn: readonly Worn[], kind: K): WornOf<K> | null {
+  for (const item of worn) if (isOf(item, kind)) return item;
+  return null;
 }
 
-function bareLeg(worn: readonly Worn[], hem: number | null, leg: LegAndShoe | null): Interval | null {
+function isOf<K extends Kind>(item: Worn, kind: K): item is WornOf<K> {
+  return item.piece.kind === kind;
+}
+
+function lowestHem(worn: readonly Worn[]): number | null {
+  let hem: number | null = null;
+  for (const { place, extent } of worn)
+    if ((place === "bottom" || place === "whole") && (hem === null || extent.from < hem)) hem = extent.from;
+  return hem;
+}
+
+function bareLeg(shoe: Worn | null, hem: number | null, leg: LegAndShoe | null): Interval | null {
   if (hem === null || leg?.fit?.meeting === "tucked") return null;
-  const shoe = worn.find((item) => item.piece.kind === "shoe");
   const from = shoe ? shoe.extent.to : 0;
   return hem > from ? { from, to: hem } : null;
 }

@@ -1,4 +1,6 @@
 import type { Body } from "../body/body";
+import type { Kind } from "../piece/kinds";
+import type { GarmentPlace } from "../piece/kinds/define-kind";
 import type { Piece } from "../piece/piece";
 import type { Look } from "../piece/look";
 import type { Slot } from "../piece/slots";
@@ -15,11 +17,13 @@ export interface Interval {
 }
 
 /** A piece as worn: where it is, how much of it is seen. */
-export interface Worn {
-  readonly piece: Piece;
+export interface Worn<P extends Piece = Piece> {
+  readonly piece: P;
   readonly profile: Profile;
   /** The slot of an accessory; null for a garment of the base. */
   readonly slot: Slot | null;
+  /** Its place as a garment, whether of the base or worn over it; null for any other accessory. */
+  readonly place: GarmentPlace | null;
   /** From its lower to its upper edge, whether seen or not. */
   readonly extent: Interval;
   /** What is seen of it from the front, from the lowest up; none when wholly covered. */
@@ -29,6 +33,9 @@ export interface Worn {
   /** A turned hem or cuff shows the inside of the cloth. */
   readonly showsReverse: boolean;
 }
+
+/** A piece of one kind as worn. */
+export type WornOf<K extends Kind> = Worn<Extract<Piece, { kind: K }>>;
 
 /** One colour of a piece as it is seen in a look. */
 export interface Patch {
@@ -59,6 +66,15 @@ export interface Dressed {
   readonly look: Look;
   readonly body: Body;
   readonly worn: readonly Worn[];
+  /** What is seen of it, and of that the garments (layers among them) and the other accessories. */
+  readonly visible: readonly Worn[];
+  readonly garments: readonly Worn[];
+  readonly accessories: readonly Worn[];
+  /** The pieces that many rules ask for, whether seen or not. */
+  readonly shoe: WornOf<"shoe"> | null;
+  readonly bag: WornOf<"bag"> | null;
+  readonly belt: WornOf<"belt"> | null;
+  readonly hosiery: WornOf<"hosiery"> | null;
   /** Every colour that is seen, with its part of the look. */
   readonly palette: readonly Patch[];
   readonly touches: readonly Touch[];

@@ -1,4 +1,3 @@
-import { placeOf } from "../piece/piece";
 import { weightedMedian } from "../register/weighted-median";
 import type { Worn } from "./dressed";
 
@@ -9,8 +8,8 @@ const restWeight = 0.03;
 /** The level of a look: the weighted median of its pieces' register centres; null for an empty look. */
 export function levelOf(worn: readonly Worn[]): number | null {
   return weightedMedian(
-    worn.map(({ piece, slot, area }) => {
-      const asLayer = placeOf(piece) === "layer";
+    worn.map(({ piece, place, slot, area }) => {
+      const asLayer = place === "layer";
       const weight = asLayer ? slotWeights.layer : slot === null ? area : slotWeights[slot];
       return { value: piece.register.centre, weight: weight ?? restWeight };
     }),

@@ -1,16 +1,14 @@
-import { placeOf } from "../piece/piece";
 import type { LegAndShoe } from "../proportion/meeting";
 import type { Join, Touch, Worn } from "./dressed";
 import { hides } from "./layering";
 
-/** Finds which pieces touch one another where it is seen, from the neck down. */
-export function touchesOf(worn: readonly Worn[], leg: LegAndShoe | null, hem: number | null): Touch[] {
-  const visible = worn.filter((item) => item.seen.length > 0);
+/** Finds which of the pieces that are seen touch one another, from the neck down. */
+export function touchesOf(visible: readonly Worn[], leg: LegAndShoe | null, hem: number | null): Touch[] {
   const belt = visible.find((item) => item.piece.kind === "belt") ?? null;
-  const bottom = visible.find((item) => placeOf(item.piece) === "bottom");
-  const whole = visible.find((item) => placeOf(item.piece) === "whole");
-  const layers = visible.filter((item) => placeOf(item.piece) === "layer");
-  const uppers = visible.filter((item) => placeOf(item.piece) === "top");
+  const bottom = visible.find((item) => item.place === "bottom");
+  const whole = visible.find((item) => item.place === "whole");
+  const layers = visible.filter((item) => item.place === "layer");
+  const uppers = visible.filter((item) => item.place === "top");
   const shoe = visible.find((item) => item.piece.kind === "shoe");
   const hosiery = visible.find((item) => item.piece.kind === "hosiery");
   const scarf = visible.find((item) => item.piece.kind === "scarf");

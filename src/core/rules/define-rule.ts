@@ -1,5 +1,6 @@
 import type { Dressed } from "../dressing/dressed";
 import { valuesOf, type Params, type Values } from "../rule-book/params";
+import type { RuleBook } from "../rule-book/rule-book";
 import type { SchoolName, Schools } from "../rule-book/schools";
 import type { Finding, Judgement, Lens } from "./finding";
 
@@ -34,12 +35,32 @@ export interface Rule {
   read(dressed: Dressed): Finding[];
 }
 
+/** What one rule book makes of a rule, worked out once: a book is never changed, only followed by another. */
+interface Settings<P extends Params> {
+  readonly values: Values<P>;
+  readonly weighed: number;
+  readonly rests: boolean;
+}
+
 const nothing = {};
 const none: readonly never[] = [];
 const silence: Finding[] = [];
 
 export function defineRule<const P extends Params>(spec: RuleSpec<P>): Rule & { readonly params: P } {
   const { id, lens, weight } = spec;
+  const settings = new WeakMap<RuleBook, Settings<P>>();
+  const settingsIn = (book: RuleBook): Settings<P> => {
+    let own = settings.get(book);
+    if (!own) {
+      own = {
+        values: valuesOf(id, spec.params, book),
+        weighed: book.weights[id] ?? weight,
+        rests: book.weights[id] === 0,
+      };
+      settings.set(book, own);
+    }
+    return own;
+  };
   const finding = (judgement: Judgement, weighed: number): Finding => ({
     rule: id,
     lens,
@@ -64,9 +85,9 @@ export function defineRule<const P extends Params>(spec: RuleSpec<P>): Rule & { 
     schools: spec.schools ?? [],
     read(dressed) {
       const book = dressed.look.client.ruleBook;
-      const weighed = book.weights[id] ?? weight;
-      if (book.weights[id] === 0) return [];
-      const judgements = spec.read(dressed, valuesOf(id, spec.params, book), book.schools);
+      const { values, weighed, rests } = settingsIn(book);
+      if (rests) return silence;
+      const judgements = spec.read(dressed, values, book.schools);
       return judgements.length === 0 ? silence : judgements.map((judgement) => finding(judgement, weighed));
     },
   };

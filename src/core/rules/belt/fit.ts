@@ -17,9 +17,8 @@ export const beltFit = defineRule({
     wide: param(5, "cm", "a belt from this width on wants a plain base"),
   },
   read(dressed, { layer, coat, wide }) {
-    const worn = dressed.worn.find(({ piece }) => piece.kind === "belt");
-    if (worn?.piece.kind !== "belt") return [];
-    const belt = worn.piece;
+    if (!dressed.belt) return [];
+    const belt = dressed.belt.piece;
     const { width, firstHole, lastHole } = belt.figures;
     const shared = { names: { belt: belt.name }, pieces: [belt.id] };
     const proposals = [

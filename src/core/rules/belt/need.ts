@@ -7,10 +7,9 @@ export const beltNeed = defineRule({
   title: "A waist that was asked for",
   why: "A belt draws the waist where cloth runs past it; only a client who asks for a waist needs to be told.",
   params: {},
-  read({ look, worn, touches }) {
+  read({ look, worn, belt, touches }) {
     if (!look.client.goals.moreWaist) return [];
-    const belt = worn.find(({ piece, seen }) => piece.kind === "belt" && seen.length > 0);
-    if (belt)
+    if (belt && belt.seen.length > 0)
       return [
         {
           effect: "lifts",

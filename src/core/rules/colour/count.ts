@@ -4,7 +4,7 @@ import { param } from "../../rule-book/params";
 import type { Schools } from "../../rule-book/schools";
 import { defineRule } from "../define-rule";
 import { atLeast, atMost, figure } from "../figures";
-import { listed, seenAccessories, swapOrTakeOff } from "../visible";
+import { listed, swapOrTakeOff } from "../visible";
 import { coloursOf } from "./colours-of";
 
 const limits: Record<Schools["colours"], number> = {
@@ -70,7 +70,7 @@ function depthRange({ palette }: Dressed, share: number): number {
 
 /** The accessories that bring in the colours beyond the limit. */
 function straysOf(dressed: Dressed, beyond: ReadonlySet<string>) {
-  return seenAccessories(dressed)
+  return dressed.accessories
     .filter(({ profile }) => profile.tints.some((tint) => !tint.neutral && beyond.has(tint.family)))
     .map(({ piece }) => piece);
 }

@@ -2,7 +2,7 @@ import { difference } from "../../colour/difference";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atMost } from "../figures";
-import { seenGarments, swapOrTakeOff } from "../visible";
+import { swapOrTakeOff } from "../visible";
 
 export const denim = defineRule({
   id: "colour.denim",
@@ -15,8 +15,8 @@ export const denim = defineRule({
     apart: param(8, "L*", "difference of depth from which they are two tones"),
   },
   schools: ["denim"],
-  read(dressed, { same, apart }, schools) {
-    const [one, other] = seenGarments(dressed).filter(({ piece }) => piece.finish === "denim");
+  read({ garments }, { same, apart }, schools) {
+    const [one, other] = garments.filter(({ piece }) => piece.finish === "denim");
     const [first, second] = [one?.profile.ground?.shade, other?.profile.ground?.shade];
     if (!one || !other || !first || !second) return [];
     const distance = difference(first, second);

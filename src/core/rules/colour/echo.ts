@@ -5,7 +5,6 @@ import type { Dressed, Worn } from "../../dressing/dressed";
 import type { Patch } from "../../dressing/dressed";
 import type { Tint } from "../../dressing/profile";
 import { finishes } from "../../finish/finishes";
-import { placeOf } from "../../piece/piece";
 import type { Slot } from "../../piece/slots";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
@@ -32,19 +31,15 @@ export const echo = defineRule({
     clear: param(0.35, "share", "clarity from which a lone colour may be the accent"),
   },
   read(dressed, { distance, browns, minShare, apart, clear }) {
-    const around = surroundingsOf(dressed);
-    const entries: Entry[] = [];
-    for (const patch of dressed.palette)
-      if (enters(dressed, around, patch, minShare))
-        entries.push({
-          item: patch.item,
-          tint: patch.tint,
-          nearest: nearest(dressed, patch, minShare, apart),
-        });
-    const answered = entries.filter(
-      ({ tint, nearest: met }) => met && met.distance <= (isBrown(tint) && met.brown ? browns : distance),
-    );
-    const orphans = entries.filter((entry) => !answered.includes(entry));
+    const answered: Entry[] = [];
+    const orphans: Entry[] = [];
+    for (const patch of dressed.palette) {
+      if (!enters(dressed, patch, minShare)) continue;
+      const { item, tint } = patch;
+      const met = nearest(dressed, patch, minShare, apart);
+      const isAnswered = met !== null && met.distance <= (isBrown(tint) && met.brown ? browns : distance);
+      (isAnswered ? answered : orphans).push({ item, tint, nearest: met });
+    }
     return [
       ...praise(answered, distance),
       ...lone(orphans, distance, clear),
@@ -53,35 +48,28 @@ export const echo = defineRule({
   },
 });
 
-/** What stands against calling the rest of a look all greys, or all darks. */
-interface Surroundings {
-  readonly notGrey: readonly Patch[];
-  readonly notDark: readonly Patch[];
-  readonly count: number;
-}
-
-function surroundingsOf({ worn, palette }: Dressed): Surroundings {
-  return {
-    notGrey: palette.filter(({ tint }) => !(tint.neutral && !isBrown(tint) && tint.shade.C < 14)),
-    notDark: palette.filter(({ tint }) => tint.shade.L >= 45),
-    count: worn.length,
-  };
-}
-
 /** Whether a colour comes in with an accessory and wants an answer. */
-function enters({ look }: Dressed, around: Surroundings, { item, tint }: Patch, minShare: number): boolean {
+function enters({ look, worn, palette }: Dressed, { item, tint }: Patch, minShare: number): boolean {
   const { piece } = item;
   if (item.slot === null || tint.share < minShare || tint.role === "sole") return false;
-  if (placeOf(piece) !== null || piece.kind === "eyewear") return false;
+  if (item.place !== null || piece.kind === "eyewear") return false;
   if (finishes[piece.finish].kin === "shine" || isMetalOnly(item)) return false;
   const onLeg = piece.kind === "shoe" || piece.kind === "hosiery";
   if (onLeg && isSkinTone(tint.shade, shadeOf(look.client.colouring.skin))) return false;
   if (!tint.neutral) return true;
-  if (around.count < 2) return false;
-  if (isBrown(tint)) return around.notGrey.every((other) => other.item === item || isBrown(other.tint));
-  return (
-    tint.shade.L >= 82 && around.notDark.every((other) => other.item === item || other.tint.shade.L >= 82)
-  );
+  if (worn.length < 2) return false;
+  if (isBrown(tint))
+    return palette.every((other) => other.item === item || isBrown(other.tint) || isGrey(other.tint));
+  return tint.shade.L >= 82 && palette.every((other) => other.item === item || isExtreme(other.tint));
+}
+
+function isGrey(tint: Tint): boolean {
+  return tint.neutral && tint.shade.C < 14;
+}
+
+/** So dark or so light that a white stands out among nothing but its like. */
+function isExtreme({ shade }: Tint): boolean {
+  return shade.L < 45 || shade.L >= 82;
 }
 
 function isBrown(tint: Tint): boolean {
@@ -168,14 +156,13 @@ function lone(orphans: readonly Entry[], distance: number, clear: number): Judge
 /** A colour of the base that no accessory has taken up yet: an invitation, not a fault. */
 function bare(dressed: Dressed, distance: number, minShare: number): Judgement[] {
   const garments = dressed.worn.filter((item) => item.slot === null);
-  const lonely = garments.filter((item) => {
-    const ground = item.profile.ground;
+  const item = garments.find((garment) => {
+    const ground = garment.profile.ground;
     if (!ground || ground.neutral || ground.share < minShare) return false;
     return !dressed.palette.some(
-      (other) => other.item !== item && difference(other.tint.shade, ground.shade) <= distance,
+      (other) => other.item !== garment && difference(other.tint.shade, ground.shade) <= distance,
     );
   });
-  const [item] = lonely;
   if (!item?.profile.ground || garments.length < 2) return [];
   return [
     {

@@ -6,7 +6,7 @@ import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { figure } from "../figures";
 import type { Judgement } from "../finding";
-import { swapOrTakeOff, seenAccessories } from "../visible";
+import { swapOrTakeOff } from "../visible";
 
 export const face = defineRule({
   id: "colour.face",
@@ -27,7 +27,7 @@ export const face = defineRule({
     const own = { warm: 1, neutral: 0, cool: -1 }[client.colouring.undertone];
     const range = contrastOf(client);
     const judgements: Judgement[] = [];
-    for (const item of seenAccessories(dressed)) {
+    for (const item of dressed.accessories) {
       const { piece, profile } = item;
       const ground = profile.ground;
       if (!ground || bodyZoneOf(piece.kind) !== "face" || piece.metalSize === 3) continue;

@@ -3,12 +3,10 @@ import { shadeOf } from "../../colour/shade";
 import type { Dressed, Worn } from "../../dressing/dressed";
 import type { Tint } from "../../dressing/profile";
 import { finishes } from "../../finish/finishes";
-import { placeOf } from "../../piece/piece";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atLeast, atMost } from "../figures";
 import type { Judgement } from "../finding";
-import { seenGarments } from "../visible";
 
 interface Limits {
   readonly dark: number;
@@ -36,9 +34,8 @@ export const foot = defineRule({
     trace: param(0.05, "share", "share of a dark among the garments that counts"),
   },
   read(dressed, limits) {
-    const shoe = dressed.worn.find(({ piece }) => piece.kind === "shoe");
+    const { shoe, garments } = dressed;
     const ground = shoe?.profile.ground;
-    const garments = seenGarments(dressed);
     if (!shoe || !ground || garments.length === 0) return [];
     return (
       onAllDark(dressed, shoe, ground, garments, limits) ??
@@ -112,7 +109,7 @@ function underDark(
       },
     ];
   const lightBetween = garments.some(
-    ({ piece, profile }) => placeOf(piece) === "bottom" && (profile.character?.depth ?? 0) >= pale,
+    ({ place, profile }) => place === "bottom" && (profile.character?.depth ?? 0) >= pale,
   );
   if (!lightBetween) return [];
   return [
@@ -166,10 +163,8 @@ function reads({ look }: Dressed, shoe: Worn, ground: Tint): boolean {
 
 /** The garment nearest the face: what covers the others at the neck. */
 function nearestTheFace(garments: readonly Worn[]): Worn | null {
-  const uppers = garments.filter(({ piece }) => placeOf(piece) !== "bottom");
+  const uppers = garments.filter(({ place }) => place !== "bottom");
   return (
-    uppers.find(({ piece }) => placeOf(piece) === "top" || placeOf(piece) === "whole") ??
-    uppers[uppers.length - 1] ??
-    null
+    uppers.find(({ place }) => place === "top" || place === "whole") ?? uppers[uppers.length - 1] ?? null
   );
 }

@@ -19,7 +19,7 @@ export function parts(separator: Worn, upper: Shade, lower: Shade): boolean {
 
 /** A piece other than the two that touch whose colours hold both of theirs. */
 export function holdsBoth(
-  worn: readonly Worn[],
+  visible: readonly Worn[],
   touch: Touch,
   upper: Shade,
   lower: Shade,
@@ -28,9 +28,8 @@ export function holdsBoth(
   const holds = (item: Worn, shade: Shade) =>
     item.profile.tints.some((tint) => difference(tint.shade, shade) <= within);
   return (
-    worn.find(
+    visible.find(
       (item) =>
-        item.seen.length > 0 &&
         item.piece !== touch.upper.piece &&
         item.piece !== touch.lower.piece &&
         holds(item, upper) &&

@@ -2,7 +2,6 @@ import { difference } from "../../colour/difference";
 import { isSkinTone } from "../../colour/family";
 import { shadeOf, type Shade } from "../../colour/shade";
 import type { Dressed, Interval } from "../../dressing/dressed";
-import { placeOf } from "../../piece/piece";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atLeast, figure } from "../figures";
@@ -67,11 +66,10 @@ interface Stretch extends Interval {
 }
 
 /** What is seen from the waist down, from the waist to the floor. */
-function stretchesOf({ worn, bareLeg, body, look }: Dressed): Stretch[] {
+function stretchesOf({ worn, hosiery, bareLeg, body, look }: Dressed): Stretch[] {
   const waist = body.measures.waistLine.cm;
   const stretches: Stretch[] = [];
-  for (const { piece, seen, profile } of worn) {
-    const place = placeOf(piece);
+  for (const { piece, place, seen, profile } of worn) {
     const below =
       place === "bottom" || place === "whole" || piece.kind === "hosiery" || piece.kind === "shoe";
     const shade = profile.ground?.shade;
@@ -82,8 +80,7 @@ function stretchesOf({ worn, bareLeg, body, look }: Dressed): Stretch[] {
         stretches.push({ from: part.from, to, shade, bare: false, foot: piece.kind === "shoe" });
     }
   }
-  const hosed = worn.some(({ piece, seen }) => piece.kind === "hosiery" && seen.length > 0);
-  if (bareLeg && !hosed)
+  if (bareLeg && !(hosiery && hosiery.seen.length > 0))
     stretches.push({ shade: shadeOf(look.client.colouring.skin), bare: true, foot: false, ...bareLeg });
   return stretches.sort((one, other) => other.to - one.to);
 }

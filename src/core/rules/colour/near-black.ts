@@ -20,7 +20,7 @@ export const nearBlack = defineRule({
     holds: param(8, "dE", "how near another piece must come to answer a dark"),
   },
   schools: ["darks"],
-  read({ touches, worn }, { most, holds }, schools) {
+  read({ touches, visible }, { most, holds }, schools) {
     return touches.flatMap((touch): Judgement[] => {
       const { upper, lower, separator } = touch;
       const one = upper.profile.ground?.shade;
@@ -33,7 +33,7 @@ export const nearBlack = defineRule({
         figures: { apart: atMost("difference of the two darks", apart, "C*", most) },
         pieces: [upper.piece.id, lower.piece.id],
       };
-      const rest = worn.filter((item) => item !== upper && item !== lower && item.seen.length > 0);
+      const rest = visible.filter((item) => item !== upper && item !== lower);
       const answered = isMet(rest, one, holds) && isMet(rest, other, holds);
       const textured = finishes[upper.piece.finish].kin !== finishes[lower.piece.finish].kin;
       const parted = separator !== null && parts(separator, one, other);

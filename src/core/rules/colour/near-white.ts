@@ -15,7 +15,7 @@ export const nearWhite = defineRule({
     most: param(6, "b*", "difference of yellowness from which the creamier looks yellowed"),
     holds: param(5, "dE", "how near a third piece must come to hold both whites"),
   },
-  read({ touches, worn }, { most, holds }) {
+  read({ touches, visible }, { most, holds }) {
     return touches.flatMap((touch): Judgement[] => {
       const upper = touch.upper.profile.ground?.shade;
       const lower = touch.lower.profile.ground?.shade;
@@ -26,7 +26,7 @@ export const nearWhite = defineRule({
       const bridge =
         touch.separator && parts(touch.separator, upper, lower)
           ? touch.separator
-          : holdsBoth(worn, touch, upper, lower, holds);
+          : holdsBoth(visible, touch, upper, lower, holds);
       const shared = {
         figures: { yellowness: atMost("difference of yellowness", yellowness, "b*", most) },
         pieces: [creamy.piece.id, white.piece.id],

@@ -20,8 +20,8 @@ export const print = defineRule({
     same: param(12, "dE", "difference up to which two colours are one"),
   },
   read(dressed, { loud, shared, scales, same }) {
-    const prints = dressed.worn
-      .filter(({ seen, piece }) => seen.length > 0 && piece.pattern !== "plain")
+    const prints = dressed.visible
+      .filter(({ piece }) => piece.pattern !== "plain")
       .map((item) => ({ item, loudness: loudnessOf(item.piece, item.profile.character, item.area) }))
       .sort((one, other) => other.loudness - one.loudness);
     const [first, second] = prints.filter(({ loudness }) => loudness >= loud);
@@ -88,8 +88,7 @@ function legs(prints: readonly Worn[], loud: Worn, figures: Judgement["figures"]
 }
 
 /** The shoe against the print's ground and its darkest colour. */
-function footOf({ worn }: Dressed, loud: Worn, same: number): Judgement[] {
-  const shoe = worn.find(({ piece }) => piece.kind === "shoe");
+function footOf({ shoe }: Dressed, loud: Worn, same: number): Judgement[] {
   const own = shoe?.profile.ground;
   const ground = loud.profile.ground;
   if (!shoe || !own || !ground || shoe === loud) return [];

@@ -5,7 +5,6 @@ import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atMost, figure } from "../figures";
 import type { Figure, Judgement, Proposal } from "../finding";
-import { seenAccessories } from "../visible";
 
 export const valueMatch = defineRule({
   id: "colour.value-match",
@@ -21,16 +20,11 @@ export const valueMatch = defineRule({
     copy: param(6, "dE", "difference up to which a matched shoe and bag are one colour"),
   },
   schools: ["shoeBag"],
-  read(dressed, limits, schools) {
-    const pieces = seenAccessories(dressed);
-    const shoe = pieces.find(({ piece }) => piece.kind === "shoe");
-    const bag = pieces.find(({ piece }) => piece.kind === "bag");
-    const judgements: Judgement[] = [];
-    if (shoe && bag)
-      judgements.push(
-        ...(schools.shoeBag === "matched" ? copied(shoe, bag, limits.copy) : aligned(shoe, bag, limits)),
-      );
-    return [...judgements, ...others(pieces, limits)];
+  read({ shoe, bag, accessories }, limits, schools) {
+    const rest = others(accessories, limits);
+    if (!shoe || !bag || shoe.seen.length === 0) return rest;
+    const both = schools.shoeBag === "matched" ? copied(shoe, bag, limits.copy) : aligned(shoe, bag, limits);
+    return [...both, ...rest];
   },
 });
 

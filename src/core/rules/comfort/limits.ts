@@ -13,7 +13,7 @@ export const limits = defineRule({
   title: "The client's own limits",
   why: "A limit is a fact, told once and kept everywhere.",
   params: {},
-  read({ look, worn, bareLeg, body }) {
+  read({ look, worn, hosiery, bareLeg, body }) {
     const { limits: limit, name: client } = look.client;
     const judgements: Judgement[] = [];
     for (const { piece, profile } of worn) {
@@ -67,8 +67,7 @@ export const limits = defineRule({
           ...shared,
         });
     }
-    const covered = worn.some(({ piece }) => piece.kind === "hosiery");
-    if (limit.coveredAnkles && bareLeg && !covered && bareLeg.from < 0.09 * body.height)
+    if (limit.coveredAnkles && bareLeg && !hosiery && bareLeg.from < 0.09 * body.height)
       judgements.push({
         effect: "bar",
         say: "The ankle is bare; {client} keeps it covered.",

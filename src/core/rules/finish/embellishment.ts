@@ -32,10 +32,10 @@ export const embellishment = defineRule({
   why: "Crystal answers crystal and pearl answers pearl; crystal beside sequins looks like two parties at once.",
   params: { most: param(1, "count", "kinds of embellishment that agree") },
   schools: ["ornament"],
-  read({ worn }, { most }, schools) {
+  read({ visible }, { most }, schools) {
     const decked: { readonly piece: Piece; readonly kinds: readonly Finish[] }[] = [];
-    for (const { piece, seen } of worn)
-      if (seen.length > 0 && isDecked(piece)) decked.push({ piece, kinds: embellishmentsOf(piece) });
+    for (const { piece } of visible)
+      if (isDecked(piece)) decked.push({ piece, kinds: embellishmentsOf(piece) });
     if (decked.length < 2) return [];
     const kinds = [...new Set(decked.flatMap((item) => item.kinds))];
     if (kinds.length <= most) return [];

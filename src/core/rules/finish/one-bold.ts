@@ -19,9 +19,9 @@ export const oneBold = defineRule({
   title: "One bold surface",
   why: "A bold finish wants to be the only one of its kind of loudness; a quieter one of the same kin picks it up, another kin argues with it.",
   params: { bold: param(2, "boldness", "boldness from which a finish counts as bold") },
-  read({ worn }, { bold }) {
+  read({ visible }, { bold }) {
     const seen: Bold[] = [];
-    for (const item of worn) if (item.seen.length > 0) seen.push(...surfacesOf(item.piece));
+    for (const { piece } of visible) for (const surface of surfacesOf(piece)) seen.push(surface);
     const loud = seen.filter((surface) => surface.boldness >= bold);
     const lead = loud[0];
     if (!lead) return [];

@@ -18,10 +18,9 @@ export const metal = defineRule({
     story: param(3, "count", "pieces of one metal that make a story"),
   },
   schools: ["metals"],
-  read({ worn }, { bridge, plain, story }, schools) {
-    const seen = worn
-      .filter((item) => item.seen.length > 0 && item.piece.metalSize > 0)
-      .map((item) => item.piece);
+  read({ visible }, { bridge, plain, story }, schools) {
+    const seen: Piece[] = [];
+    for (const { piece } of visible) if (piece.metalSize > 0) seen.push(piece);
     const judgements = seen.filter((piece) => piece.metal === "unknown").map(unread);
     const told = seen.filter((piece) => metalGroup(piece.metal) !== null && !isFaintDark(piece));
     const groups = groupsOf(told);

@@ -1,5 +1,4 @@
 import { param } from "../../rule-book/params";
-import { placeOf } from "../../piece/piece";
 import { defineRule } from "../define-rule";
 import { atMost } from "../figures";
 import { hosieryOf } from "./worn";
@@ -17,7 +16,7 @@ export const cover = defineRule({
     const met = hosieryOf(dressed);
     if (!met || met.hosiery.figures.form !== "tights") return [];
     const lowest = dressed.worn
-      .filter(({ piece }) => placeOf(piece) !== null)
+      .filter(({ place }) => place !== null)
       .reduce((least, { extent }) => Math.min(least, extent.from), Infinity);
     const most = share * dressed.body.height;
     if (lowest <= most || lowest === Infinity) return [];

@@ -59,10 +59,9 @@ export const edge = defineRule({
         },
       ];
     const ground = item.profile.ground?.shade;
-    const answer = dressed.worn.find(
+    const answer = dressed.visible.find(
       (other) =>
         other !== item &&
-        other.seen.length > 0 &&
         ground &&
         other.profile.tints.some((tint) => difference(tint.shade, ground) <= echo),
     );

@@ -1,5 +1,6 @@
-import { isKind, isOpenToed } from "../../piece/piece";
+import { isOpenToed } from "../../piece/piece";
 import { defineRule } from "../define-rule";
+import { hosieryOf } from "./worn";
 
 export const openToe = defineRule({
   id: "hosiery.open-toe",
@@ -9,9 +10,10 @@ export const openToe = defineRule({
   why: "A seam or a web of knit across bare-looking toes is the first thing seen.",
   params: {},
   schools: ["openToe"],
-  read({ worn }, _params, schools) {
-    const hosiery = worn.map((item) => item.piece).find((piece) => isKind(piece, "hosiery"));
-    const shoe = worn.map((item) => item.piece).find((piece) => isKind(piece, "shoe"));
+  read(dressed, _params, schools) {
+    const met = hosieryOf(dressed);
+    const shoe = met?.shoePiece;
+    const hosiery = met?.hosiery;
     if (!hosiery || !shoe || !isOpenToed(shoe) || hosiery.figures.toe === "open") return [];
     const sheer = hosiery.figures.toe === "sheer" && shoe.figures.form !== "thong";
     const shared = { names: { hosiery: hosiery.name, shoe: shoe.name }, pieces: [hosiery.id, shoe.id] };

@@ -14,10 +14,9 @@ export const hosieryWarmth = defineRule({
     bare: param(3, "cm", "bare leg from which it is felt"),
     warm: param(60, "den", "hosiery from which a leg is warm"),
   },
-  read({ look, worn, bareLeg }, { slack, bare, warm }) {
+  read({ look, worn, hosiery, bareLeg }, { slack, bare, warm }) {
     const { occasion } = look;
     if (!occasion || occasion.ground === "indoors" || worn.length < 2) return [];
-    const hosiery = worn.find(({ piece }) => piece.kind === "hosiery");
     const { clo, air } = comfortableAir(
       worn.map(({ piece }) => piece),
       occasion.wind,
@@ -44,11 +43,7 @@ export const hosieryWarmth = defineRule({
           ],
         },
       ];
-    if (
-      hosiery?.piece.kind === "hosiery" &&
-      hosiery.piece.figures.denier > warm &&
-      occasion.temperature > air + slack
-    )
+    if (hosiery && hosiery.piece.figures.denier > warm && occasion.temperature > air + slack)
       return [
         {
           effect: "rubs",

@@ -2,16 +2,8 @@ import type { Dressed } from "../../dressing/dressed";
 import type { PieceOf } from "../../piece/piece";
 
 /** The look's hosiery and shoe, and the names a finding needs; null without hosiery. */
-export function hosieryOf({ worn }: Dressed) {
-  const item = worn.find(({ piece }) => piece.kind === "hosiery");
-  if (item?.piece.kind !== "hosiery") return null;
-  const shoe = worn.find(({ piece }) => piece.kind === "shoe") ?? null;
-  return {
-    item,
-    hosiery: item.piece,
-    shoe,
-    shoePiece: shoe?.piece.kind === "shoe" ? shoe.piece : null,
-  };
+export function hosieryOf({ hosiery: item, shoe }: Dressed) {
+  return item && { item, hosiery: item.piece, shoe, shoePiece: shoe?.piece ?? null };
 }
 
 const socks: ReadonlySet<PieceOf<"hosiery">["figures"]["form"]> = new Set([

@@ -14,9 +14,9 @@ export const focal = defineRule({
     most: param(1, "count", "leads at the face"),
   },
   schools: ["ornament"],
-  read({ worn }, { statement, most }, schools) {
-    const leads = worn
-      .filter(({ seen, piece }) => seen.length > 0 && piece.statement >= statement && isAtFace(piece))
+  read({ visible }, { statement, most }, schools) {
+    const leads = visible
+      .filter(({ piece }) => piece.statement >= statement && isAtFace(piece))
       .map(({ piece }) => piece);
     if (leads.length <= most || answer(leads)) return [];
     const metals = new Set(leads.map(({ metal }) => metal));

@@ -12,9 +12,9 @@ export const calfHem = defineRule({
     near: param(3, "cm", "how near the widest calf it matters"),
     heel: param(4, "cm", "lift that mends it"),
   },
-  read({ skirt, worn, bareLeg, body }, { near, heel }) {
+  read({ skirt, shoe: worn, bareLeg, body }, { near, heel }) {
     if (!skirt || Math.abs(skirt.overCalf) > near) return [];
-    const shoe = worn.map(({ piece }) => piece).find((piece) => piece.kind === "shoe");
+    const shoe = worn?.piece;
     const figures = { over: within("hem over the widest calf", skirt.overCalf, "cm", -near, near) };
     const names = { skirt: skirt.garment.name, shoe: shoe?.name ?? "" };
     const shared = {
@@ -23,7 +23,7 @@ export const calfHem = defineRule({
       pieces: [skirt.garment.id],
       estimated: body.measures.calfLine.estimated,
     };
-    if (shoe?.kind === "shoe") {
+    if (shoe) {
       const { lift, toe, form, shaft } = shoe.figures;
       const openVamp = form === "pump" || form === "flat" || form === "mule" || form === "sandal";
       const mends = lift >= heel || toe === "pointed" || openVamp || (shaft !== null && bareLeg === null);

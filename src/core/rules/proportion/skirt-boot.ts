@@ -14,10 +14,10 @@ export const skirtBoot = defineRule({
     bare: param(8, "cm", "least length of leg between them"),
     one: param(12, "dE", "hosiery this near the boot closes the gap"),
   },
-  read({ skirt, worn }, { overlap, bare, one }) {
-    const boot = worn.find(({ piece }) => piece.kind === "shoe" && piece.figures.shaft !== null);
-    if (!skirt || boot?.piece.kind !== "shoe" || boot.piece.figures.shaft === null) return [];
-    const gap = skirt.hem - boot.piece.figures.shaft;
+  read({ skirt, shoe: boot, hosiery }, { overlap, bare, one }) {
+    const height = boot?.piece.figures.shaft ?? null;
+    if (!skirt || !boot || height === null) return [];
+    const gap = skirt.hem - height;
     const names = { skirt: skirt.garment.name, boot: boot.piece.name };
     const shared = { names, pieces: [skirt.garment.id, boot.piece.id] };
     if (gap <= -overlap)
@@ -30,7 +30,6 @@ export const skirtBoot = defineRule({
         },
       ];
     if (gap >= bare) return [];
-    const hosiery = worn.find(({ piece }) => piece.kind === "hosiery");
     const leg = hosiery?.profile.ground?.shade;
     const shaft = boot.profile.ground?.shade;
     const figures = { gap: within("leg between hem and boot", gap, "cm", -overlap, bare) };

@@ -16,9 +16,9 @@ export const trainerSole = defineRule({
     below: param(1, "count", "heaviest sole under it"),
     band: param(4, "cm", "how far from the knee line a hem is still at the knee"),
   },
-  read({ skirt, worn, body }, { above, knee, below, band }) {
-    const shoe = worn.map(({ piece }) => piece).find((piece) => piece.kind === "shoe");
-    if (!skirt || shoe?.kind !== "shoe" || shoe.figures.form !== "trainer") return [];
+  read({ skirt, shoe: worn, body }, { above, knee, below, band }) {
+    const shoe = worn?.piece;
+    if (!skirt || !shoe || shoe.figures.form !== "trainer") return [];
     const line = body.measures.kneeLine.cm;
     const most = skirt.hem > line + band ? above : skirt.hem >= line - band ? knee : below;
     const bulk = bulks[shoe.figures.soleBulk];

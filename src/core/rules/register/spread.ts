@@ -21,12 +21,12 @@ export const spread = defineRule({
   },
   schools: ["trainers"],
   read(dressed, { jars, tension, leans }) {
-    const { level, worn } = dressed;
+    const { level, visible } = dressed;
     if (level === null) return [];
     const contrast = trainersUnderTailoring(dressed);
     const isMeant = ({ piece }: Worn) =>
       contrast?.meant === true && (piece === contrast.shoe || piece.poles.includes("tailored"));
-    const seen = worn.filter((item) => item.seen.length > 0 && !isMeant(item));
+    const seen = contrast ? visible.filter((item) => !isMeant(item)) : visible;
     return seen.flatMap((item): Judgement[] => {
       const { register, name, id } = item.piece;
       const outside = Math.max(register.low - level, level - register.high, 0);

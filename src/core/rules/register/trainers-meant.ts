@@ -1,5 +1,5 @@
-import type { Dressed } from "../../dressing/dressed";
-import { isKind, placeOf, type Piece } from "../../piece/piece";
+import type { Dressed, Worn } from "../../dressing/dressed";
+import { isKind, type Piece } from "../../piece/piece";
 import { param, valuesOf } from "../../rule-book/params";
 
 /** Trainers worn under tailoring, and whether the rest is dressed down with them. */
@@ -17,16 +17,17 @@ export const trainersParams = {
 } as const;
 
 /** The trainers of a look that has tailoring; null where either is missing. */
-export function trainersUnderTailoring({ worn, look }: Dressed): TrainersUnderTailoring | null {
+export function trainersUnderTailoring(dressed: Dressed): TrainersUnderTailoring | null {
+  const { shoe: worn, visible, garments, look } = dressed;
+  if (worn?.piece.figures.form !== "trainer") return null;
   const { ruleBook } = look.client;
   const { dressed: most } = valuesOf("register.trainers", trainersParams, ruleBook);
-  const pieces = worn.filter(({ seen }) => seen.length > 0).map(({ piece }) => piece);
-  const shoe = pieces.find((piece) => isKind(piece, "shoe") && piece.figures.form === "trainer");
-  const tailored = pieces.find((piece) => placeOf(piece) !== null && piece.poles.includes("tailored"));
-  if (!shoe || !tailored) return null;
-  const top = pieces.find((piece) => piece.kind === "top") ?? null;
+  const shoe = worn.piece;
+  const tailored = garments.find(({ piece }) => piece.poles.includes("tailored"))?.piece;
+  if (worn.seen.length === 0 || !tailored) return null;
+  const top = garments.find(({ piece }) => piece.kind === "top")?.piece ?? null;
   const meant =
-    ruleBook.schools.trainers !== "no" && top !== null && isDressedDown(top, most) && !pieces.some(isBowTie);
+    ruleBook.schools.trainers !== "no" && top !== null && isDressedDown(top, most) && !visible.some(isBowTie);
   return { shoe, tailored, top, meant };
 }
 
@@ -35,6 +36,6 @@ function isDressedDown(top: Piece, most: number): boolean {
   return isKind(top, "top") && top.figures.neckline !== "shirt collar" && top.register.centre <= most;
 }
 
-function isBowTie(piece: Piece): boolean {
+function isBowTie({ piece }: Worn): boolean {
   return isKind(piece, "scarf") && piece.figures.worn === "tied as a bow";
 }

@@ -17,9 +17,9 @@ export const oneLead = defineRule({
     most: param(2, "count", "leads that can answer one another"),
   },
   schools: ["ornament"],
-  read({ worn }, { statement, most }, schools) {
-    const leads = worn
-      .filter(({ seen, piece }) => seen.length > 0 && piece.statement >= statement)
+  read({ visible }, { statement, most }, schools) {
+    const leads = visible
+      .filter(({ piece }) => piece.statement >= statement)
       .map(({ piece }) => piece)
       .sort((one, other) => other.statement - one.statement);
     const [lead, ...others] = leads;

@@ -5,7 +5,6 @@ import { storyOf } from "../../style/story";
 import { defineRule } from "../define-rule";
 import { atMost, figure } from "../figures";
 import type { Judgement } from "../finding";
-import { seenAccessories } from "../visible";
 
 const soleBulk: Record<PieceOf<"shoe">["figures"]["soleBulk"], number> = { fine: 1, middling: 2, heavy: 3 };
 
@@ -23,11 +22,10 @@ export const scale = defineRule({
     loud: param(0.035, "ratio", "loudness from which a print is loud"),
   },
   read(dressed, { small, large, apart, motif, loud }) {
-    const pieces = seenAccessories(dressed).map(({ piece }) => piece);
-    const shoe = pieces.find((piece) => piece.kind === "shoe");
-    const { landing } = dressed;
+    const { landing, accessories } = dressed;
     const judgements: Judgement[] = [];
-    if (shoe?.kind === "shoe" && landing) {
+    if (dressed.shoe && landing) {
+      const shoe = dressed.shoe.piece;
       const bulk = landing.scale < small ? 1 : landing.scale > large ? 3 : 2;
       const step = Math.abs(soleBulk[shoe.figures.soleBulk] - bulk);
       if (step >= apart && storyOf([shoe, landing.bag]).kind !== "contrast")
@@ -52,8 +50,8 @@ export const scale = defineRule({
     const print = dressed.worn.find(
       ({ piece, slot, profile, area }) => slot === null && loudnessOf(piece, profile.character, area) >= loud,
     );
-    const tiny = pieces.find(
-      (piece) =>
+    const tiny = accessories.find(
+      ({ piece }) =>
         (piece.kind === "brooch" || piece.kind === "earrings") &&
         piece.figures.width < motif &&
         piece.statement > 0,
@@ -62,8 +60,8 @@ export const scale = defineRule({
       judgements.push({
         effect: "note",
         say: "{jewel} is lost beside the print of {print}.",
-        names: { jewel: tiny.name, print: print.piece.name },
-        pieces: [tiny.id, print.piece.id],
+        names: { jewel: tiny.piece.name, print: print.piece.name },
+        pieces: [tiny.piece.id, print.piece.id],
       });
     return judgements;
   },

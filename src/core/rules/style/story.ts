@@ -3,7 +3,7 @@ import { storyOf } from "../../style/story";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atMost, figure } from "../figures";
-import { seenAccessories, swapOrTakeOff } from "../visible";
+import { swapOrTakeOff } from "../visible";
 
 export const story = defineRule({
   id: "style.story",
@@ -12,10 +12,9 @@ export const story = defineRule({
   title: "The set tells one story",
   why: "Half of a set should lean one way, or lean against it on purpose; three ways at once is a jumble sale.",
   params: { most: param(2, "count", "unrelated ways a set may lean before it jars") },
-  read(dressed, { most }) {
-    const pieces = seenAccessories(dressed)
-      .map(({ piece }) => piece)
-      .filter((piece) => piece.kind !== "hosiery");
+  read({ accessories }, { most }) {
+    const pieces: Piece[] = [];
+    for (const { piece } of accessories) if (piece.kind !== "hosiery") pieces.push(piece);
     if (pieces.length < 2) return [];
     const whole = storyOf(pieces);
     const telling = pieces.filter((piece) => !isQuiet(piece));
