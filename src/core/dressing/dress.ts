@@ -10,6 +10,7 @@ import { hemLimitsOf } from "../proportion/hem-limits";
 import { meet, type LegAndShoe } from "../proportion/meeting";
 import { landingOf } from "../strap/landing";
 import { areasOf } from "./areas";
+import { countedColours } from "./counted-colours";
 import type { Dressed, Interval, Worn, WornOf } from "./dressed";
 import { extentOf } from "./extent";
 import { seenParts, type Placed } from "./layering";
@@ -60,6 +61,7 @@ export function dress(look: Look): Dressed {
   const visible = worn.filter((item) => item.seen.length > 0);
   const shoe = firstOf(worn, "shoe");
   const hem = lowestHem(worn);
+  const palette = paletteOf(visible);
   return {
     look,
     body,
@@ -71,7 +73,8 @@ export function dress(look: Look): Dressed {
     bag: firstOf(worn, "bag"),
     belt: firstOf(worn, "belt"),
     hosiery: firstOf(worn, "hosiery"),
-    palette: paletteOf(visible),
+    palette,
+    colours: countedColours(palette),
     touches: touchesOf(visible, leg, hem),
     leg,
     hem,

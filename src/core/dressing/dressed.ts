@@ -7,6 +7,7 @@ import type { Slot } from "../piece/slots";
 import type { LegAndShoe } from "../proportion/meeting";
 import type { WornNeck } from "../neck/worn-neck";
 import type { Landing } from "../strap/landing";
+import type { CountedColour } from "./counted-colours";
 import type { Profile, Tint } from "./profile";
 import type { SkirtHem } from "../proportion/skirt-hem";
 
@@ -77,6 +78,8 @@ export interface Dressed {
   readonly hosiery: WornOf<"hosiery"> | null;
   /** Every colour that is seen, with its part of the look. */
   readonly palette: readonly Patch[];
+  /** The same as a count of colours has them, the largest first. */
+  readonly colours: readonly CountedColour[];
   readonly touches: readonly Touch[];
   /** Trousers over shoes, when both are worn. */
   readonly leg: LegAndShoe | null;

@@ -35,26 +35,24 @@ export function hides(piece: Piece): boolean {
 
 /** The parts of each piece that are seen from the front, in the order given. */
 export function seenParts(placed: readonly Placed[], adjustments: readonly Adjustment[]): Interval[][] {
-  const layers = placed.map((item) => layerOf(item.piece, adjustments));
-  return placed.map((item, i) => {
-    const layer = layers[i];
-    if (item.piece.kind === "belt") return beltParts(item, placed);
-    if (layer === null || layer === undefined) return [item.extent];
+  const covering: Covering[] = [];
+  for (const { piece, extent } of placed) {
+    const layer = layerOf(piece, adjustments);
+    if (layer !== null && hides(piece)) covering.push({ layer, extent });
+  }
+  return placed.map(({ piece, extent }) => {
+    const layer = piece.kind === "belt" ? beltLayer : layerOf(piece, adjustments);
+    if (layer === null) return [extent];
     const covers: Interval[] = [];
-    placed.forEach((cover, j) => {
-      const other = layers[j];
-      if (other !== null && other !== undefined && other > layer && hides(cover.piece))
-        covers.push(cover.extent);
-    });
-    return uncovered(item.extent, covers);
+    for (const cover of covering) if (cover.layer > layer) covers.push(cover.extent);
+    return uncovered(extent, covers);
   });
 }
 
-/** A belt is worn outside everything but a closed layer. */
-function beltParts(belt: Placed, placed: readonly Placed[]): Interval[] {
-  const covers = placed.filter(({ piece }) => placeOf(piece) === "layer" && hides(piece));
-  return uncovered(
-    belt.extent,
-    covers.map((cover) => cover.extent),
-  );
+interface Covering {
+  readonly layer: number;
+  readonly extent: Interval;
 }
+
+/** A belt is worn outside everything but a closed jacket or coat, and hides nothing to speak of. */
+const beltLayer = 4;

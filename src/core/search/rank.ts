@@ -47,11 +47,13 @@ function faultsOf(reading: Reading): Set<string> {
 
 const verdictOrder: Record<Verdict, number> = { sings: 0, sits: 1, jars: 2 };
 
+const byName = new Intl.Collator("en");
+
 /** By score, then by verdict, then by name, so that equal pieces keep their order. */
 function byPromise(one: Candidate, other: Candidate): number {
   return (
     other.score - one.score ||
     verdictOrder[one.verdict] - verdictOrder[other.verdict] ||
-    one.piece.name.localeCompare(other.piece.name, "en")
+    byName.compare(one.piece.name, other.piece.name)
   );
 }

@@ -5,7 +5,6 @@ import type { Schools } from "../../rule-book/schools";
 import { defineRule } from "../define-rule";
 import { atLeast, atMost, figure } from "../figures";
 import { listed, swapOrTakeOff } from "../visible";
-import { coloursOf } from "./colours-of";
 
 const limits: Record<Schools["colours"], number> = {
   "at most two": 2,
@@ -25,7 +24,7 @@ export const count = defineRule({
   },
   schools: ["colours"],
   read(dressed, { share, depths }, schools) {
-    const colours = coloursOf(dressed, share);
+    const colours = dressed.colours.filter((colour) => colour.share >= share);
     const most = limits[schools.colours];
     const names = { colours: colours.map(({ name }) => name).join(", ") };
     const figures = { count: atMost("colours seen", colours.length, "count", most) };

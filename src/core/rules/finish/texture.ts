@@ -1,6 +1,5 @@
 import { finishes } from "../../finish/finishes";
 import { param } from "../../rule-book/params";
-import { coloursOf } from "../colour/colours-of";
 import { defineRule } from "../define-rule";
 import { atLeast } from "../figures";
 
@@ -16,7 +15,7 @@ export const texture = defineRule({
     kins: param(2, "count", "kinds of surface that keep it alive"),
   },
   read(dressed, { tonal, area, kins }) {
-    const [first] = coloursOf(dressed, 0);
+    const [first] = dressed.colours;
     if (!first || first.share < tonal || dressed.worn.length < 3) return [];
     const seen = dressed.worn.filter((item) => item.area >= area);
     const met = [...new Set(seen.map(({ piece }) => finishes[piece.finish].kin))];

@@ -1,5 +1,5 @@
-import type { Family } from "../../colour/family";
-import type { Dressed } from "../../dressing/dressed";
+import type { Family } from "../colour/family";
+import type { Patch } from "./dressed";
 
 /** One colour of a look as a count of colours has it: a family, or the neutrals of one temperature. */
 export interface CountedColour {
@@ -15,20 +15,8 @@ const motifsCounted = 1;
 /**
  * The colours of a look by what is seen of them, the largest first: chromatic families one by one, the
  * neutrals of one temperature together. Neutrals that lean neither way join those that do.
- * @param least share under which a colour does not count
  */
-export function coloursOf(dressed: Dressed, least: number): CountedColour[] {
-  let colours = counted.get(dressed);
-  if (!colours) {
-    colours = countColours(dressed);
-    counted.set(dressed, colours);
-  }
-  return colours.filter(({ share }) => share >= least);
-}
-
-const counted = new WeakMap<Dressed, readonly CountedColour[]>();
-
-function countColours({ palette }: Dressed): CountedColour[] {
+export function countedColours(palette: readonly Patch[]): CountedColour[] {
   const shares = new Map<CountedColour["name"], number>();
   const motifs = new Map<string, number>();
   let plain = 0;
