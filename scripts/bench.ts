@@ -69,7 +69,7 @@ const dressing = median(100, () => void dress(look), 100);
 const shoes = Array.from({ length: 500 }, (_, i) =>
   sample("shoe", { name: `shoe ${i}`, hex: hue(i), figures: { lift: 1 + (i % 6) } }),
 );
-const ranking = median(5, () => void rank(look, "shoe", shoes));
+const ranking = median(15, () => void rank(look, "shoe", shoes));
 const boots = Array.from({ length: 40 }, (_, i) =>
   sample("shoe", {
     name: `boot ${i}`,

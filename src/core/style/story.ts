@@ -24,54 +24,54 @@ export type Story =
  * fewest poles that still name every piece.
  */
 export function storyOf(pieces: readonly Piece[]): Story {
-  const contrast = contrastOf(pieces);
+  const leans = countLeans(pieces);
+  const contrast = contrastOf(pieces, leans);
   if (contrast) return contrast;
-  const best = mostShared(pieces);
-  if (best && best.count * 2 >= pieces.length && (best.count > 1 || pieces.length === 1))
+  const most = mostShared(leans);
+  if (most && most.count * 2 >= pieces.length && (most.count > 1 || pieces.length === 1))
     return {
       kind: "shared",
-      pole: best.pole,
-      pieces: pieces.filter((piece) => piece.poles.includes(best.pole)),
+      pole: most.pole,
+      pieces: pieces.filter((piece) => piece.poles.includes(most.pole)),
     };
   return { kind: "unrelated", poles: cover(pieces) };
 }
 
-/** The pole that most of the pieces have; the first of the poles where several tie. */
-function mostShared(pieces: readonly Piece[]): { readonly pole: Pole; readonly count: number } | null {
-  let best: { pole: Pole; count: number } | null = null;
-  for (const pole of poles) {
-    let count = 0;
-    for (const piece of pieces) if (piece.poles.includes(pole)) count += 1;
-    if (count > (best?.count ?? 0)) best = { pole, count };
-  }
-  return best;
+/** How many of the pieces lean each way. */
+type Leans = Record<Pole, number>;
+
+function countLeans(pieces: readonly Piece[]): Leans {
+  const leans: Leans = {
+    classic: 0,
+    minimal: 0,
+    sport: 0,
+    romantic: 0,
+    rugged: 0,
+    bohemian: 0,
+    tailored: 0,
+    gala: 0,
+  };
+  for (const piece of pieces) for (const pole of piece.poles) leans[pole] += 1;
+  return leans;
 }
 
-function contrastOf(pieces: readonly Piece[]): Extract<Story, { kind: "contrast" }> | null {
+/** The pole that most of the pieces have; the first of the poles where several tie. */
+function mostShared(leans: Leans): { readonly pole: Pole; readonly count: number } | null {
+  let most: Pole | null = null;
+  for (const pole of poles) if (leans[pole] > (most ? leans[most] : 0)) most = pole;
+  return most && { pole: most, count: leans[most] };
+}
+
+function contrastOf(pieces: readonly Piece[], leans: Leans): Extract<Story, { kind: "contrast" }> | null {
   for (const pole of poles) {
     const against = opposites[pole];
-    let one = 0;
-    let other = 0;
-    let loud = 0;
-    let loudOther = 0;
-    for (const piece of pieces) {
-      const leans = piece.poles.includes(pole);
-      if (leans === piece.poles.includes(against)) {
-        one = 0;
-        break;
-      }
-      const speaks = piece.statement > 1 ? 1 : 0;
-      if (leans) {
-        one += 1;
-        loud += speaks;
-      } else {
-        other += 1;
-        loudOther += speaks;
-      }
-    }
-    if (one === 0 || other === 0) continue;
+    const [one, other] = [leans[pole], leans[against]];
+    if (one === 0 || other === 0 || one + other !== pieces.length) continue;
+    if (pieces.some(({ poles: own }) => own.includes(pole) === own.includes(against))) continue;
+    const speaks = (way: Pole) =>
+      pieces.some(({ poles: own, statement }) => statement > 1 && own.includes(way));
     const balanced = one >= 2 && other >= 2;
-    if (balanced || (other === 1 && loud === 0) || (one === 1 && loudOther === 0))
+    if (balanced || (other === 1 && !speaks(pole)) || (one === 1 && !speaks(against)))
       return { kind: "contrast", pole, against };
   }
   return null;
@@ -82,10 +82,10 @@ function cover(pieces: readonly Piece[]): Pole[] {
   const named: Pole[] = [];
   let left = pieces;
   while (left.length > 0) {
-    const best = mostShared(left);
-    if (!best) break;
-    named.push(best.pole);
-    left = left.filter((piece) => !piece.poles.includes(best.pole));
+    const most = mostShared(countLeans(left))?.pole;
+    if (!most) break;
+    named.push(most);
+    left = left.filter((piece) => !piece.poles.includes(most));
   }
   return named;
 }
