@@ -10,7 +10,6 @@ import { hasHem, hemRow, type HemCell } from "@/core/search/hem-board";
 import { leversOf, type Lever } from "@/core/search/levers";
 import type { SetWish } from "@/core/search/best/set-problem";
 import { rank } from "@/core/search/rank";
-import { reachOf, type Reach } from "@/core/search/reach";
 import type { NamedPieces } from "@/core/studio/bench-source";
 import { layOut, offered, pieceOf, type LookKey, type Wardrobe } from "@/core/studio/wardrobe";
 import { isLegged } from "@/core/piece/piece";
@@ -28,11 +27,14 @@ import type {
   TailorCounsel,
 } from "./answers";
 import { seekSets } from "./best-sets";
+import { readBoard, type BoardRow } from "./board";
 import { seekGaps } from "./gaps";
 
 let wardrobe: Wardrobe | null = null;
 /** Counts the searches for sets: only the last one asked for goes on. */
 let asked = 0;
+/** The same for boards. */
+let boards = 0;
 
 function laid(): Wardrobe {
   if (!wardrobe) throw new Error("a wardrobe must be laid before it is asked about");
@@ -135,14 +137,15 @@ const counsel = {
     return hemRow(laid().client, garment, shoes);
   },
 
-  reach(
-    accessoryIds: readonly string[],
-    bases: readonly (readonly string[])[],
+  /** Every set on every base; asked again, the earlier board stops. */
+  board(
+    sets: readonly NamedPieces[],
+    bases: readonly NamedPieces[],
     occasionId: string | null,
-  ): Reach[] {
-    return bases.map((garmentIds) =>
-      reachOf(layOut(laid(), { garmentIds, accessoryIds, adjustments: [], occasionId })),
-    );
+    tell: (rows: readonly BoardRow[]) => void,
+  ): Promise<void> {
+    const mine = (boards += 1);
+    return readBoard(laid(), sets, bases, occasionId, tell, () => mine === boards);
   },
 };
 

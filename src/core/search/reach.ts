@@ -1,3 +1,4 @@
+import type { Turn } from "../piece/adjustment";
 import type { Look } from "../piece/look";
 import { apply } from "../reading/change";
 import { read, type Reading, type Verdict } from "../reading/read";
@@ -13,24 +14,34 @@ export interface Reach {
   readonly turned: boolean;
 }
 
-/** Reads a look, and once more with its best turn-up when it jars as it is. */
-export function reachOf(look: Look): Reach {
-  const { reading, turned } = asWorn(look);
-  return { verdict: reading.verdict, score: reading.score, level: reading.level, turned };
-}
-
 /** A look as it would be worn: plainly, or turned up where it jars and a turn-up mends that. */
-export function asWorn(look: Look): {
+export interface AsWorn {
   readonly look: Look;
   readonly reading: Reading;
   readonly turned: boolean;
-} {
+}
+
+/** Finds the turn-up that suits a look best; null when it is best as it is, or no turn-up is right. */
+export type FindTurn = (look: Look) => Turn | null;
+
+/** Reads a look, and once more with its best turn-up when it jars as it is. */
+export function reachOf(look: Look, findTurn: FindTurn = bestTurn): Reach {
+  const { reading, turned } = asWorn(look, findTurn);
+  return { verdict: reading.verdict, score: reading.score, level: reading.level, turned };
+}
+
+/** A look as it would be worn. */
+export function asWorn(look: Look, findTurn: FindTurn = bestTurn): AsWorn {
   const plain = read(look);
-  const turn = plain.verdict === "jars" ? solveTurnUp(look)?.best?.turn : null;
+  const turn = plain.verdict === "jars" ? findTurn(look) : null;
   if (turn) {
     const other = apply(look, turn);
     const reading = read(other);
     if (reading.verdict !== "jars") return { look: other, reading, turned: true };
   }
   return { look, reading: plain, turned: false };
+}
+
+function bestTurn(look: Look): Turn | null {
+  return solveTurnUp(look)?.best?.turn ?? null;
 }

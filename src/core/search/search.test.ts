@@ -3,6 +3,7 @@ import { swap, wear } from "../piece/look";
 import type { Piece } from "../piece/piece";
 import { read } from "../reading/read";
 import { sample, sampleLook, sampleOccasion } from "../testing/sample";
+import { boardReader } from "./board";
 import { rank } from "./rank";
 import { reachOf } from "./reach";
 
@@ -64,5 +65,34 @@ describe("the reach of a set", () => {
     const { verdict, score, level } = read(plain);
     expect(verdict).not.toBe("jars");
     expect(reachOf(plain)).toEqual({ verdict, score, level, turned: false });
+  });
+});
+
+describe("a board", () => {
+  it("reads each cell as it would be read alone, though it solves the same hem once", () => {
+    const top = sample("top", { name: "top", hex: "#6b1f2f", figures: { tucked: true } });
+    const bases: Piece[][] = [
+      garments,
+      [...garments.slice(0, 1), top],
+      [sample("trousers", { name: "wide legs", figures: { leg: "wide", inseam: 82 } }), top],
+      [sample("dress", { name: "dress" })],
+    ];
+    const socks = sample("hosiery", { name: "socks", figures: { form: "crew sock" } });
+    const sets: Piece[][] = [[loose], [close], [boots("boots", "#1d2742", 9.5, 28)]].flatMap((shoes) => [
+      [...shoes, ...wardrobe.slice(2, 3)],
+      [...shoes, ...wardrobe.slice(2, 4), socks],
+    ]);
+    const cold = { ...sampleOccasion, id: "cold", temperature: 2 };
+    const readCell = boardReader();
+    let turned = 0;
+    for (const occasion of [null, sampleOccasion, cold])
+      for (const accessories of sets)
+        for (const base of bases) {
+          const cell = sampleLook({ garments: base, accessories, occasion });
+          const alone = reachOf(cell);
+          expect(readCell(cell)).toEqual(alone);
+          if (alone.turned) turned += 1;
+        }
+    expect(turned).toBeGreaterThan(3);
   });
 });

@@ -1,7 +1,8 @@
 "use client";
 
+import { useWindowVirtualizer } from "@tanstack/react-virtual";
 import Link from "next/link";
-import { useMemo, useState } from "react";
+import { memo, useMemo, useRef, useState } from "react";
 import { boardWords } from "@/core/sets/board-words";
 import type { Reach } from "@/core/search/reach";
 import type { BenchSource, NamedPieces } from "@/core/studio/bench-source";
@@ -17,7 +18,7 @@ interface SetBoardProps {
 
 /** Every set on every base, as the worker reads them; and in words what is not served. */
 export function SetBoard({ wardrobe, sets }: SetBoardProps) {
-  const { bases, client } = wardrobe;
+  const { bases } = wardrobe;
   const [occasionId, setOccasionId] = useState<string | null>(null);
   const reach = useReach(wardrobe, sets, bases, occasionId);
   const done = sets.every(({ id }) => reach.has(id));
@@ -44,72 +45,131 @@ export function SetBoard({ wardrobe, sets }: SetBoardProps) {
           {done ? `${read} looks read` : `${read} of ${sets.length * bases.length} looks read ...`}
         </span>
       </div>
-      <div className="overflow-x-auto border border-rule-strong bg-paper">
-        <table className="w-full border-collapse">
-          <thead>
-            <tr>
-              <th className="min-w-52 p-2 text-left font-normal text-ink-soft">{client.name}</th>
-              {bases.map(({ id, name }) => (
-                <th
-                  key={id}
-                  scope="col"
-                  className="h-28 min-w-14 border-l border-rule p-1 align-bottom font-medium"
-                >
-                  <span className="mx-auto block max-h-26 [writing-mode:vertical-rl] rotate-180 truncate text-left text-tiny">
-                    {name}
-                  </span>
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {sets.map((set) => (
-              <SetBoardRow
-                key={set.id}
-                set={set}
-                pieces={wardrobe.pieces}
-                bases={bases}
-                row={reach.get(set.id)}
-                hrefOf={(base) =>
-                  `/bench?client=${client.id}&base=${base.id}&set=${set.id}${occasionId ? `&occasion=${occasionId}` : ""}`
-                }
-              />
-            ))}
-          </tbody>
-        </table>
-      </div>
+      <SetTable wardrobe={wardrobe} sets={sets} reach={reach} occasionId={occasionId} />
       {done && <Words reach={reach} sets={sets} bases={bases} />}
     </>
   );
 }
 
-interface RowProps {
-  readonly set: NamedPieces;
-  readonly pieces: readonly Piece[];
-  readonly bases: readonly NamedPieces[];
-  readonly row: readonly Reach[] | undefined;
-  readonly hrefOf: (base: NamedPieces) => string;
+interface TableProps extends SetBoardProps {
+  readonly reach: ReadonlyMap<string, readonly Reach[]>;
+  readonly occasionId: string | null;
 }
 
-function SetBoardRow({ set, pieces, bases, row, hrefOf }: RowProps) {
-  const worn = set.pieceIds.flatMap((id) => pieces.find((piece) => piece.id === id) ?? []);
+/** Height of a row, px; only the rows near the window are laid out, so that a board of hundreds stays light. */
+const rowHeight = 76;
+
+function SetTable({ wardrobe, sets, reach, occasionId }: TableProps) {
+  const { bases, client } = wardrobe;
+  const body = useRef<HTMLTableSectionElement>(null);
+  const rows = useWindowVirtualizer({
+    count: sets.length,
+    estimateSize: () => rowHeight,
+    overscan: 6,
+    scrollMargin: body.current?.offsetTop ?? 0,
+    // Until the window is known, and on the server, the rows that fill one are laid out.
+    initialRect: { width: 1280, height: 800 },
+  });
+  const near = rows.getVirtualItems();
+  const pieces = useMemo(() => new Map(wardrobe.pieces.map((piece) => [piece.id, piece])), [wardrobe]);
+  const before = (near[0]?.index ?? 0) * rowHeight;
+  const after = (sets.length - 1 - (near[near.length - 1]?.index ?? -1)) * rowHeight;
   return (
-    <tr className="border-t border-rule">
-      <th scope="row" className="p-2 text-left font-medium">
+    <div className="overflow-x-auto border border-rule-strong bg-paper">
+      <table className="w-full border-collapse" aria-rowcount={sets.length + 1}>
+        <thead>
+          <tr>
+            <th className="sticky left-0 z-10 min-w-52 bg-paper p-2 text-left font-normal text-ink-soft">
+              {client.name}
+            </th>
+            {bases.map(({ id, name }) => (
+              <th
+                key={id}
+                scope="col"
+                className="h-28 min-w-14 border-l border-rule p-1 align-bottom font-medium"
+              >
+                <span className="mx-auto block max-h-26 [writing-mode:vertical-rl] rotate-180 truncate text-left text-tiny">
+                  {name}
+                </span>
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody ref={body}>
+          {before > 0 && <Spacer height={before} />}
+          {near.map(({ index }) => {
+            const set = sets[index];
+            return (
+              set && (
+                <SetBoardRow
+                  key={set.id}
+                  at={index}
+                  set={set}
+                  pieces={pieces}
+                  bases={bases}
+                  row={reach.get(set.id)}
+                  clientId={client.id}
+                  occasionId={occasionId}
+                />
+              )
+            );
+          })}
+          {after > 0 && <Spacer height={after} />}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+function Spacer({ height }: { readonly height: number }) {
+  return (
+    <tr aria-hidden="true">
+      <td style={{ height }} className="p-0" />
+    </tr>
+  );
+}
+
+interface RowProps {
+  /** Position among the sets. */
+  readonly at: number;
+  readonly set: NamedPieces;
+  readonly pieces: ReadonlyMap<string, Piece>;
+  readonly bases: readonly NamedPieces[];
+  readonly row: readonly Reach[] | undefined;
+  readonly clientId: string;
+  readonly occasionId: string | null;
+}
+
+const SetBoardRow = memo(function SetBoardRow({
+  at,
+  set,
+  pieces,
+  bases,
+  row,
+  clientId,
+  occasionId,
+}: RowProps) {
+  const occasion = occasionId ? `&occasion=${occasionId}` : "";
+  return (
+    <tr className="border-t border-rule" style={{ height: rowHeight }} aria-rowindex={at + 2}>
+      <th scope="row" className="sticky left-0 z-10 bg-paper p-2 text-left font-medium">
         {set.name}
         <span className="flex" aria-hidden="true">
-          {worn.map((piece) => (
-            <Plate key={piece.id} piece={piece} className="h-9 w-10" />
-          ))}
+          {set.pieceIds
+            .flatMap((id) => pieces.get(id) ?? [])
+            .map((piece) => (
+              <Plate key={piece.id} piece={piece} className="h-9 w-10" />
+            ))}
         </span>
       </th>
       {bases.map((base, i) => {
         const cell = row?.[i];
         return (
           <td key={base.id} className="border-l border-rule p-0">
-            {cell ? (
+            {cell && (
               <Link
-                href={hrefOf(base)}
+                href={`/bench?client=${clientId}&base=${base.id}&set=${set.id}${occasion}`}
+                prefetch={false}
                 aria-label={`${set.name} on ${base.name}: ${wordOf(cell.verdict)} ${Math.round(cell.score)}${cell.turned ? ", turned up" : ""}`}
                 className="tabular flex h-16 flex-col items-center justify-center gap-0.5 hover:bg-well"
               >
@@ -119,15 +179,13 @@ function SetBoardRow({ set, pieces, bases, row, hrefOf }: RowProps) {
                 />
                 <span className="text-tiny">{Math.round(cell.score)}</span>
               </Link>
-            ) : (
-              <span className="block h-16" />
             )}
           </td>
         );
       })}
     </tr>
   );
-}
+});
 
 interface WordsProps {
   readonly reach: ReadonlyMap<string, readonly Reach[]>;

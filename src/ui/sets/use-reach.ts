@@ -1,12 +1,14 @@
 "use client";
 
-import { useEffect, useState } from "react";
+import { proxy } from "comlink";
+import { startTransition, useEffect, useState } from "react";
 import type { Reach } from "@/core/search/reach";
 import type { NamedPieces } from "@/core/studio/bench-source";
 import type { Wardrobe } from "@/core/studio/wardrobe";
+import type { BoardRow } from "@/workers/board";
 import { useCounsel } from "../counsel/use-counsel";
 
-/** What each set makes of each base, filled in set by set as the worker answers. */
+/** What each set makes of each base, filled in as the worker reads them, a batch of sets at a time. */
 export function useReach(
   wardrobe: Wardrobe,
   sets: readonly NamedPieces[],
@@ -19,17 +21,10 @@ export function useReach(
     if (!counsel) return;
     let current = true;
     setReach(new Map());
-    void (async () => {
-      for (const set of sets) {
-        const answer = await counsel.reach(
-          set.pieceIds,
-          bases.map(({ pieceIds }) => pieceIds),
-          occasionId,
-        );
-        if (!current) return;
-        setReach((before) => new Map(before).set(set.id, answer));
-      }
-    })();
+    const tell = (rows: readonly BoardRow[]) => {
+      if (current) startTransition(() => setReach((before) => new Map([...before, ...rows])));
+    };
+    void counsel.board(sets, bases, occasionId, proxy(tell));
     return () => {
       current = false;
     };

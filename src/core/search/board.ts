@@ -1,0 +1,30 @@
+import type { Turn } from "../piece/adjustment";
+import type { Look } from "../piece/look";
+import { isLegged, type Piece } from "../piece/piece";
+import { solveTurnUp } from "../reading/turn-ups";
+import { reachOf, type Reach } from "./reach";
+
+/**
+ * Reads the cells of a board: what each look makes of itself, as `reachOf` has it. A turn-up rests on the
+ * legs, what is on the foot and the occasion alone, so each meeting of those is solved once for the board.
+ */
+export function boardReader(): (look: Look) => Reach {
+  const solved = new Map<string, Turn | null>();
+  const solve = (look: Look): Turn | null => {
+    const key = meetingOf(look);
+    let turn = solved.get(key);
+    if (turn === undefined) {
+      turn = solveTurnUp(look)?.best?.turn ?? null;
+      solved.set(key, turn);
+    }
+    return turn;
+  };
+  return (look) => reachOf(look, solve);
+}
+
+/** What a turn-up rests on, by ids. */
+function meetingOf({ garments, accessories, occasion }: Look): string {
+  const ids = (pieces: readonly Piece[]) => pieces.map(({ id }) => id).join();
+  const foot = accessories.filter(({ kind }) => kind === "shoe" || kind === "hosiery");
+  return `${ids(garments.filter(isLegged))}|${ids(foot)}|${occasion?.id ?? ""}`;
+}

@@ -1,0 +1,40 @@
+import { boardReader } from "@/core/search/board";
+import type { Reach } from "@/core/search/reach";
+import type { NamedPieces } from "@/core/studio/bench-source";
+import { layOut, type Wardrobe } from "@/core/studio/wardrobe";
+
+/** Milliseconds between two batches of rows. */
+const breath = 100;
+
+/** One row of a board: a set by its id, with what it makes of each base. */
+export type BoardRow = readonly [string, readonly Reach[]];
+
+/**
+ * Reads sets on bases for an occasion and tells the rows in batches, as they are read. Between two batches
+ * whoever asked may have asked for another board: `goesOn` says whether to go on.
+ */
+export async function readBoard(
+  wardrobe: Wardrobe,
+  sets: readonly NamedPieces[],
+  bases: readonly NamedPieces[],
+  occasionId: string | null,
+  tell: (rows: readonly BoardRow[]) => void,
+  goesOn: () => boolean,
+): Promise<void> {
+  const readCell = boardReader();
+  let rows: BoardRow[] = [];
+  let told = performance.now();
+  for (const { id, pieceIds: accessoryIds } of sets) {
+    const row = bases.map(({ pieceIds: garmentIds }) =>
+      readCell(layOut(wardrobe, { garmentIds, accessoryIds, adjustments: [], occasionId })),
+    );
+    rows.push([id, row]);
+    if (performance.now() - told < breath) continue;
+    if (!goesOn()) return;
+    tell(rows);
+    rows = [];
+    await new Promise((resolve) => setTimeout(resolve, 0));
+    told = performance.now();
+  }
+  if (goesOn()) tell(rows);
+}
