@@ -2,7 +2,7 @@ import type { Slot } from "@/core/piece/slots";
 import type { Verdict } from "@/core/reading/read";
 import type { TailorAnswer } from "@/core/reading/tailor";
 import type { Removal, Surprise } from "@/core/reading/edit-pass";
-import type { GapSpec } from "@/core/search/gaps";
+import type { GapSpec } from "@/core/search/gap-spec";
 import type { Lever, SlotLevers } from "@/core/search/levers";
 import type { Candidate } from "@/core/search/rank";
 

@@ -1,12 +1,5 @@
-import {
-  bestGaps,
-  gapSpecs,
-  mainMetal,
-  nearest,
-  readGaps,
-  type Gap,
-  type Unserved,
-} from "@/core/search/gaps";
+import { gapSpecs, mainMetal } from "@/core/search/gap-spec";
+import { bestGaps, nearest, readGaps, type Gap, type Unserved } from "@/core/search/gaps";
 import { asWorn } from "@/core/search/reach";
 import { layOut, offered, type Wardrobe } from "@/core/studio/wardrobe";
 import type { FoundGaps } from "./answers";

@@ -3,7 +3,8 @@ import { swap } from "../piece/look";
 import { slotOf } from "../piece/piece";
 import { read } from "../reading/read";
 import { sample, sampleLook, sampleOccasion } from "../testing/sample";
-import { bestGaps, gapSpecs, mainMetal, nearest, readGaps, type Gap } from "./gaps";
+import { gapSpecOf, gapSpecs, mainMetal } from "./gap-spec";
+import { bestGaps, nearest, readGaps, type Gap } from "./gaps";
 
 const garments = [
   sample("trousers", { name: "trousers", hex: "#1d2742", figures: { inseam: 73.5 } }),
@@ -22,11 +23,19 @@ const look = sampleLook({
 
 describe("what is missing", () => {
   const specs = gapSpecs("silver");
+  const [first = gapSpecOf({ form: "belt", colour: "tan", finish: "suede", level: 5, metal: "none" })] =
+    specs;
 
   it("is described by slot, colour, surface, level and metal, each once", () => {
     expect(new Set(specs.map(({ say }) => say)).size).toBe(specs.length);
     for (const { slot, piece } of specs) expect(slotOf(piece)).toBe(slot);
     expect(specs[0]?.piece.metal).toBe("silver");
+  });
+
+  it("is described again from the facts that are kept of it", () => {
+    for (const spec of specs) expect(gapSpecOf(spec.facts)).toEqual(spec);
+    const facts = { ...first.facts, form: "cape" as "belt" };
+    expect(() => gapSpecOf(facts)).toThrow("no missing piece is a black cape");
   });
 
   it("unlocks what really reads otherwise with it", () => {
@@ -43,7 +52,7 @@ describe("what is missing", () => {
 
   it("is best in few: the most first, then the most of what is left", () => {
     const gap = (say: string, unlocks: number[]): Gap => ({
-      spec: { slot: "shoe", say, piece: trainers },
+      spec: { ...first, say },
       unlocks,
     });
     const best = bestGaps([gap("a", [1, 2]), gap("b", [1, 2, 3]), gap("c", [4]), gap("d", [])], 5);

@@ -1,0 +1,110 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { finishes } from "../../finish/finishes";
+import { slotOf, type Piece } from "../../piece/piece";
+import { coherenceOf } from "../../sets/coherence";
+import { firstStock, templateOf, type SetTemplate } from "../../sets/template";
+import { generatedWardrobe } from "../../testing/generated";
+import { sample, sampleClient } from "../../testing/sample";
+import { reachOf } from "../reach";
+import { fillTemplate } from "./fill";
+
+const kinds = ["shoe", "bag", "earrings", "necklace", "watch", "belt", "scarf", "hosiery", "hat"] as const;
+const stock = generatedWardrobe(kinds, 8, 11);
+const bases: Piece[][] = [
+  [sample("dress", { name: "dress", hex: "#1d2742" })],
+  [sample("skirt", { name: "skirt", hex: "#6b1f2f" }), sample("top", { name: "top", hex: "#efe6cf" })],
+];
+
+/** The template of a name, of those every studio begins with. */
+function ready(name: string): SetTemplate {
+  const template = firstStock.find((each) => each.name === name);
+  if (!template) throw new Error(`no template is called ${name}`);
+  return template;
+}
+
+describe("a template", () => {
+  it.each(firstStock)("$name is filled with a set of its slots and levels", (template) => {
+    const { pieces } = fillTemplate(template, sampleClient, stock, bases);
+    const slots = pieces.map(slotOf);
+    expect(pieces.length).toBeGreaterThanOrEqual(3);
+    expect(slots).toContain("shoe");
+    for (const slot of slots) expect([...template.wanted, ...template.optional]).toContain(slot);
+    for (const { register, finish } of pieces) {
+      expect(register.high).toBeGreaterThanOrEqual(template.from);
+      expect(register.low).toBeLessThanOrEqual(template.to);
+      if (template.forRain) expect(finishes[finish].rain).not.toBe("bad");
+    }
+  });
+
+  it("says which bases its set serves, as they read with it", () => {
+    const { pieces, serves } = fillTemplate(ready("Work"), sampleClient, stock, bases);
+    const read = bases.flatMap((garments, i) =>
+      reachOf({ client: sampleClient, garments, accessories: pieces, adjustments: [], occasion: null })
+        .verdict === "jars"
+        ? []
+        : [i],
+    );
+    expect(serves).toEqual(read);
+  });
+
+  it("names what it wants and the client does not have, and fills the rest", () => {
+    const without = (kind: string) => stock.filter((piece) => piece.kind !== kind);
+    const noBag = fillTemplate(ready("Work"), sampleClient, without("bag"), bases);
+    expect(noBag.missing).toEqual(["bag"]);
+    expect(noBag.pieces.length).toBeGreaterThanOrEqual(3);
+    expect(fillTemplate(ready("Work"), sampleClient, without("shoe"), bases)).toEqual({
+      pieces: [],
+      serves: [],
+      missing: ["shoe"],
+    });
+    expect(fillTemplate(ready("Ceremony"), sampleClient, [], bases).missing).toEqual(["shoe"]);
+  });
+
+  it("never offers what the client's limits bar", () => {
+    const client = { ...sampleClient, limits: { ...sampleClient.limits, heel: 2 } };
+    const heels = stock.map((piece, i) =>
+      piece.kind === "shoe" ? { ...piece, figures: { ...piece.figures, lift: i % 2 ? 8 : 1 } } : piece,
+    );
+    const { pieces } = fillTemplate(ready("Work"), client, heels, bases);
+    expect(pieces.filter(({ kind }) => kind === "shoe")).toHaveLength(1);
+    for (const piece of pieces) if (piece.kind === "shoe") expect(piece.figures.lift).toBe(1);
+  });
+
+  it("made of a set takes that set's slots and levels, so that the set fits it", () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 400 }), (seed) => {
+        const set = generatedWardrobe(["shoe", "bag", "earrings", "belt"], 1, seed);
+        const template = templateOf("like it", set);
+        const { pieces, missing } = fillTemplate(template, sampleClient, set, []);
+        expect(missing).toEqual([]);
+        expect([...template.wanted, ...template.optional].sort()).toEqual(set.map(slotOf).sort());
+        for (const piece of pieces) expect(set).toContain(piece);
+        const rainy = set.every(({ finish }) => finishes[finish].rain !== "bad");
+        expect(template.forRain).toBe(rainy);
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  it("prefers what serves more bases, then what agrees better", () => {
+    const clashing = sample("shoe", {
+      name: "clashing",
+      hex: "#1d2742",
+      register: { low: 1, centre: 1.5, high: 4.6 },
+    });
+    const fitting = sample("shoe", { name: "fitting", hex: "#1d2742" });
+    const rest = ["bag", "belt"] as const;
+    const wardrobe: Piece[] = [
+      clashing,
+      fitting,
+      ...rest.map((kind) => sample(kind, { name: kind, hex: "#1d2742" }) as Piece),
+    ];
+    const dressy = [sample("dress", { name: "dressy", register: { low: 6, centre: 7, high: 8 } })];
+    const { pieces, serves } = fillTemplate(ready("Work"), sampleClient, wardrobe, [dressy]);
+    const score = (shoe: Piece) => coherenceOf([shoe, ...pieces.slice(0, -1)], sampleClient).score;
+    expect(score(clashing)).toBe(score(fitting));
+    expect(pieces.some(({ name }) => name === "fitting")).toBe(true);
+    expect(serves).toEqual([0]);
+  });
+});

@@ -1,0 +1,60 @@
+import type { Client } from "../../piece/client";
+import type { Piece } from "../../piece/piece";
+import type { Slot } from "../../piece/slots";
+import type { SetTemplate } from "../../sets/template";
+import { inOrder } from "../../sets/vary";
+import { boardReader } from "../board";
+import { bestChoices } from "./search";
+import { setProblem, type SetWish } from "./set-problem";
+
+/** A template filled from a client's pieces. */
+export interface FilledTemplate {
+  /** Shoes and at least two more, from the head down; none when no such set fits the template. */
+  readonly pieces: readonly Piece[];
+  /** Positions of the bases it does not jar with. */
+  readonly serves: readonly number[];
+  /** Slots it wants and nothing of the client's fits. */
+  readonly missing: readonly Slot[];
+}
+
+/** How many of the sets that agree best are tried on the bases. */
+const tried = 40;
+/** A set is shoes and at least two more. */
+const least = 3;
+
+/**
+ * Fills a template: of the sets that agree best by themselves (exact), the one that serves most bases, the
+ * better agreeing one where two serve as many.
+ */
+export function fillTemplate(
+  template: SetTemplate,
+  client: Client,
+  wardrobe: readonly Piece[],
+  bases: readonly (readonly Piece[])[],
+): FilledTemplate {
+  const nothing = { client, garments: [], accessories: [], adjustments: [], occasion: null };
+  const { problem, pieces, bare } = setProblem(nothing, wardrobe, wishOf(template));
+  const missing = bare.filter((slot) => template.wanted.includes(slot));
+  if (missing.includes("shoe")) return { pieces: [], serves: [], missing };
+  const readCell = boardReader();
+  let best: { pieces: readonly Piece[]; serves: readonly number[] } | null = null;
+  for (const { options } of bestChoices(problem, tried).best) {
+    const accessories = inOrder(options.flatMap((option) => pieces[option] ?? []));
+    if (accessories.length < least) continue;
+    const serves = bases.flatMap((garments, i) =>
+      readCell({ ...nothing, garments, accessories }).verdict === "jars" ? [] : [i],
+    );
+    if (!best || serves.length > best.serves.length) best = { pieces: accessories, serves };
+  }
+  return { pieces: best?.pieces ?? [], serves: best?.serves ?? [], missing };
+}
+
+function wishOf({ wanted, optional, forRain, from, to }: SetTemplate): SetWish {
+  const wish = (slot: Slot, may: boolean) => ({ slot, optional: may, pinned: null });
+  return {
+    slots: [...wanted.map((slot) => wish(slot, false)), ...optional.map((slot) => wish(slot, true))],
+    forRain,
+    from,
+    to,
+  };
+}

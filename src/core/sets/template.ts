@@ -1,0 +1,75 @@
+import { finishes } from "../finish/finishes";
+import { slotOf, type Piece } from "../piece/piece";
+import { slots, type Slot } from "../piece/slots";
+
+/** A set described before it is filled: where it is at home and which slots it takes. */
+export interface SetTemplate {
+  readonly name: string;
+  /** Levels between which its pieces are at home, 1-9. */
+  readonly from: number;
+  readonly to: number;
+  /** Nothing that suffers in the rain. */
+  readonly forRain: boolean;
+  /** Slots it must have a piece for; shoes always among them. */
+  readonly wanted: readonly Slot[];
+  /** Slots it may have one for. */
+  readonly optional: readonly Slot[];
+}
+
+/** A first stock: the few sets that between them cover what a client meets. */
+export const firstStock: readonly SetTemplate[] = [
+  {
+    name: "Off duty",
+    from: 1.5,
+    to: 3.5,
+    forRain: false,
+    wanted: ["shoe", "bag"],
+    optional: ["earrings", "neck", "wrist", "belt", "hosiery"],
+  },
+  {
+    name: "Work",
+    from: 4.5,
+    to: 6,
+    forRain: false,
+    wanted: ["shoe", "bag"],
+    optional: ["earrings", "neck", "necklace", "wrist", "belt", "hosiery"],
+  },
+  {
+    name: "Evening, quiet",
+    from: 6,
+    to: 7.5,
+    forRain: false,
+    wanted: ["shoe"],
+    optional: ["earrings", "necklace", "wrist", "bag", "hosiery"],
+  },
+  {
+    name: "Weather",
+    from: 2.5,
+    to: 6,
+    forRain: true,
+    wanted: ["shoe", "bag"],
+    optional: ["hat", "neck", "gloves", "wrist", "belt", "hosiery"],
+  },
+  {
+    name: "Ceremony",
+    from: 7.5,
+    to: 9,
+    forRain: false,
+    wanted: ["shoe"],
+    optional: ["hat", "earrings", "necklace", "brooch", "wrist", "gloves", "bag", "hosiery"],
+  },
+];
+
+/** The template that a set of pieces fits: its slots, the span of its levels, and whether it takes rain. */
+export function templateOf(name: string, pieces: readonly Piece[]): SetTemplate {
+  const taken = new Set(pieces.map(slotOf));
+  const centres = pieces.map(({ register }) => register.centre);
+  return {
+    name,
+    from: Math.min(...centres),
+    to: Math.max(...centres),
+    forRain: pieces.every(({ finish }) => finishes[finish].rain !== "bad"),
+    wanted: ["shoe"],
+    optional: slots.filter((slot) => slot !== "shoe" && taken.has(slot)),
+  };
+}

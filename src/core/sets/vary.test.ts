@@ -1,0 +1,50 @@
+import { describe, expect, it } from "vitest";
+import type { Piece } from "../piece/piece";
+import { sample, sampleClient } from "../testing/sample";
+import { coherenceOf } from "./coherence";
+import { inOrder, variations, withPiece } from "./vary";
+
+const shoe = sample("shoe", { name: "navy shoe", hex: "#1d2742" });
+const bag = sample("bag", { name: "navy bag", hex: "#1d2742" });
+const belt = sample("belt", { name: "belt", hex: "#1d2742" });
+const earrings = sample("earrings", { name: "earrings", metal: "silver", metalSize: 2 });
+const cuff = sample("bracelet", { name: "cuff", metal: "silver", metalSize: 2 });
+const bangle = sample("bracelet", { name: "bangle", metal: "silver", metalSize: 1 });
+const names = (pieces: readonly Piece[]) => pieces.map(({ name }) => name);
+
+describe("a set built by hand", () => {
+  it("lies in order from the head down, whatever was put in first", () => {
+    expect(names(inOrder([shoe, bag, earrings]))).toEqual(["earrings", "navy bag", "navy shoe"]);
+  });
+
+  it("takes one piece a slot, and stacks where the slot stacks", () => {
+    const pumps = sample("shoe", { name: "pumps" });
+    expect(names(withPiece([bag, shoe], pumps))).toEqual(["navy bag", "pumps"]);
+    expect(names(withPiece([cuff, shoe], bangle))).toEqual(["cuff", "bangle", "navy shoe"]);
+    expect(withPiece([cuff, shoe], cuff)).toEqual([cuff, shoe]);
+    expect(withPiece([shoe], sample("dress", { name: "dress" }))).toEqual([shoe]);
+  });
+});
+
+describe("variations of one piece", () => {
+  const near = sample("bag", { name: "slate bag", hex: "#2f3a4f" });
+  const far = sample("bag", { name: "white bag", hex: "#ffffff" });
+  const gold = sample("bag", { name: "gold bag", hex: "#1d2742", metal: "gold", metalSize: 2 });
+  const set = [earrings, cuff, belt, bag, shoe];
+  const found = variations(set, "bag", [bag, near, far, gold, belt], sampleClient);
+
+  it("are the other pieces of the slot, each with what the set would be by itself", () => {
+    expect(names(found.map(({ piece }) => piece)).sort()).toEqual(["gold bag", "slate bag", "white bag"]);
+    const now = coherenceOf(set, sampleClient).score;
+    for (const { piece, score, verdict, change } of found) {
+      const whole = coherenceOf([earrings, cuff, belt, shoe, piece], sampleClient);
+      expect({ score, verdict }).toEqual({ score: whole.score, verdict: whole.verdict });
+      expect(change).toBeCloseTo(score - now, 6);
+    }
+  });
+
+  it("come with the best first: the near depth before the far one, and the stray metal last of all", () => {
+    expect(names(found.map(({ piece }) => piece))).toEqual(["slate bag", "white bag", "gold bag"]);
+    expect(found[2]?.verdict).toBe("jars");
+  });
+});
