@@ -1,15 +1,19 @@
 import knex, { type Knex } from "knex";
 import { v7 as uuid } from "uuid";
+import type { GapInput } from "@/core/studio/gap-record";
 import type { PieceDraft } from "@/core/studio/piece-record";
 import { sample, sampleClient, sampleOccasion } from "@/core/testing/sample";
 import { inStudio } from "@/server/db/tenant";
 import { bases } from "@/server/records/bases";
 import { addClient } from "@/server/records/clients";
+import { addGap } from "@/server/records/gaps";
 import { keepLook } from "@/server/records/looks";
 import { addOccasion } from "@/server/records/occasions";
 import { keepOverruling } from "@/server/records/overrulings";
 import { addPiece } from "@/server/records/pieces";
 import { sets } from "@/server/records/sets";
+import { addTemplate } from "@/server/records/templates";
+import { addWear } from "@/server/records/wears";
 
 let owner: Knex | undefined;
 
@@ -52,6 +56,17 @@ export { occasionInput };
 export const shoe = shoeDraft as PieceDraft;
 export const trousers = trousersDraft as PieceDraft;
 
+/** A missing belt for a client. */
+export function gapFor(clientId: string): GapInput {
+  return {
+    clientId,
+    facts: { form: "belt", colour: "slate", finish: "suede", level: 5, metal: "silver" },
+    opens: ["Grey for the board meeting"],
+    note: "for the autumn",
+    budget: 120,
+  };
+}
+
 /** A studio with one of every record; the ids of all of them. */
 export async function furnishedStudio(name: string) {
   const studioId = await newStudio(name);
@@ -82,7 +97,29 @@ export async function furnishedStudio(name: string) {
       reason: "It was a present.",
       lookId,
     });
-    return { overrulingId, clientId, pieceId, garmentId, baseId, setId, occasionId, lookId };
+    const wearId = await addWear(tenant, { clientId, setId, day: "2026-11-01" });
+    const templateId = await addTemplate(tenant, {
+      name: "Rehearsal",
+      from: 3,
+      to: 5,
+      forRain: false,
+      wanted: ["shoe"],
+      optional: ["bag"],
+    });
+    const gapId = await addGap(tenant, gapFor(clientId));
+    return {
+      overrulingId,
+      clientId,
+      pieceId,
+      garmentId,
+      baseId,
+      setId,
+      occasionId,
+      lookId,
+      wearId,
+      templateId,
+      gapId,
+    };
   });
   return { studioId, ...ids };
 }

@@ -22,13 +22,25 @@ import {
   recentLooks,
 } from "@/server/records/looks";
 import { changeOccasion, findOccasion, listOccasions, putOccasionAway } from "@/server/records/occasions";
+import { addGap, changeGap, listGaps, putGapAway } from "@/server/records/gaps";
 import { keepOverruling, overrulingsFor, withdrawOverruling } from "@/server/records/overrulings";
 import { ruleBookRoom } from "@/server/records/rule-book-room";
 import { ruleBookVersions } from "@/server/records/rule-books";
 import { addPiece, changePiece, findPiece, listPieces, putPieceAway } from "@/server/records/pieces";
 import { sets } from "@/server/records/sets";
 import { setLengthUnit, thisStudio } from "@/server/records/studio";
-import { asOwner, clientInput, closeOwner, furnishedStudio, newStudio, occasionInput, shoe } from "./studios";
+import { listTemplates, putTemplateAway } from "@/server/records/templates";
+import { addWear, lastWorn, strikeWear } from "@/server/records/wears";
+import {
+  asOwner,
+  clientInput,
+  closeOwner,
+  furnishedStudio,
+  gapFor,
+  newStudio,
+  occasionInput,
+  shoe,
+} from "./studios";
 
 type Furnished = Awaited<ReturnType<typeof furnishedStudio>>;
 let one: Furnished;
@@ -49,6 +61,9 @@ const tables = [
   "adjustments",
   "rule_book_versions",
   "overrulings",
+  "wears",
+  "set_templates",
+  "gaps",
 ];
 
 beforeAll(async () => {
@@ -82,6 +97,11 @@ describe("studio two, through every record module", () => {
       expect(await clientOfNewestLook(tenant)).toBeNull();
       expect(await benchFor(tenant, one.clientId, {})).toBeNull();
       expect(await overrulingsFor(tenant, one.clientId)).toEqual([]);
+      expect(await sets.listRetired(tenant)).toEqual([]);
+      expect(await lastWorn(tenant, null)).toEqual({});
+      expect(await lastWorn(tenant, one.clientId)).toEqual({});
+      expect(await listTemplates(tenant)).toEqual([]);
+      expect(await listGaps(tenant, one.clientId)).toEqual([]);
       expect(await ruleBookVersions(tenant, one.clientId)).toEqual([]);
       expect(await ruleBookRoom(tenant, one.clientId)).toBeNull();
       expect(await listLooks(tenant, one.clientId, 10)).toEqual([]);
@@ -130,6 +150,17 @@ describe("studio two, through every record module", () => {
           }),
         ),
       overrulingOfTheirs: () => inStudio(two, (tenant) => withdrawOverruling(tenant, one.overrulingId)),
+      retiredSet: () => inStudio(two, (tenant) => sets.retire(tenant, one.setId)),
+      wearOfTheirSet: () =>
+        inStudio(two, (tenant) =>
+          addWear(tenant, { clientId: one.clientId, setId: one.setId, day: "2026-11-02" }),
+        ),
+      struckWear: () => inStudio(two, (tenant) => strikeWear(tenant, one.wearId)),
+      templateAway: () => inStudio(two, (tenant) => putTemplateAway(tenant, one.templateId)),
+      gapForTheirClient: () => inStudio(two, (tenant) => addGap(tenant, gapFor(one.clientId))),
+      gapOfTheirs: () =>
+        inStudio(two, (tenant) => changeGap(tenant, key(one.gapId), { note: "mine", budget: 1 })),
+      gapAway: () => inStudio(two, (tenant) => putGapAway(tenant, one.gapId)),
       ruleBookOfTheirs: () =>
         inStudio(two, async (tenant) => {
           const record = await inStudio(one.studioId, (theirs) => findClient(theirs, one.clientId));
@@ -159,6 +190,10 @@ describe("studio two, through every record module", () => {
       expect((await sets.find(tenant, one.setId))?.name).toBe("Plain");
       expect((await findOccasion(tenant, one.occasionId))?.version).toBe(1);
       expect((await findLook(tenant, one.lookId))?.accessoryIds).toEqual([one.pieceId]);
+      expect(await sets.listRetired(tenant)).toEqual([]);
+      expect(await lastWorn(tenant, null)).toEqual({ [one.setId]: "2026-11-01" });
+      expect((await listTemplates(tenant)).map(({ id }) => id)).toEqual([one.templateId]);
+      expect((await listGaps(tenant, one.clientId)).map(({ note }) => note)).toEqual(["for the autumn"]);
       expect((await overrulingsFor(tenant, one.clientId)).map(({ id }) => id)).toEqual([one.overrulingId]);
       expect((await ruleBookVersions(tenant, one.clientId)).map(({ book }) => book.name)).toEqual([
         "Polished",

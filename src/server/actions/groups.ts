@@ -21,7 +21,7 @@ const schema = Joi.object<GroupInput & Key>({
   pieceIds: Joi.array().items(uuid).unique().max(30).required().label("Pieces"),
 });
 
-type Records = typeof bases;
+type Records = Pick<typeof bases, "add" | "change">;
 type Check = (pieces: readonly PieceRecord[]) => string | null;
 
 async function save(input: unknown, records: Records, check: Check): Promise<Outcome<string>> {

@@ -3,7 +3,7 @@ import type { GroupInput, GroupRecord } from "@/core/studio/group-record";
 import type { Tenant } from "../db/tenant";
 import { bringBack, putAway, replaceList, updateVersion } from "./versioned";
 
-interface GroupRow {
+export interface GroupRow {
   id: string;
   client_id: string;
   name: string;
@@ -15,10 +15,12 @@ interface GroupTables {
   readonly table: "bases" | "sets";
   readonly members: "base_garments" | "set_accessories";
   readonly owner: "base_id" | "set_id";
+  /** Columns that say when a row was taken out of use; only rows without any are listed. */
+  readonly unless: readonly ("deleted_at" | "retired_at")[];
 }
 
 /** The queries of bases and of sets: both are a name over a list of pieces. */
-export function groupRecords({ table, members, owner }: GroupTables) {
+export function groupRecords({ table, members, owner, unless }: GroupTables) {
   const memberIds = `(
     select coalesce(array_agg(g.piece_id order by g.position), '{}')
     from ${members} g where g.studio_id = ${table}.studio_id and g.${owner} = ${table}.id
@@ -28,9 +30,13 @@ export function groupRecords({ table, members, owner }: GroupTables) {
     tenant(table).select(`${table}.*`, tenant.raw(memberIds)).where(`${table}.studio_id`, tenant.studioId);
 
   return {
+    select,
+    fromRow,
+
     /** A client's, the oldest first; with null, the whole studio's. */
     async list(tenant: Tenant, clientId: string | null): Promise<GroupRecord[]> {
-      const query = select(tenant).whereNull(`${table}.deleted_at`).orderBy(`${table}.id`);
+      const query = select(tenant).orderBy(`${table}.id`);
+      for (const column of unless) void query.whereNull(`${table}.${column}`);
       if (clientId !== null) void query.where(`${table}.client_id`, clientId);
       return ((await query) as GroupRow[]).map(fromRow);
     },

@@ -1,7 +1,9 @@
 import type { Tenant } from "../db/tenant";
 import { NotFound, StaleWrite } from "./stale-write";
 
-type VersionedTable = "clients" | "pieces" | "bases" | "sets" | "occasions" | "looks";
+type VersionedTable = "clients" | "pieces" | "bases" | "sets" | "occasions" | "looks" | "gaps";
+/** Tables whose rows are put away rather than deleted. */
+type KeptTable = Exclude<VersionedTable, "looks"> | "wears" | "set_templates";
 
 /**
  * Updates a row only if it still has the version the change was made against.
@@ -23,24 +25,16 @@ export async function updateVersion(
 }
 
 /** Puts a row away, to be brought back or purged later. */
-export async function putAway(
-  tenant: Tenant,
-  table: Exclude<VersionedTable, "looks">,
-  id: string,
-): Promise<void> {
+export async function putAway(tenant: Tenant, table: KeptTable, id: string): Promise<void> {
   await setDeleted(tenant, table, id, tenant.fn.now());
 }
 
 /** Brings back what was put away. */
-export async function bringBack(
-  tenant: Tenant,
-  table: Exclude<VersionedTable, "looks">,
-  id: string,
-): Promise<void> {
+export async function bringBack(tenant: Tenant, table: KeptTable, id: string): Promise<void> {
   await setDeleted(tenant, table, id, null);
 }
 
-async function setDeleted(tenant: Tenant, table: VersionedTable, id: string, when: unknown): Promise<void> {
+async function setDeleted(tenant: Tenant, table: KeptTable, id: string, when: unknown): Promise<void> {
   const changed = await tenant(table).where({ studio_id: tenant.studioId, id }).update({ deleted_at: when });
   if (changed === 0) throw new NotFound(`no ${table} ${id}`);
 }

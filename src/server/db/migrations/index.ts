@@ -3,6 +3,7 @@ import * as house from "./0001-house";
 import * as strapsAndSeats from "./0002-straps-and-seats";
 import * as mustCarry from "./0003-must-carry";
 import * as judgement from "./0004-judgement";
+import * as library from "./0005-library";
 
 interface Migration {
   up(knex: Knex): Promise<void>;
@@ -14,6 +15,7 @@ const migrations: Record<string, Migration> = {
   "0002-straps-and-seats": strapsAndSeats,
   "0003-must-carry": mustCarry,
   "0004-judgement": judgement,
+  "0005-library": library,
 };
 
 /** The migrations as a Knex source: imported, so that no folder has to be read at run time. */

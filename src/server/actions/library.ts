@@ -1,0 +1,73 @@
+"use server";
+
+import Joi from "joi";
+import { revalidatePath } from "next/cache";
+import { slots } from "@/core/piece/slots";
+import type { Outcome } from "@/core/schema/outcome";
+import { between, day, name, oneOf, uuid } from "@/core/schema/parts";
+import type { SetTemplate } from "@/core/sets/template";
+import { sets } from "../records/sets";
+import { addTemplate, bringTemplateBack, putTemplateAway } from "../records/templates";
+import { addWear, strikeWear } from "../records/wears";
+import { act } from "./act";
+import { toggleAway } from "./key";
+
+/** Retires a set, or takes it up again. */
+export async function retireSet(input: { id: string; away: boolean }): Promise<Outcome<null>> {
+  return toggleAway(input, sets.retire, sets.takeUp);
+}
+
+const wearSchema = Joi.object<{ clientId: string; setId: string; day: string }>({
+  clientId: uuid.required().label("Client"),
+  setId: uuid.required().label("Set"),
+  day: day.required(),
+});
+
+/** Writes down that a set was worn; answers with the wear's id. */
+export async function wearSet(input: unknown): Promise<Outcome<string>> {
+  const outcome = await act(wearSchema, input, addWear);
+  if (outcome.ok) revalidatePath("/sets");
+  return outcome;
+}
+
+/** Strikes out a wear that was written down by mistake. */
+export async function unwearSet(input: unknown): Promise<Outcome<null>> {
+  const outcome = await act(
+    Joi.object<{ id: string }>({ id: uuid.required() }),
+    input,
+    async (tenant, { id }) => {
+      await strikeWear(tenant, id);
+      return null;
+    },
+  );
+  if (outcome.ok) revalidatePath("/sets");
+  return outcome;
+}
+
+const someSlots = Joi.array().items(oneOf(slots)).unique().max(slots.length).required();
+
+const templateSchema = Joi.object<SetTemplate>({
+  name: name.required(),
+  from: between(1, 9).required().label("From"),
+  to: between(1, 9).required().label("To"),
+  forRain: Joi.boolean().required().label("For rain"),
+  wanted: someSlots.label("Slots it wants"),
+  optional: someSlots.label("Slots it may have"),
+}).custom((template: SetTemplate, helpers) => {
+  if (template.to < template.from)
+    return helpers.error("custom.say", { say: `To, ${template.to}, lies under From, ${template.from}.` });
+  if (!template.wanted.includes("shoe"))
+    return helpers.error("custom.say", { say: "Slots it wants must have shoes among them." });
+  return template;
+});
+
+/** Keeps a template of the studio's own. */
+export async function saveTemplate(input: unknown): Promise<Outcome<string>> {
+  const outcome = await act(templateSchema, input, (tenant, template) => addTemplate(tenant, template));
+  if (outcome.ok) revalidatePath("/sets", "layout");
+  return outcome;
+}
+
+export async function moveTemplate(input: { id: string; away: boolean }): Promise<Outcome<null>> {
+  return toggleAway(input, putTemplateAway, bringTemplateBack);
+}

@@ -1,0 +1,50 @@
+import { v7 as uuid } from "uuid";
+import type { GapFacts } from "@/core/search/gap-spec";
+import type { GapInput, GapRecord } from "@/core/studio/gap-record";
+import type { Tenant } from "../db/tenant";
+import { bringBack, putAway, updateVersion } from "./versioned";
+
+type GapRow = GapFacts & {
+  id: string;
+  client_id: string;
+  opens: string[];
+  note: string;
+  /** numeric comes as text, so that no cent is lost on the way. */
+  budget: string | null;
+  version: number;
+};
+
+/** What is missing on a client's list, in the order in which it was written down. */
+export async function listGaps(tenant: Tenant, clientId: string): Promise<GapRecord[]> {
+  const rows = (await tenant("gaps")
+    .where({ studio_id: tenant.studioId, client_id: clientId })
+    .whereNull("deleted_at")
+    .orderBy("id")) as GapRow[];
+  return rows.map(({ id, client_id, opens, note, budget, version, ...row }) => ({
+    id,
+    clientId: client_id,
+    facts: { form: row.form, colour: row.colour, finish: row.finish, level: row.level, metal: row.metal },
+    opens,
+    note,
+    budget: budget === null ? null : Number(budget),
+    version,
+  }));
+}
+
+export async function addGap(tenant: Tenant, gap: GapInput, id: string = uuid()): Promise<string> {
+  const { clientId, facts, ...rest } = gap;
+  await tenant("gaps").insert({ studio_id: tenant.studioId, id, client_id: clientId, ...facts, ...rest });
+  return id;
+}
+
+/** Changes what is noted of a missing piece. @throws StaleWrite, NotFound */
+export async function changeGap(
+  tenant: Tenant,
+  key: { readonly id: string; readonly version: number },
+  noted: Pick<GapInput, "note" | "budget">,
+): Promise<void> {
+  await updateVersion(tenant, "gaps", key, noted);
+}
+
+export const putGapAway = (tenant: Tenant, id: string) => putAway(tenant, "gaps", id);
+export const bringGapBack = (tenant: Tenant, id: string) => bringBack(tenant, "gaps", id);

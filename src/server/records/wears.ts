@@ -1,0 +1,35 @@
+import { v7 as uuid } from "uuid";
+import type { Tenant } from "../db/tenant";
+import { putAway } from "./versioned";
+
+/** Writes down that a set was worn on a day (yyyy-mm-dd). */
+export async function addWear(
+  tenant: Tenant,
+  input: { readonly clientId: string; readonly setId: string; readonly day: string },
+  id: string = uuid(),
+): Promise<string> {
+  await tenant("wears").insert({
+    studio_id: tenant.studioId,
+    id,
+    client_id: input.clientId,
+    set_id: input.setId,
+    worn_on: input.day,
+  });
+  return id;
+}
+
+/** Strikes a wear out; the record of it stays. @throws NotFound */
+export const strikeWear = (tenant: Tenant, id: string) => putAway(tenant, "wears", id);
+
+/** The last day on which each set was worn, by the set's id; with null, the whole studio's. */
+export async function lastWorn(tenant: Tenant, clientId: string | null): Promise<Record<string, string>> {
+  const query = tenant("wears")
+    .where({ studio_id: tenant.studioId })
+    .whereNull("deleted_at")
+    .groupBy("set_id")
+    .select("set_id")
+    .max("worn_on as day");
+  if (clientId !== null) void query.where({ client_id: clientId });
+  const rows = (await query) as { set_id: string; day: string }[];
+  return Object.fromEntries(rows.map(({ set_id, day }) => [set_id, day]));
+}
