@@ -2,6 +2,7 @@ import type { Slot } from "@/core/piece/slots";
 import type { Verdict } from "@/core/reading/read";
 import type { TailorAnswer } from "@/core/reading/tailor";
 import type { Removal, Surprise } from "@/core/reading/edit-pass";
+import type { FilledTemplate } from "@/core/search/best/fill";
 import type { GapSpec } from "@/core/search/gap-spec";
 import type { Lever, SlotLevers } from "@/core/search/levers";
 import type { Candidate } from "@/core/search/rank";
@@ -48,6 +49,9 @@ export interface FoundGaps {
   readonly tried: number;
   readonly specs: number;
 }
+
+/** A template filled, by ids. */
+export type FilledOf = Omit<FilledTemplate, "pieces"> & { readonly pieceIds: readonly string[] };
 
 /** What to ask the tailor for, and what the legs need under them. */
 export type TailorCounsel = TailorAnswer & {

@@ -8,6 +8,7 @@ import { solveTurnUp, type TurnUpAnswer } from "@/core/reading/turn-ups";
 import { inseamFor, liftFor } from "@/core/reading/tailor";
 import { hasHem, hemRow, type HemCell } from "@/core/search/hem-board";
 import { leversOf, type Lever } from "@/core/search/levers";
+import { fillTemplate } from "@/core/search/best/fill";
 import type { SetWish } from "@/core/search/best/set-problem";
 import { rank } from "@/core/search/rank";
 import type { NamedPieces } from "@/core/studio/bench-source";
@@ -16,8 +17,10 @@ import { isLegged } from "@/core/piece/piece";
 import type { Slot } from "@/core/piece/slots";
 import type { RuleBook } from "@/core/rule-book/rule-book";
 import type { Finding } from "@/core/rules/finding";
+import type { SetTemplate } from "@/core/sets/template";
 import type {
   BestSets,
+  FilledOf,
   FoundGaps,
   LeverOf,
   RankedPiece,
@@ -103,6 +106,13 @@ const counsel = {
   bestSets(key: LookKey, wish: SetWish, tell: (found: BestSets) => void): Promise<BestSets> {
     const mine = (asked += 1);
     return seekSets(layOut(laid(), key), offered(laid()), wish, tell, () => mine === asked);
+  },
+
+  /** A template filled from what may be offered; one at a time, so that each can be shown when it is done. */
+  fill(template: SetTemplate, bases: readonly NamedPieces[]): FilledOf {
+    const garments = bases.map(({ pieceIds }) => pieceIds.flatMap((id) => pieceOf(laid(), id) ?? []));
+    const { pieces, ...rest } = fillTemplate(template, laid().client, offered(laid()), garments);
+    return { ...rest, pieceIds: pieces.map(({ id }) => id) };
   },
 
   gaps(

@@ -1,6 +1,6 @@
 import { gapSpecs, mainMetal } from "@/core/search/gap-spec";
-import { bestGaps, nearest, readGaps, type Gap, type Unserved } from "@/core/search/gaps";
-import { asWorn } from "@/core/search/reach";
+import { boardReader } from "@/core/search/board";
+import { bestGaps, readGaps, unservedBy, type Gap, type Unserved } from "@/core/search/gaps";
 import { layOut, offered, type Wardrobe } from "@/core/studio/wardrobe";
 import type { FoundGaps } from "./answers";
 
@@ -23,20 +23,18 @@ export async function seekGaps(
 ): Promise<FoundGaps> {
   const occasions = wardrobe.occasions.length > 0 ? wardrobe.occasions : [null];
   const pairs = bases.flatMap((base) => occasions.map((occasion) => ({ base, occasion })));
+  const readCell = boardReader();
   const unserved = pairs.flatMap(({ base, occasion }): Unserved[] => {
-    const worn = sets.map((set) =>
-      asWorn(
-        layOut(wardrobe, {
-          garmentIds: base.pieceIds,
-          accessoryIds: set.pieceIds,
-          adjustments: [],
-          occasionId: occasion?.id ?? null,
-        }),
-      ),
+    const looks = sets.map((set) =>
+      layOut(wardrobe, {
+        garmentIds: base.pieceIds,
+        accessoryIds: set.pieceIds,
+        adjustments: [],
+        occasionId: occasion?.id ?? null,
+      }),
     );
-    const served = worn.some(({ reading }) => reading.verdict !== "jars");
-    const look = served ? null : nearest(worn.map((each) => each.look));
-    return look ? [{ base: base.name, occasion: occasion?.name ?? "", look }] : [];
+    const open = unservedBy(looks, { base: base.name, occasion: occasion?.name ?? "" }, readCell);
+    return open ? [open] : [];
   });
   const specs = gapSpecs(mainMetal(offered(wardrobe)));
   const gaps: Gap[] = [];

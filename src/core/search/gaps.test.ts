@@ -2,9 +2,10 @@ import { describe, expect, it } from "vitest";
 import { swap } from "../piece/look";
 import { slotOf } from "../piece/piece";
 import { read } from "../reading/read";
+import { reachOf } from "./reach";
 import { sample, sampleLook, sampleOccasion } from "../testing/sample";
 import { gapSpecOf, gapSpecs, mainMetal } from "./gap-spec";
-import { bestGaps, nearest, readGaps, type Gap } from "./gaps";
+import { bestGaps, readGaps, unservedBy, type Gap } from "./gaps";
 
 const garments = [
   sample("trousers", { name: "trousers", hex: "#1d2742", figures: { inseam: 73.5 } }),
@@ -40,11 +41,11 @@ describe("what is missing", () => {
 
   it("unlocks what really reads otherwise with it", () => {
     expect(read(look).verdict).toBe("jars");
-    const unserved = [{ base: "navy", occasion: "lunch", look }];
+    const unserved = [{ base: "navy", occasion: "lunch", looks: [look] }];
     const gaps = [...readGaps(unserved, specs)];
     expect(gaps.some(({ unlocks }) => unlocks.length > 0)).toBe(true);
     for (const { spec, unlocks } of gaps) {
-      const verdict = read(swap(look, spec.slot, spec.piece)).verdict;
+      const { verdict } = reachOf(swap(look, spec.slot, spec.piece));
       expect(unlocks).toEqual(verdict === "jars" ? [] : [0]);
       if (spec.slot !== "shoe") expect(unlocks).toEqual([]);
     }
@@ -68,9 +69,39 @@ describe("what is missing", () => {
     expect(mainMetal([trainers])).toBe("none");
   });
 
-  it("is tried on the look that comes nearest", () => {
-    const better = { ...look, accessories: [sample("shoe", { name: "shoe", hex: "#1d2742" })] };
-    expect(nearest([look, better])).toBe(better);
-    expect(nearest([])).toBeNull();
+  it("opens a pair through whichever of the nearest sets it completes", () => {
+    const far = {
+      ...look,
+      accessories: [trainers, sample("bag", { name: "case", register: { low: 8, centre: 9, high: 9 } })],
+    };
+    const specsOf = (looks: (typeof look)[]) =>
+      [...readGaps([{ base: "navy", occasion: "lunch", looks }], specs)].flatMap(({ spec, unlocks }) =>
+        unlocks.length > 0 ? [spec.say] : [],
+      );
+    const [plain, both] = [specsOf([look]), specsOf([far, look])];
+    expect(plain.length).toBeGreaterThan(0);
+    expect(both).toEqual(expect.arrayContaining(plain));
+  });
+});
+
+describe("a base for an occasion", () => {
+  const names = { base: "navy", occasion: "lunch" };
+  const served = { ...look, accessories: [sample("shoe", { name: "shoe", hex: "#1d2742" })] };
+
+  it("is open only while no set serves it", () => {
+    expect(read(served).verdict).not.toBe("jars");
+    expect(unservedBy([look, served], names)).toBeNull();
+    expect(unservedBy([], names)).toBeNull();
+    expect(unservedBy([look], names)).toEqual({ ...names, looks: [look] });
+  });
+
+  it("is dressed with the few sets that come nearest, the nearest first", () => {
+    const worse = Array.from({ length: 6 }, (_, i) => ({
+      ...look,
+      accessories: [trainers, sample("bag", { name: `bag ${i}`, register: { low: 8, centre: 9, high: 9 } })],
+    }));
+    const found = unservedBy([...worse, look], names);
+    expect(found?.looks).toHaveLength(4);
+    expect(found?.looks[0]).toBe(look);
   });
 });

@@ -1,12 +1,13 @@
 import { swap, type Look } from "../piece/look";
-import { read } from "../reading/read";
+import { boardReader } from "./board";
 import type { GapSpec } from "./gap-spec";
 
-/** One base for one occasion, dressed with the set that comes nearest to serving it. */
+/** One base for one occasion that no set serves, dressed with the sets that come nearest to it. */
 export interface Unserved {
   readonly base: string;
   readonly occasion: string;
-  readonly look: Look;
+  /** Each jars as it is; a missing piece is tried in all of them. */
+  readonly looks: readonly Look[];
 }
 
 /** What one missing piece would open up. */
@@ -16,13 +17,33 @@ export interface Gap {
   readonly unlocks: readonly number[];
 }
 
-/** What each missing piece would open up, one by one, so that whoever asks can see how far it is. */
+/** How many of the sets that come nearest a missing piece is tried with. */
+const nearest = 4;
+
+/**
+ * A base for an occasion, dressed with each of the sets: null when one of them serves it, with its best
+ * turn-up where the hem wants one; else the few that come nearest.
+ */
+export function unservedBy(
+  looks: readonly Look[],
+  names: Pick<Unserved, "base" | "occasion">,
+  readCell = boardReader(),
+): Unserved | null {
+  const read = looks.map((look) => ({ look, ...readCell(look) }));
+  if (read.length === 0 || read.some(({ verdict }) => verdict !== "jars")) return null;
+  const closest = read.sort((one, other) => other.score - one.score).slice(0, nearest);
+  return { ...names, looks: closest.map(({ look }) => look) };
+}
+
+/**
+ * What each missing piece would open up, one by one, so that whoever asks can see how far it is. A pair is
+ * opened when the piece, in place of what its slot holds, makes one of the nearest looks sit or sing.
+ */
 export function* readGaps(unserved: readonly Unserved[], specs: readonly GapSpec[]): Generator<Gap> {
+  const readCell = boardReader();
   for (const spec of specs) {
-    const unlocks = unserved.flatMap(({ look }, i) =>
-      read(swap(look, spec.slot, spec.piece)).verdict === "jars" ? [] : [i],
-    );
-    yield { spec, unlocks };
+    const opens = (look: Look) => readCell(swap(look, spec.slot, spec.piece)).verdict !== "jars";
+    yield { spec, unlocks: unserved.flatMap(({ looks }, i) => (looks.some(opens) ? [i] : [])) };
   }
 }
 
@@ -43,14 +64,4 @@ export function bestGaps(gaps: readonly Gap[], most: number): Gap[] {
     for (const i of best.gap.unlocks) open.delete(i);
   }
   return taken;
-}
-
-/** The look among several that scores best; what a missing piece is tried on. */
-export function nearest(looks: readonly Look[]): Look | null {
-  return (
-    looks.reduce<{ look: Look; score: number } | null>((found, look) => {
-      const { score } = read(look);
-      return !found || score > found.score ? { look, score } : found;
-    }, null)?.look ?? null
-  );
 }

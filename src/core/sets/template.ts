@@ -5,7 +5,7 @@ import { slots, type Slot } from "../piece/slots";
 /** A set described before it is filled: where it is at home and which slots it takes. */
 export interface SetTemplate {
   readonly name: string;
-  /** Levels between which its pieces are at home, 1-9. */
+  /** Levels between which the centres of its pieces lie, 1-9; half a step beyond still counts. */
   readonly from: number;
   readonly to: number;
   /** Nothing that suffers in the rain. */
@@ -20,15 +20,15 @@ export interface SetTemplate {
 export const firstStock: readonly SetTemplate[] = [
   {
     name: "Off duty",
-    from: 1.5,
-    to: 3.5,
+    from: 1,
+    to: 3,
     forRain: false,
     wanted: ["shoe", "bag"],
     optional: ["earrings", "neck", "wrist", "belt", "hosiery"],
   },
   {
     name: "Work",
-    from: 4.5,
+    from: 4,
     to: 6,
     forRain: false,
     wanted: ["shoe", "bag"],
@@ -37,14 +37,14 @@ export const firstStock: readonly SetTemplate[] = [
   {
     name: "Evening, quiet",
     from: 6,
-    to: 7.5,
+    to: 7,
     forRain: false,
     wanted: ["shoe"],
     optional: ["earrings", "necklace", "wrist", "bag", "hosiery"],
   },
   {
     name: "Weather",
-    from: 2.5,
+    from: 2,
     to: 6,
     forRain: true,
     wanted: ["shoe", "bag"],
@@ -52,13 +52,21 @@ export const firstStock: readonly SetTemplate[] = [
   },
   {
     name: "Ceremony",
-    from: 7.5,
+    from: 8,
     to: 9,
     forRain: false,
     wanted: ["shoe"],
     optional: ["hat", "earrings", "necklace", "brooch", "wrist", "gloves", "bag", "hosiery"],
   },
 ];
+
+/** How far beyond its levels a piece may be centred and still fit. */
+const slack = 0.5;
+
+/** Whether a piece is at home where a template is. */
+export function fitsTemplate({ register }: Piece, { from, to }: SetTemplate): boolean {
+  return register.centre >= from - slack && register.centre <= to + slack;
+}
 
 /** The template that a set of pieces fits: its slots, the span of its levels, and whether it takes rain. */
 export function templateOf(name: string, pieces: readonly Piece[]): SetTemplate {

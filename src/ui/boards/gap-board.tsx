@@ -1,20 +1,77 @@
 "use client";
 
 import { proxy } from "comlink";
+import { useRouter } from "next/navigation";
 import { useEffect, useState } from "react";
+import { toast } from "sonner";
+import type { Outcome } from "@/core/schema/outcome";
+import { gapSpecOf } from "@/core/search/gap-spec";
 import type { BenchSource, NamedPieces } from "@/core/studio/bench-source";
+import type { GapInput, GapRecord } from "@/core/studio/gap-record";
 import type { FoundGaps } from "@/workers/answers";
 import { useCounsel } from "../counsel/use-counsel";
-import { Plate } from "../drawing/plate";
-import { Button } from "../kit/button";
+import { asked } from "../kit/asked";
+import { FoundGapRow } from "./found-gap";
+import { GapList, type GapListActions } from "./gap-list";
 
 interface GapBoardProps {
   readonly wardrobe: Pick<BenchSource, "client" | "pieces" | "away" | "occasions" | "bases">;
   readonly sets: readonly NamedPieces[];
+  /** What is on the client's list already. */
+  readonly gaps: readonly GapRecord[];
+  readonly actions: GapListActions & {
+    readonly add: (input: GapInput) => Promise<Outcome<string>>;
+  };
 }
 
-/** What is missing: the few pieces that would open up most of what no set serves now. */
-export function GapBoard({ wardrobe, sets }: GapBoardProps) {
+/** What is missing: the few pieces that would open up most of what no set serves now, and the list kept of them. */
+export function GapBoard({ wardrobe, sets, gaps, actions }: GapBoardProps) {
+  const router = useRouter();
+  const found = useGaps(wardrobe, sets);
+  const listed = new Set(gaps.map(({ facts }) => gapSpecOf(facts).say));
+  const add = async (gap: FoundGaps["gaps"][number], opens: readonly string[]) => {
+    const input = { clientId: wardrobe.client.id, facts: gap.facts, opens, note: "", budget: null };
+    if (!(await asked(actions.add(input)))) return;
+    toast(`On the gap list: ${gap.say}.`);
+    router.refresh();
+  };
+  return (
+    <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_27rem] print:block">
+      <section aria-label="What is missing" className="grid gap-3 print:hidden">
+        <p role="status" className="tabular max-w-[70ch]">
+          {sayFound(found)}
+        </p>
+        <ol className="grid gap-3">
+          {found?.gaps.map((gap) => {
+            const opens = gap.unlocks.flatMap((i) => {
+              const pair = found.unserved[i];
+              return pair ? [pair.occasion ? `${pair.base} for ${pair.occasion}` : pair.base] : [];
+            });
+            return (
+              <FoundGapRow
+                key={gap.say}
+                gap={gap}
+                opens={opens}
+                of={found.unserved.length}
+                isListed={listed.has(gap.say)}
+                onAdd={() => void add(gap, opens)}
+              />
+            );
+          })}
+        </ol>
+        {found && isDone(found) && found.unserved.length > 0 && found.gaps.length === 0 && (
+          <p className="max-w-[60ch]">
+            No single piece opens any of them: change the base, or build another set for it at the bench.
+          </p>
+        )}
+      </section>
+      <GapList client={wardrobe.client} gaps={gaps} actions={actions} />
+    </div>
+  );
+}
+
+/** The gaps as the worker finds them; null until it has read what is served. */
+function useGaps(wardrobe: GapBoardProps["wardrobe"], sets: readonly NamedPieces[]): FoundGaps | null {
   const counsel = useCounsel(wardrobe);
   const [found, setFound] = useState<FoundGaps | null>(null);
   useEffect(() => {
@@ -28,55 +85,19 @@ export function GapBoard({ wardrobe, sets }: GapBoardProps) {
       current = false;
     };
   }, [counsel, wardrobe.bases, sets]);
-  if (!found) return <p role="status">Reading what is served ...</p>;
-  const done = found.tried === found.specs;
-  return (
-    <div className="grid gap-4">
-      <div className="flex items-center justify-between gap-4">
-        <p role="status" className="tabular max-w-[70ch]">
-          {found.unserved.length === 0
-            ? `Every base is served on each of ${found.pairs} occasions by some set.`
-            : `Of ${found.pairs} bases and occasions, ${found.unserved.length} are served by no set. `}
-          {found.unserved.length > 0 &&
-            (done
-              ? `${found.specs} missing pieces were tried on them.`
-              : `${found.tried} of ${found.specs} missing pieces tried ...`)}
-        </p>
-        {found.gaps.length > 0 && done && (
-          <Button className="print:hidden" onClick={() => window.print()}>
-            Print
-          </Button>
-        )}
-      </div>
-      <ol className="grid gap-3">
-        {found.gaps.map(({ say, piece, unlocks }) => (
-          <li
-            key={say}
-            className="grid grid-cols-[7rem_minmax(0,1fr)] gap-4 border border-rule-strong bg-paper p-3"
-          >
-            <Plate piece={piece} className="h-24 w-full" />
-            <div>
-              <h2 className="text-lead leading-tight">{piece.name}</h2>
-              <p className="tabular text-ink-soft">
-                opens {unlocks.length} of {found.unserved.length}
-              </p>
-              <p className="mt-1 text-tiny">
-                {unlocks
-                  .map((i) => found.unserved[i])
-                  .flatMap((pair) =>
-                    pair ? [pair.occasion ? `${pair.base} for ${pair.occasion}` : pair.base] : [],
-                  )
-                  .join("; ")}
-              </p>
-            </div>
-          </li>
-        ))}
-      </ol>
-      {done && found.unserved.length > 0 && found.gaps.length === 0 && (
-        <p className="max-w-[60ch]">
-          No single piece opens any of them: change the base, or build another set for it at the bench.
-        </p>
-      )}
-    </div>
-  );
+  return found;
+}
+
+function isDone({ tried, specs }: FoundGaps): boolean {
+  return tried === specs;
+}
+
+function sayFound(found: FoundGaps | null): string {
+  if (!found) return "Reading what is served ...";
+  const { pairs, unserved, tried, specs } = found;
+  if (unserved.length === 0) return `Every base is served on each of ${pairs} occasions by some set.`;
+  const open = `Of ${pairs} bases and occasions, ${unserved.length} are served by no set.`;
+  return isDone(found)
+    ? `${open} ${specs} missing pieces were tried on them.`
+    : `${open} ${tried} of ${specs} missing pieces tried ...`;
 }

@@ -9,12 +9,14 @@ import { Mark, wordOf } from "../kit/marks";
 interface CoherenceLineProps {
   readonly pieces: readonly Piece[];
   readonly client: Client;
+  /** Shown with its reasons from the start. */
+  readonly open?: boolean;
 }
 
 const metalWords = { warm: "gold and brass", cool: "silver and steel", dark: "dark metal" } as const;
 
 /** What a set is by itself: coherence, metals, levels, season; opened, why its pieces agree or not. */
-export function CoherenceLine({ pieces, client }: CoherenceLineProps) {
+export function CoherenceLine({ pieces, client, open = false }: CoherenceLineProps) {
   const unit = useLengthUnit();
   const { score, verdict, findings, metals, span, season, forRain } = coherenceOf(pieces, client);
   const facts = [
@@ -24,7 +26,7 @@ export function CoherenceLine({ pieces, client }: CoherenceLineProps) {
     forRain ? "takes rain" : "not for rain",
   ];
   return (
-    <details className="text-tiny text-ink-soft">
+    <details open={open} className="text-tiny text-ink-soft">
       <summary className="tabular flex cursor-pointer flex-wrap items-center gap-x-1.5">
         <Mark of={verdict} className={`size-3.5 ${verdict === "jars" ? "text-thread" : ""}`} />
         <span className="text-ink">

@@ -1,15 +1,18 @@
 "use client";
 
+import { format, parseISO } from "date-fns";
 import Link from "next/link";
 import type { Client } from "@/core/piece/client";
 import type { Piece } from "@/core/piece/piece";
-import type { Outcome } from "@/core/schema/outcome";
 import type { Reach } from "@/core/search/reach";
+import { inOrder } from "@/core/sets/vary";
 import type { GroupRecord } from "@/core/studio/group-record";
 import { Plate } from "../drawing/plate";
-import { PutAway } from "../kit/form/put-away";
-import { Mark, wordOf } from "../kit/marks";
 import { CoherenceLine } from "./coherence-line";
+import type { LibraryActions } from "./library-actions";
+import { ReachChips } from "./reach-chips";
+import { reachWords } from "./reach-words";
+import { SetActions } from "./set-actions";
 
 interface SetRowProps {
   readonly set: GroupRecord;
@@ -17,20 +20,22 @@ interface SetRowProps {
   readonly bases: readonly GroupRecord[];
   readonly pieces: readonly Piece[];
   readonly reach: readonly Reach[] | undefined;
-  readonly move: (input: { id: string; away: boolean }) => Promise<Outcome<null>>;
+  /** The last day it was worn, yyyy-mm-dd. */
+  readonly lastWorn: string | undefined;
+  readonly actions: LibraryActions;
 }
 
 /** One set: plates on one line, what it is by itself, and every base with the verdict it gets there. */
-export function SetRow({ set, client, bases, pieces, reach, move }: SetRowProps) {
-  const worn = set.pieceIds.flatMap((id) => pieces.find((piece) => piece.id === id) ?? []);
-  const served = reach?.filter(({ verdict }) => verdict !== "jars").length;
+export function SetRow({ set, client, bases, pieces, reach, lastWorn, actions }: SetRowProps) {
+  const worn = inOrder(set.pieceIds.flatMap((id) => pieces.find((piece) => piece.id === id) ?? []));
   return (
     <li className="border border-rule-strong bg-paper">
-      <div className="grid items-center gap-4 px-4 pt-3 lg:grid-cols-[15rem_minmax(0,1fr)]">
+      <div className="grid items-center gap-4 px-4 pt-3 lg:grid-cols-[19rem_minmax(0,1fr)]">
         <div>
           <h2 className="text-lead leading-tight">{set.name}</h2>
+          <p className="tabular text-ink-soft">{reachWords(reach, bases.length)}</p>
           <p className="tabular text-ink-soft">
-            {served === undefined ? "reading ..." : `serves ${served} of ${bases.length} bases`}
+            {lastWorn ? `last worn ${format(parseISO(lastWorn), "d MMMM")}` : "not worn yet"}
           </p>
         </div>
         <div className="flex items-end gap-3 border-b border-ink">
@@ -44,39 +49,13 @@ export function SetRow({ set, client, bases, pieces, reach, move }: SetRowProps)
       <div className="px-4 pt-2">
         <CoherenceLine pieces={worn} client={client} />
       </div>
-      <div className="flex flex-wrap items-center gap-1.5 px-4 py-3">
-        {bases.map((base, i) => {
-          const answer = reach?.[i];
-          return (
-            <Link
-              key={base.id}
-              href={`/bench?client=${set.clientId}&base=${base.id}&set=${set.id}`}
-              className="flex h-8 items-center gap-1.5 border border-rule px-2 hover:bg-white"
-              title={
-                answer
-                  ? `${wordOf(answer.verdict)}, ${Math.round(answer.score)}${answer.turned ? ", with a turn-up" : ""}`
-                  : "reading"
-              }
-            >
-              {answer ? (
-                <Mark
-                  of={answer.verdict}
-                  className={`size-4 ${answer.verdict === "jars" ? "text-thread" : ""}`}
-                />
-              ) : (
-                <span className="size-4" />
-              )}
-              <span>{base.name}</span>
-              <span className="sr-only">{answer ? wordOf(answer.verdict) : ""}</span>
-              <span className="tabular w-5 text-right text-ink-soft">
-                {answer ? Math.round(answer.score) : ""}
-              </span>
-            </Link>
-          );
-        })}
-        <span className="ml-auto">
-          <PutAway id={set.id} name={set.name} move={move} then="/sets" />
-        </span>
+      <div className="flex flex-wrap items-center justify-between gap-x-4 gap-y-2 px-4 pt-3 pb-2">
+        <ReachChips
+          bases={bases}
+          reach={reach}
+          hrefOf={(base) => `/bench?client=${set.clientId}&base=${base.id}&set=${set.id}`}
+        />
+        <SetActions set={set} pieces={worn} actions={actions} />
       </div>
     </li>
   );

@@ -1,7 +1,7 @@
 import type { Client } from "../../piece/client";
 import type { Piece } from "../../piece/piece";
 import type { Slot } from "../../piece/slots";
-import type { SetTemplate } from "../../sets/template";
+import { fitsTemplate, type SetTemplate } from "../../sets/template";
 import { inOrder } from "../../sets/vary";
 import { boardReader } from "../board";
 import { bestChoices } from "./search";
@@ -33,7 +33,8 @@ export function fillTemplate(
   bases: readonly (readonly Piece[])[],
 ): FilledTemplate {
   const nothing = { client, garments: [], accessories: [], adjustments: [], occasion: null };
-  const { problem, pieces, bare } = setProblem(nothing, wardrobe, wishOf(template));
+  const fitting = wardrobe.filter((piece) => fitsTemplate(piece, template));
+  const { problem, pieces, bare } = setProblem(nothing, fitting, wishOf(template));
   const missing = bare.filter((slot) => template.wanted.includes(slot));
   if (missing.includes("shoe")) return { pieces: [], serves: [], missing };
   const readCell = boardReader();
@@ -49,12 +50,12 @@ export function fillTemplate(
   return { pieces: best?.pieces ?? [], serves: best?.serves ?? [], missing };
 }
 
-function wishOf({ wanted, optional, forRain, from, to }: SetTemplate): SetWish {
+function wishOf({ wanted, optional, forRain }: SetTemplate): SetWish {
   const wish = (slot: Slot, may: boolean) => ({ slot, optional: may, pinned: null });
   return {
     slots: [...wanted.map((slot) => wish(slot, false)), ...optional.map((slot) => wish(slot, true))],
     forRain,
-    from,
-    to,
+    from: null,
+    to: null,
   };
 }

@@ -3,13 +3,17 @@ import { hash } from "@node-rs/argon2";
 import { inStudio, type Tenant } from "../tenant";
 import { bases } from "../../records/bases";
 import { addClient } from "../../records/clients";
+import { addGap } from "../../records/gaps";
 import { keepLook } from "../../records/looks";
 import { foundStudio, noStudioYet } from "../../records/members";
 import { addOccasion } from "../../records/occasions";
 import { addPiece } from "../../records/pieces";
 import { sets } from "../../records/sets";
+import { addTemplate } from "../../records/templates";
+import { addWear } from "../../records/wears";
 import { v7 as uuid } from "uuid";
 import { ingrid } from "./ingrid";
+import { gaps, templates, worn } from "./library";
 import { ottoline } from "./ottoline";
 import { teodor } from "./teodor";
 import { wren } from "./wren";
@@ -32,6 +36,7 @@ export async function seedDemo(): Promise<boolean> {
     await addDemoClient(tenant, ingrid);
     await addDemoClient(tenant, teodor);
     await addDemoClient(tenant, wren);
+    for (const template of templates) await addTemplate(tenant, template);
   });
   return true;
 }
@@ -45,8 +50,11 @@ async function addDemoClient(tenant: Tenant, demo: DemoClient): Promise<void> {
   const baseIds = new Map<string, string>();
   for (const { name, garments } of demo.bases)
     baseIds.set(name, await bases.add(tenant, { clientId, name, pieceIds: piecesOf(garments) }));
-  for (const { name, accessories } of demo.sets)
-    await sets.add(tenant, { clientId, name, pieceIds: piecesOf(accessories) });
+  for (const { name, accessories } of demo.sets) {
+    const setId = await sets.add(tenant, { clientId, name, pieceIds: piecesOf(accessories) });
+    for (const day of worn[name] ?? []) await addWear(tenant, { clientId, setId, day: fromToday(day) });
+  }
+  for (const gap of gaps[demo.client.name] ?? []) await addGap(tenant, { clientId, ...gap });
   const occasionIds = new Map<string, string>();
   for (const occasion of demo.occasions)
     occasionIds.set(

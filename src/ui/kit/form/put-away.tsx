@@ -3,6 +3,7 @@
 import { useRouter } from "next/navigation";
 import { toast } from "sonner";
 import type { Outcome } from "@/core/schema/outcome";
+import { asked } from "../asked";
 import { Button } from "../button";
 
 interface PutAwayProps {
@@ -17,11 +18,7 @@ interface PutAwayProps {
 export function PutAway({ id, name, move, then }: PutAwayProps) {
   const router = useRouter();
   const set = async (away: boolean) => {
-    const outcome = await move({ id, away }).catch(() => null);
-    if (!outcome?.ok) {
-      toast(outcome?.faults[0]?.say ?? "The studio's server does not answer: nothing was changed.");
-      return;
-    }
+    if (!(await asked(move({ id, away })))) return;
     if (!away) {
       toast(`${name} is back.`);
       router.refresh();

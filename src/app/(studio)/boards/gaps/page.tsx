@@ -1,5 +1,7 @@
 import type { Metadata } from "next";
+import { moveGap, noteGap, saveGap } from "@/server/actions/gaps";
 import { boardRoom } from "@/server/records/board-room";
+import { listGaps } from "@/server/records/gaps";
 import { inOwnStudio } from "@/server/session/own-studio";
 import { BoardSheet } from "@/ui/boards/board-sheet";
 import { GapBoard } from "@/ui/boards/gap-board";
@@ -13,7 +15,10 @@ interface GapsPageProps {
 
 export default async function GapsPage({ searchParams }: GapsPageProps) {
   const { client } = await searchParams;
-  const { wardrobe, sets, clients, clientId } = await inOwnStudio((tenant) => boardRoom(tenant, client));
+  const { wardrobe, sets, clients, clientId, gaps } = await inOwnStudio(async (tenant) => {
+    const room = await boardRoom(tenant, client);
+    return { ...room, gaps: room.clientId ? await listGaps(tenant, room.clientId) : [] };
+  });
   return (
     <BoardSheet
       here="/boards/gaps"
@@ -22,7 +27,15 @@ export default async function GapsPage({ searchParams }: GapsPageProps) {
       clients={clients}
       clientId={clientId}
     >
-      {wardrobe && sets.length > 0 ? <GapBoard key={clientId} wardrobe={wardrobe} sets={sets} /> : null}
+      {wardrobe && sets.length > 0 ? (
+        <GapBoard
+          key={clientId}
+          wardrobe={wardrobe}
+          sets={sets}
+          gaps={gaps}
+          actions={{ add: saveGap, note: noteGap, move: moveGap }}
+        />
+      ) : null}
     </BoardSheet>
   );
 }

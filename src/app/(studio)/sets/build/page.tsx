@@ -1,0 +1,26 @@
+import type { Metadata } from "next";
+import { notFound } from "next/navigation";
+import { saveSet } from "@/server/actions/groups";
+import { buildRoom, type BuildWish } from "@/server/records/build-room";
+import { inOwnStudio } from "@/server/session/own-studio";
+import { ButtonLink } from "@/ui/kit/button";
+import { Page } from "@/ui/kit/page";
+import { SetBuilder } from "@/ui/sets/builder/set-builder";
+
+export const metadata: Metadata = { title: "Build a set" };
+
+export default async function BuildPage({ searchParams }: { readonly searchParams: Promise<BuildWish> }) {
+  const wish = await searchParams;
+  const room = await inOwnStudio((tenant) => buildRoom(tenant, wish));
+  if (!room) notFound();
+  const { client } = room.wardrobe;
+  return (
+    <Page
+      title={room.set ? `${room.set.name}, changed` : `A set for ${client.name}`}
+      about="Drag pieces to the line or press them; what is on the line is read at once."
+      actions={<ButtonLink href={`/sets?client=${client.id}`}>Back to the sets</ButtonLink>}
+    >
+      <SetBuilder key={JSON.stringify(wish)} {...room} save={saveSet} />
+    </Page>
+  );
+}

@@ -1,0 +1,37 @@
+import type { Metadata } from "next";
+import { notFound } from "next/navigation";
+import { saveSet } from "@/server/actions/groups";
+import { moveTemplate } from "@/server/actions/library";
+import { wardrobeFor } from "@/server/records/bench";
+import { sets } from "@/server/records/sets";
+import { listTemplates } from "@/server/records/templates";
+import { inOwnStudio } from "@/server/session/own-studio";
+import { ButtonLink } from "@/ui/kit/button";
+import { Page } from "@/ui/kit/page";
+import { Stock } from "@/ui/sets/stock/stock";
+
+export const metadata: Metadata = { title: "First stock" };
+
+interface StockPageProps {
+  readonly searchParams: Promise<{ client?: string }>;
+}
+
+export default async function StockPage({ searchParams }: StockPageProps) {
+  const { client = "" } = await searchParams;
+  const room = await inOwnStudio(async (tenant) => {
+    const wardrobe = await wardrobeFor(tenant, client);
+    if (!wardrobe) return null;
+    return { wardrobe, sets: await sets.list(tenant, client), templates: await listTemplates(tenant) };
+  });
+  if (!room) notFound();
+  const { name, id } = room.wardrobe.client;
+  return (
+    <Page
+      title={`A stock of sets for ${name}`}
+      about="Each template is filled with the pieces that agree best and serve most of the bases; below, what is missing for it. Keep what you like, vary what you nearly like."
+      actions={<ButtonLink href={`/sets?client=${id}`}>Back to the sets</ButtonLink>}
+    >
+      <Stock key={id} {...room} save={saveSet} moveTemplate={moveTemplate} />
+    </Page>
+  );
+}

@@ -1,0 +1,40 @@
+import type { FoundGaps } from "@/workers/answers";
+import { Plate } from "../drawing/plate";
+import { Button } from "../kit/button";
+
+interface FoundGapRowProps {
+  readonly gap: FoundGaps["gaps"][number];
+  /** What it would open, in words. */
+  readonly opens: readonly string[];
+  /** Of how many that nothing serves now. */
+  readonly of: number;
+  readonly isListed: boolean;
+  readonly onAdd: () => void;
+}
+
+/** One missing piece, drawn as it must be, with what it would open. */
+export function FoundGapRow({ gap, opens, of, isListed, onAdd }: FoundGapRowProps) {
+  return (
+    <li className="grid grid-cols-[7rem_minmax(0,1fr)] gap-4 border border-rule-strong bg-paper p-3">
+      <Plate piece={gap.piece} className="h-24 w-full" />
+      <div>
+        <div className="flex items-start justify-between gap-3">
+          <div>
+            <h2 className="text-lead leading-tight">{gap.piece.name}</h2>
+            <p className="tabular text-ink-soft">
+              opens {opens.length} of {of}
+            </p>
+          </div>
+          {isListed ? (
+            <span className="whitespace-nowrap text-ink-soft">on the list</span>
+          ) : (
+            <Button size="small" onClick={onAdd} aria-label={`Put on the list: ${gap.say}`}>
+              Put on the list
+            </Button>
+          )}
+        </div>
+        <p className="mt-1 text-tiny">{opens.join("; ")}</p>
+      </div>
+    </li>
+  );
+}

@@ -1,0 +1,117 @@
+"use client";
+
+import { useState } from "react";
+import type { Outcome } from "@/core/schema/outcome";
+import { gapSpecOf } from "@/core/search/gap-spec";
+import type { GapRecord } from "@/core/studio/gap-record";
+import { Plate } from "../drawing/plate";
+import { asked } from "../kit/asked";
+import { Button } from "../kit/button";
+import { PutAway } from "../kit/form/put-away";
+
+export interface GapListActions {
+  readonly note: (input: {
+    id: string;
+    version: number;
+    note: string;
+    budget: number | null;
+  }) => Promise<Outcome<null>>;
+  readonly move: (input: { id: string; away: boolean }) => Promise<Outcome<null>>;
+}
+
+interface GapListProps {
+  readonly client: { readonly id: string; readonly name: string };
+  readonly gaps: readonly GapRecord[];
+  readonly actions: GapListActions;
+}
+
+/** What is to be looked for, for a client: each with what it opens, a note and a budget; it prints. */
+export function GapList({ client, gaps, actions }: GapListProps) {
+  const budgets = gaps.flatMap(({ budget }) => budget ?? []);
+  return (
+    <section aria-labelledby="gap-list" className="border border-rule-strong bg-white print:border-0">
+      <header className="flex items-center justify-between gap-4 border-b border-rule px-4 py-2.5">
+        <div>
+          <h2 id="gap-list" className="text-lead leading-tight">{`Gap list of ${client.name}`}</h2>
+          {budgets.length > 0 && (
+            <p className="tabular text-ink-soft">
+              {`budget ${budgets.reduce((sum, budget) => sum + budget, 0).toLocaleString("en")} for ${budgets.length} of ${gaps.length}`}
+            </p>
+          )}
+        </div>
+        {gaps.length > 0 && (
+          <Button size="small" className="print:hidden" onClick={() => window.print()}>
+            Print the list
+          </Button>
+        )}
+      </header>
+      {gaps.length === 0 ? (
+        <p className="px-4 py-4 text-ink-soft">
+          Nothing is on it yet: put a missing piece on the list, with a note and a budget.
+        </p>
+      ) : (
+        <ul>
+          {gaps.map((gap) => (
+            <GapRow key={`${gap.id} ${gap.version}`} gap={gap} client={client} actions={actions} />
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}
+
+interface GapRowProps extends Pick<GapListProps, "client" | "actions"> {
+  readonly gap: GapRecord;
+}
+
+function GapRow({ gap, client, actions }: GapRowProps) {
+  const { id, version, opens } = gap;
+  const { piece, say } = gapSpecOf(gap.facts);
+  const [note, setNote] = useState(gap.note);
+  const [budget, setBudget] = useState(gap.budget === null ? "" : String(gap.budget));
+  const keep = async () => {
+    const amount = budget.trim() === "" ? null : Number(budget.replace(",", "."));
+    if (note.trim() === gap.note && amount === gap.budget) return;
+    await asked(actions.note({ id, version, note, budget: amount }));
+  };
+  return (
+    <li className="grid grid-cols-[4.5rem_minmax(0,1fr)] gap-3 border-b border-rule px-4 py-2 last:border-b-0 break-inside-avoid">
+      <Plate piece={piece} className="h-16 w-full" />
+      <div>
+        <p className="font-serif text-body">{piece.name}</p>
+        <p className="tabular text-tiny text-ink-soft">
+          {opens.length === 0 ? "opens nothing by itself" : `opens ${opens.length}: ${opens.join("; ")}`}
+        </p>
+        <input
+          value={note}
+          onChange={(event) => setNote(event.target.value)}
+          onBlur={() => void keep()}
+          aria-label={`Note on ${say}`}
+          placeholder="note"
+          className="mt-1 h-8 w-full border-b border-rule-strong bg-transparent px-1"
+        />
+        <div className="mt-1 flex items-center justify-between gap-2">
+          <label className="flex items-center gap-1.5 text-ink-soft">
+            budget
+            <input
+              value={budget}
+              onChange={(event) => setBudget(event.target.value)}
+              onBlur={() => void keep()}
+              inputMode="decimal"
+              aria-label={`Budget for ${say}`}
+              className="tabular h-8 w-20 border-b border-rule-strong bg-transparent px-1 text-right text-ink"
+            />
+          </label>
+          <span className="print:hidden">
+            <PutAway
+              id={id}
+              name={piece.name}
+              move={actions.move}
+              then={`/boards/gaps?client=${client.id}`}
+            />
+          </span>
+        </div>
+      </div>
+    </li>
+  );
+}

@@ -1,0 +1,84 @@
+"use client";
+
+import { useDraggable, useDroppable } from "@dnd-kit/core";
+import { slotOf, type Piece } from "@/core/piece/piece";
+import { slotLabels, type Slot } from "@/core/piece/slots";
+import { Plate } from "../../drawing/plate";
+
+interface LineProps {
+  readonly pieces: readonly Piece[];
+  /** The slot of the piece that is being varied. */
+  readonly varied: Slot | null;
+  readonly onVary: (slot: Slot | null) => void;
+  readonly onTakeOut: (piece: Piece) => void;
+}
+
+/** Id of the place that pieces are dropped on. */
+export const lineId = "line";
+
+/** The set on one line, from the head down; press a piece to vary it, drag it off to take it out. */
+export function Line({ pieces, varied, onVary, onTakeOut }: LineProps) {
+  const { setNodeRef, isOver } = useDroppable({ id: lineId });
+  return (
+    <div
+      ref={setNodeRef}
+      role="group"
+      aria-label="The set"
+      className={`flex min-h-52 items-end gap-1 border border-rule-strong bg-white px-3 pt-3 ${isOver ? "basted" : ""}`}
+    >
+      {pieces.length === 0 && (
+        <p className="m-auto max-w-[46ch] pb-3 text-center text-ink-soft">
+          Drag pieces here, or press them: shoes and at least two more. The line keeps them in order from the
+          head down.
+        </p>
+      )}
+      {pieces.map((piece) => (
+        <LinePiece
+          key={piece.id}
+          piece={piece}
+          isVaried={varied !== null && varied === slotOf(piece)}
+          onVary={onVary}
+          onTakeOut={onTakeOut}
+        />
+      ))}
+    </div>
+  );
+}
+
+interface LinePieceProps extends Pick<LineProps, "onVary" | "onTakeOut"> {
+  readonly piece: Piece;
+  readonly isVaried: boolean;
+}
+
+function LinePiece({ piece, isVaried, onVary, onTakeOut }: LinePieceProps) {
+  const { listeners, setNodeRef, isDragging } = useDraggable({ id: `line ${piece.id}`, data: { piece } });
+  const slot = slotOf(piece);
+  return (
+    <div className="flex min-w-0 flex-1 basis-0 flex-col items-center pb-1.5" style={{ maxWidth: "9rem" }}>
+      <button
+        ref={setNodeRef}
+        {...listeners}
+        type="button"
+        aria-pressed={isVaried}
+        aria-label={`Vary ${piece.name}`}
+        title="other pieces in its place"
+        onClick={() => onVary(isVaried ? null : slot)}
+        className={`w-full touch-none px-1 hover:bg-well ${isVaried ? "basted" : ""} ${isDragging ? "opacity-30" : ""}`}
+      >
+        <Plate piece={piece} className="h-24 w-full" />
+        <span className="block border-t border-ink pt-0.5 text-center text-tiny text-ink-soft">
+          {slot && slotLabels[slot].toLowerCase()}
+        </span>
+        <span className="line-clamp-2 h-8 text-center text-tiny">{piece.name}</span>
+      </button>
+      <button
+        type="button"
+        aria-label={`Take out ${piece.name}`}
+        onClick={() => onTakeOut(piece)}
+        className="h-6 px-2 text-tiny text-ink-soft underline decoration-rule-strong underline-offset-4 hover:text-ink"
+      >
+        take out
+      </button>
+    </div>
+  );
+}

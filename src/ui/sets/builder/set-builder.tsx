@@ -1,0 +1,168 @@
+"use client";
+
+import {
+  DndContext,
+  DragOverlay,
+  PointerSensor,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+} from "@dnd-kit/core";
+import { useRouter } from "next/navigation";
+import { useMemo, useState } from "react";
+import { toast } from "sonner";
+import type { Outcome } from "@/core/schema/outcome";
+import { slotOf, type Piece } from "@/core/piece/piece";
+import type { Slot } from "@/core/piece/slots";
+import { withPiece } from "@/core/sets/vary";
+import type { BenchSource } from "@/core/studio/bench-source";
+import type { GroupInput, GroupRecord } from "@/core/studio/group-record";
+import { offered } from "@/core/studio/wardrobe";
+import { Plate } from "../../drawing/plate";
+import { asked } from "../../kit/asked";
+import { Button } from "../../kit/button";
+import { CoherenceLine } from "../coherence-line";
+import { ReachChips } from "../reach-chips";
+import { reachWords } from "../reach-words";
+import { useReach } from "../use-reach";
+import { Line, lineId } from "./line";
+import { Shelf } from "./shelf";
+import { useSetDraft, type SetDraft } from "./use-set-draft";
+import { Variations } from "./variations";
+
+interface SetBuilderProps {
+  readonly wardrobe: Pick<BenchSource, "client" | "pieces" | "away" | "occasions" | "bases">;
+  /** The set that is changed; null for a new one. */
+  readonly set: GroupRecord | null;
+  readonly begun: SetDraft;
+  readonly save: (
+    input: GroupInput & { id: string | null; version: number | null },
+  ) => Promise<Outcome<string>>;
+}
+
+/** A set built by hand: pieces are dragged or pressed onto a line, which is read at each change. */
+export function SetBuilder({ wardrobe, set, begun, save }: SetBuilderProps) {
+  const { client, bases } = wardrobe;
+  const router = useRouter();
+  const { draft, restored, change, forget, startOver } = useSetDraft(
+    `set ${client.id} ${set ? `${set.id} ${set.version}` : begun.pieceIds.join()}`,
+    begun,
+  );
+  const [varied, setVaried] = useState<Slot | null>(null);
+  const [dragged, setDragged] = useState<Piece | null>(null);
+  const [busy, setBusy] = useState(false);
+  // A drag begins after a few pixels, so that a press stays a press.
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
+  const shelf = useMemo(() => offered(wardrobe).filter((piece) => slotOf(piece) !== null), [wardrobe]);
+  const pieces = useMemo(
+    () => draft.pieceIds.flatMap((id) => wardrobe.pieces.find((piece) => piece.id === id) ?? []),
+    [draft.pieceIds, wardrobe.pieces],
+  );
+  const built = useMemo(() => [{ id: "built", name: "built", pieceIds: draft.pieceIds }], [draft.pieceIds]);
+  const reach = useReach(wardrobe, built, bases).get("built");
+
+  const setPieces = (next: readonly Piece[]) => change({ ...draft, pieceIds: next.map(({ id }) => id) });
+  const putIn = (piece: Piece) => setPieces(withPiece(pieces, piece));
+  const takeOut = (piece: Piece) => {
+    setPieces(pieces.filter(({ id }) => id !== piece.id));
+    setVaried(null);
+  };
+  const drop = ({ active, over }: DragEndEvent) => {
+    setDragged(null);
+    const piece = active.data.current?.piece as Piece | undefined;
+    if (!piece) return;
+    const wasIn = pieces.some(({ id }) => id === piece.id);
+    if (over?.id === lineId) putIn(piece);
+    else if (wasIn) takeOut(piece);
+  };
+  const keep = async () => {
+    setBusy(true);
+    const answer = await asked(
+      save({
+        id: set?.id ?? null,
+        version: set?.version ?? null,
+        clientId: client.id,
+        name: draft.name,
+        pieceIds: draft.pieceIds,
+      }),
+    );
+    setBusy(false);
+    if (!answer) return;
+    forget();
+    toast(`Kept: ${draft.name.trim()}.`);
+    router.push(`/sets?client=${client.id}`);
+  };
+
+  return (
+    <DndContext
+      sensors={sensors}
+      onDragStart={({ active }) => setDragged((active.data.current?.piece as Piece | undefined) ?? null)}
+      onDragEnd={drop}
+      onDragCancel={() => setDragged(null)}
+    >
+      <div className="grid gap-4 lg:h-[calc(100dvh-13.25rem)] lg:min-h-120 lg:grid-cols-[24rem_minmax(0,1fr)]">
+        <Shelf pieces={shelf} taken={new Set(draft.pieceIds)} onAdd={putIn} />
+        <div className="flex min-h-0 flex-col gap-3 overflow-y-auto">
+          <form
+            className="flex items-end gap-2"
+            noValidate
+            onSubmit={(event) => {
+              event.preventDefault();
+              void keep();
+            }}
+          >
+            <label className="flex flex-1 flex-col gap-1 font-medium">
+              Name of the set
+              <input
+                value={draft.name}
+                onChange={(event) => change({ ...draft, name: event.target.value })}
+                autoComplete="off"
+                className="h-9 border border-rule-strong bg-white px-2.5 font-serif text-body font-normal"
+              />
+            </label>
+            <Button type="submit" look="strong" disabled={busy}>
+              {set ? "Keep the change" : "Keep set"}
+            </Button>
+          </form>
+          {restored && (
+            <p role="status" className="flex items-center gap-2">
+              What you were building here is back.
+              <Button look="quiet" size="small" onClick={startOver}>
+                Start over
+              </Button>
+            </p>
+          )}
+          <Line pieces={pieces} varied={varied} onVary={setVaried} onTakeOut={takeOut} />
+          {varied && pieces.some((piece) => slotOf(piece) === varied) && (
+            <Variations
+              pieces={pieces}
+              slot={varied}
+              shelf={shelf}
+              client={client}
+              onSwap={(piece) =>
+                setPieces(
+                  withPiece(
+                    pieces.filter((other) => slotOf(other) !== varied),
+                    piece,
+                  ),
+                )
+              }
+            />
+          )}
+          {pieces.length > 1 && (
+            <section aria-label="By itself" className="border border-rule-strong bg-paper px-3 py-2">
+              <CoherenceLine pieces={pieces} client={client} open />
+            </section>
+          )}
+          {pieces.length > 0 && (
+            <section aria-label="On the bases" className="border border-rule-strong bg-paper px-3 py-2">
+              <p className="tabular mb-2 text-ink-soft">{reachWords(reach, bases.length)}</p>
+              <ReachChips bases={bases} reach={reach} />
+            </section>
+          )}
+        </div>
+      </div>
+      <DragOverlay>{dragged && <Plate piece={dragged} className="h-24 w-28 cursor-grabbing" />}</DragOverlay>
+    </DndContext>
+  );
+}

@@ -1,0 +1,84 @@
+"use client";
+
+import { useDraggable } from "@dnd-kit/core";
+import { useMemo, useState } from "react";
+import { slotOf, type Piece } from "@/core/piece/piece";
+import { slotLabels, slots, type Slot } from "@/core/piece/slots";
+import { Plate } from "../../drawing/plate";
+
+interface ShelfProps {
+  readonly pieces: readonly Piece[];
+  /** Ids of the pieces that are in the set. */
+  readonly taken: ReadonlySet<string>;
+  readonly onAdd: (piece: Piece) => void;
+}
+
+/** What can be put into a set, slot by slot from the head down: drag a piece to the line, or press it. */
+export function Shelf({ pieces, taken, onAdd }: ShelfProps) {
+  const [shown, setShown] = useState<Slot | null>(null);
+  const shelves = useMemo(
+    () =>
+      slots
+        .map((slot) => ({ slot, pieces: pieces.filter((piece) => slotOf(piece) === slot) }))
+        .filter((shelf) => shelf.pieces.length > 0),
+    [pieces],
+  );
+  return (
+    <section aria-label="Shelf" className="flex min-h-0 flex-col border border-rule-strong bg-paper">
+      <div role="group" aria-label="Slots" className="flex flex-wrap gap-1 border-b border-rule p-2">
+        {[null, ...shelves.map(({ slot }) => slot)].map((slot) => (
+          <button
+            key={slot ?? "all"}
+            type="button"
+            aria-pressed={slot === shown}
+            onClick={() => setShown(slot)}
+            className={`h-7 border px-2 text-tiny ${slot === shown ? "border-ink bg-ink text-paper" : "border-rule bg-paper hover:bg-white"}`}
+          >
+            {slot ? slotLabels[slot] : "All"}
+          </button>
+        ))}
+      </div>
+      <div className="min-h-0 flex-1 overflow-y-auto p-2">
+        {shelves
+          .filter(({ slot }) => shown === null || slot === shown)
+          .map((shelf) => (
+            <div key={shelf.slot} className="mb-3">
+              <h3 className="mb-1 text-tiny text-ink-soft">{slotLabels[shelf.slot]}</h3>
+              <ul className="grid grid-cols-4 gap-1">
+                {shelf.pieces.map((piece) => (
+                  <ShelfPiece key={piece.id} piece={piece} taken={taken.has(piece.id)} onAdd={onAdd} />
+                ))}
+              </ul>
+            </div>
+          ))}
+      </div>
+    </section>
+  );
+}
+
+interface ShelfPieceProps {
+  readonly piece: Piece;
+  readonly taken: boolean;
+  readonly onAdd: (piece: Piece) => void;
+}
+
+function ShelfPiece({ piece, taken, onAdd }: ShelfPieceProps) {
+  const { listeners, setNodeRef, isDragging } = useDraggable({ id: `shelf ${piece.id}`, data: { piece } });
+  return (
+    <li>
+      <button
+        ref={setNodeRef}
+        {...listeners}
+        type="button"
+        disabled={taken}
+        aria-label={`Put in ${piece.name}`}
+        title={piece.name}
+        onClick={() => onAdd(piece)}
+        className={`flex w-full touch-none flex-col items-center border border-transparent px-1 pb-1 hover:border-rule-strong hover:bg-white disabled:opacity-40 ${isDragging ? "basted" : ""}`}
+      >
+        <Plate piece={piece} className="h-14 w-full" />
+        <span className="line-clamp-2 h-8 text-center text-tiny">{piece.name}</span>
+      </button>
+    </li>
+  );
+}

@@ -1,0 +1,57 @@
+import Link from "next/link";
+import type { Reach } from "@/core/search/reach";
+import type { NamedPieces } from "@/core/studio/bench-source";
+import { Mark, wordOf } from "../kit/marks";
+
+interface ReachChipsProps {
+  readonly bases: readonly NamedPieces[];
+  readonly reach: readonly Reach[] | undefined;
+  /** Where a base opens; without it the chips only tell. */
+  readonly hrefOf?: (base: NamedPieces) => string;
+}
+
+const box = "flex h-8 items-center gap-1.5 border border-rule px-2";
+
+/** Every base with the verdict a set gets on it. */
+export function ReachChips({ bases, reach, hrefOf }: ReachChipsProps) {
+  return (
+    <ul className="flex flex-wrap gap-1.5">
+      {bases.map((base, i) => {
+        const answer = reach?.[i];
+        const chip = (
+          <>
+            {answer ? (
+              <Mark
+                of={answer.verdict}
+                className={`size-4 ${answer.verdict === "jars" ? "text-thread" : ""}`}
+              />
+            ) : (
+              <span className="size-4" />
+            )}
+            <span>{base.name}</span>
+            <span className="sr-only">{answer ? wordOf(answer.verdict) : ""}</span>
+            <span className="tabular w-5 text-right text-ink-soft">
+              {answer ? Math.round(answer.score) : ""}
+            </span>
+          </>
+        );
+        const title = answer
+          ? `${wordOf(answer.verdict)}, ${Math.round(answer.score)}${answer.turned ? ", with a turn-up" : ""}`
+          : "reading";
+        return (
+          <li key={base.id}>
+            {hrefOf ? (
+              <Link href={hrefOf(base)} className={`${box} hover:bg-white`} title={title}>
+                {chip}
+              </Link>
+            ) : (
+              <span className={box} title={title}>
+                {chip}
+              </span>
+            )}
+          </li>
+        );
+      })}
+    </ul>
+  );
+}

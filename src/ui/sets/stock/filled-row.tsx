@@ -1,0 +1,118 @@
+"use client";
+
+import { useState } from "react";
+import type { Client } from "@/core/piece/client";
+import type { Piece } from "@/core/piece/piece";
+import type { SetTemplate } from "@/core/sets/template";
+import type { NamedPieces } from "@/core/studio/bench-source";
+import type { FilledOf } from "@/workers/answers";
+import { Plate } from "../../drawing/plate";
+import { Button, ButtonLink } from "../../kit/button";
+import { PutAway } from "../../kit/form/put-away";
+import { CoherenceLine } from "../coherence-line";
+import type { Outcome } from "@/core/schema/outcome";
+import { missingWords, templateWords } from "./template-words";
+
+interface FilledRowProps {
+  readonly template: SetTemplate;
+  /** Id of a template of the studio's own; null for a ready one. */
+  readonly templateId: string | null;
+  readonly filled: FilledOf | undefined;
+  readonly client: Client;
+  readonly bases: readonly NamedPieces[];
+  readonly pieces: readonly Piece[];
+  /** The name it was kept under; null while it was not. */
+  readonly kept: string | null;
+  readonly onKeep: (name: string) => void;
+  readonly moveTemplate: (input: { id: string; away: boolean }) => Promise<Outcome<null>>;
+}
+
+/** One template, the set that fills it, what it serves and what is missing for it. */
+export function FilledRow(props: FilledRowProps) {
+  const { template, templateId, filled, client, bases, pieces, kept, onKeep, moveTemplate } = props;
+  const [name, setName] = useState(template.name);
+  const worn = (filled?.pieceIds ?? []).flatMap((id) => pieces.find((piece) => piece.id === id) ?? []);
+  const serves = (filled?.serves ?? []).flatMap((i) => bases[i]?.name ?? []);
+  const isFilled = worn.length > 0;
+  return (
+    <li className="border border-rule-strong bg-paper px-4 py-3">
+      <div className="grid gap-x-4 gap-y-2 lg:grid-cols-[19rem_minmax(0,1fr)]">
+        <div>
+          <h2 className="text-lead leading-tight">{template.name}</h2>
+          <p className="text-ink-soft">{templateWords(template)}</p>
+          {templateId && (
+            <PutAway
+              id={templateId}
+              name={template.name}
+              move={moveTemplate}
+              then={`/sets/stock?client=${client.id}`}
+            />
+          )}
+        </div>
+        {isFilled ? (
+          <div className="flex items-end gap-3 border-b border-ink">
+            {worn.map((piece) => (
+              <span key={piece.id} title={piece.name} className="flex min-w-0 flex-col items-center">
+                <Plate piece={piece} className="h-16 w-22" />
+              </span>
+            ))}
+          </div>
+        ) : (
+          <p className="self-center text-ink-soft">
+            {filled ? "No three pieces on the rail make this set." : "looking through the rail ..."}
+          </p>
+        )}
+      </div>
+      {isFilled && (
+        <div className="mt-2 grid gap-1.5">
+          <p className="text-tiny">{worn.map((piece) => piece.name).join(", ")}</p>
+          <CoherenceLine pieces={worn} client={client} />
+          <p className="tabular text-ink-soft">
+            serves {serves.length} of {bases.length} bases{serves.length > 0 && `: ${serves.join(", ")}`}
+          </p>
+        </div>
+      )}
+      {filled && filled.missing.length > 0 && (
+        <p className="mt-1.5">
+          <strong className="font-semibold">Missing:</strong> {missingWords(filled.missing, template)}.
+        </p>
+      )}
+      {isFilled && (
+        <form
+          className="mt-3 flex flex-wrap items-center gap-2"
+          noValidate
+          onSubmit={(event) => {
+            event.preventDefault();
+            onKeep(name);
+          }}
+        >
+          {kept === null ? (
+            <>
+              <label className="flex items-center gap-2">
+                <span className="text-ink-soft">Name</span>
+                <input
+                  value={name}
+                  onChange={(event) => setName(event.target.value)}
+                  aria-label={`Name of the set for ${template.name}`}
+                  className="h-8 w-56 border border-rule-strong bg-white px-2 font-serif text-body"
+                />
+              </label>
+              <Button type="submit" size="small">
+                Keep set
+              </Button>
+              <ButtonLink
+                look="quiet"
+                size="small"
+                href={`/sets/build?${new URLSearchParams({ client: client.id, name, pieces: worn.map(({ id }) => id).join() }).toString()}`}
+              >
+                Vary it first
+              </ButtonLink>
+            </>
+          ) : (
+            <p role="status">{`Kept as ${kept}.`}</p>
+          )}
+        </form>
+      )}
+    </li>
+  );
+}

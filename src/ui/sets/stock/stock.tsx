@@ -1,0 +1,94 @@
+"use client";
+
+import { useMemo, useState } from "react";
+import type { Outcome } from "@/core/schema/outcome";
+import { firstStock } from "@/core/sets/template";
+import type { BenchSource, NamedPieces } from "@/core/studio/bench-source";
+import type { GroupInput } from "@/core/studio/group-record";
+import type { TemplateRecord } from "@/core/studio/template-record";
+import { asked } from "../../kit/asked";
+import { Button } from "../../kit/button";
+import { FilledRow } from "./filled-row";
+import { missingWords } from "./template-words";
+import { useFilled } from "./use-filled";
+
+interface StockProps {
+  readonly wardrobe: Pick<BenchSource, "client" | "pieces" | "away" | "occasions" | "bases">;
+  readonly sets: readonly NamedPieces[];
+  readonly templates: readonly TemplateRecord[];
+  readonly save: (input: GroupInput & { id: null; version: null }) => Promise<Outcome<string>>;
+  readonly moveTemplate: (input: { id: string; away: boolean }) => Promise<Outcome<null>>;
+}
+
+/** A first stock for a client: every template filled from their pieces, with what is missing for it. */
+export function Stock({ wardrobe, sets, templates, save, moveTemplate }: StockProps) {
+  const { client, bases, pieces } = wardrobe;
+  const all = useMemo(
+    () => [
+      ...firstStock.map((template) => ({ id: null, template })),
+      ...templates.map(({ id, template }) => ({ id, template })),
+    ],
+    [templates],
+  );
+  const asTemplates = useMemo(() => all.map(({ template }) => template), [all]);
+  const filled = useFilled(wardrobe, asTemplates, bases);
+  const [keptNow, setKeptNow] = useState<ReadonlyMap<string, string>>(new Map());
+  const keptAs = (pieceIds: readonly string[]) =>
+    keptNow.get(sameSet(pieceIds)) ??
+    sets.find((set) => sameSet(set.pieceIds) === sameSet(pieceIds))?.name ??
+    null;
+  const keep = async (name: string, pieceIds: readonly string[]) => {
+    const answer = await asked(save({ id: null, version: null, clientId: client.id, name, pieceIds }));
+    if (answer) setKeptNow((before) => new Map(before).set(sameSet(pieceIds), name.trim()));
+    return answer !== null;
+  };
+  const open = filled.flatMap(({ pieceIds }, i) => {
+    const template = asTemplates[i];
+    return template && pieceIds.length > 0 && keptAs(pieceIds) === null ? [{ template, pieceIds }] : [];
+  });
+  const keepAll = async () => {
+    for (const { template, pieceIds } of open) if (!(await keep(template.name, pieceIds))) return;
+  };
+  const done = filled.length === all.length;
+  const lacking = filled.flatMap(({ missing }, i) => {
+    const template = asTemplates[i];
+    return template && missing.length > 0 ? [`${template.name}: ${missingWords(missing, template)}`] : [];
+  });
+  return (
+    <>
+      <div className="mb-4 flex flex-wrap items-center justify-between gap-3">
+        <p role="status" className="tabular max-w-[80ch]">
+          {done
+            ? `${filled.filter(({ pieceIds }) => pieceIds.length > 0).length} of ${all.length} templates are filled. ${lacking.length === 0 ? "Nothing is missing for any of them." : `Missing for ${lacking.join("; for ")}.`}`
+            : `${filled.length} of ${all.length} templates filled ...`}
+        </p>
+        {done && open.length > 1 && (
+          <Button look="strong" onClick={() => void keepAll()}>
+            {`Keep all ${open.length}`}
+          </Button>
+        )}
+      </div>
+      <ul className="grid gap-3">
+        {all.map(({ id, template }, i) => (
+          <FilledRow
+            key={id ?? template.name}
+            template={template}
+            templateId={id}
+            filled={filled[i]}
+            client={client}
+            bases={bases}
+            pieces={pieces}
+            kept={keptAs(filled[i]?.pieceIds ?? [])}
+            onKeep={(name) => void keep(name, filled[i]?.pieceIds ?? [])}
+            moveTemplate={moveTemplate}
+          />
+        ))}
+      </ul>
+    </>
+  );
+}
+
+/** A set by its pieces, in whatever order they were put in. */
+function sameSet(pieceIds: readonly string[]): string {
+  return [...pieceIds].sort().join();
+}
