@@ -53,6 +53,18 @@ export async function named(page: Page, role: string, name: string): Promise<Ele
   return found;
 }
 
+/** Waits until the page answers to a hand: until then what is drawn is only the server's picture of it. */
+export async function answers(page: Page, selector: string): Promise<void> {
+  await page.waitForFunction(
+    (wanted) => {
+      const node = document.querySelector(wanted);
+      return node !== null && Object.keys(node).some((key) => key.startsWith("__reactProps"));
+    },
+    { timeout: patience },
+    selector,
+  );
+}
+
 /** Clicks the element of a role and a name. */
 export async function press(page: Page, role: string, name: string): Promise<void> {
   const element = await named(page, role, name);

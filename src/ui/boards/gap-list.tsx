@@ -1,6 +1,6 @@
 "use client";
 
-import { useState } from "react";
+import { useRef, useState } from "react";
 import type { Outcome } from "@/core/schema/outcome";
 import { gapSpecOf } from "@/core/search/gap-spec";
 import type { GapRecord } from "@/core/studio/gap-record";
@@ -52,7 +52,7 @@ export function GapList({ client, gaps, actions }: GapListProps) {
       ) : (
         <ul>
           {gaps.map((gap) => (
-            <GapRow key={`${gap.id} ${gap.version}`} gap={gap} client={client} actions={actions} />
+            <GapRow key={gap.id} gap={gap} client={client} actions={actions} />
           ))}
         </ul>
       )}
@@ -65,14 +65,22 @@ interface GapRowProps extends Pick<GapListProps, "client" | "actions"> {
 }
 
 function GapRow({ gap, client, actions }: GapRowProps) {
-  const { id, version, opens } = gap;
+  const { id, opens } = gap;
   const { piece, say } = gapSpecOf(gap.facts);
   const [note, setNote] = useState(gap.note);
   const [budget, setBudget] = useState(gap.budget === null ? "" : String(gap.budget));
-  const keep = async () => {
+  // What is on record, and the save under way: one waits for the other, so that neither is stale.
+  const kept = useRef({ note: gap.note, budget: gap.budget, version: gap.version });
+  const saving = useRef<Promise<void>>(Promise.resolve());
+  const save = async () => {
     const amount = budget.trim() === "" ? null : Number(budget.replace(",", "."));
-    if (note.trim() === gap.note && amount === gap.budget) return;
-    await asked(actions.note({ id, version, note, budget: amount }));
+    const { version } = kept.current;
+    if (note.trim() === kept.current.note && amount === kept.current.budget) return;
+    if (await asked(actions.note({ id, version, note, budget: amount })))
+      kept.current = { note: note.trim(), budget: amount, version: version + 1 };
+  };
+  const keep = () => {
+    saving.current = saving.current.then(save);
   };
   return (
     <li className="grid grid-cols-[4.5rem_minmax(0,1fr)] gap-3 border-b border-rule px-4 py-2 last:border-b-0 break-inside-avoid">
@@ -85,7 +93,7 @@ function GapRow({ gap, client, actions }: GapRowProps) {
         <input
           value={note}
           onChange={(event) => setNote(event.target.value)}
-          onBlur={() => void keep()}
+          onBlur={keep}
           aria-label={`Note on ${say}`}
           placeholder="note"
           className="mt-1 h-8 w-full border-b border-rule-strong bg-transparent px-1"
@@ -96,7 +104,7 @@ function GapRow({ gap, client, actions }: GapRowProps) {
             <input
               value={budget}
               onChange={(event) => setBudget(event.target.value)}
-              onBlur={() => void keep()}
+              onBlur={keep}
               inputMode="decimal"
               aria-label={`Budget for ${say}`}
               className="tabular h-8 w-20 border-b border-rule-strong bg-transparent px-1 text-right text-ink"

@@ -1,8 +1,8 @@
 "use client";
 
-import { useWindowVirtualizer } from "@tanstack/react-virtual";
-import Link from "next/link";
-import { memo, useMemo, useRef, useState } from "react";
+import { useVirtualizer, useWindowVirtualizer } from "@tanstack/react-virtual";
+import { useRouter } from "next/navigation";
+import { memo, useMemo, useRef, useState, type MouseEvent } from "react";
 import { boardWords } from "@/core/sets/board-words";
 import type { Reach } from "@/core/search/reach";
 import type { BenchSource, NamedPieces } from "@/core/studio/bench-source";
@@ -56,36 +56,67 @@ interface TableProps extends SetBoardProps {
   readonly occasionId: string | null;
 }
 
-/** Height of a row, px; only the rows near the window are laid out, so that a board of hundreds stays light. */
+/** Px. Only the rows and columns near the window are laid out, so that a board of thousands of cells stays light. */
 const rowHeight = 76;
+const columnWidth = 56;
+const nameWidth = 208;
 
 function SetTable({ wardrobe, sets, reach, occasionId }: TableProps) {
   const { bases, client } = wardrobe;
+  const router = useRouter();
   const body = useRef<HTMLTableSectionElement>(null);
   const rows = useWindowVirtualizer({
     count: sets.length,
     estimateSize: () => rowHeight,
-    overscan: 6,
+    overscan: 3,
     scrollMargin: body.current?.offsetTop ?? 0,
     // Until the window is known, and on the server, the rows that fill one are laid out.
     initialRect: { width: 1280, height: 800 },
   });
+  const wrap = useRef<HTMLDivElement>(null);
+  const columns = useVirtualizer({
+    horizontal: true,
+    count: bases.length,
+    getScrollElement: () => wrap.current,
+    estimateSize: () => columnWidth,
+    paddingStart: nameWidth,
+    overscan: 4,
+    initialRect: { width: 1232, height: 800 },
+  });
   const near = rows.getVirtualItems();
+  const across = columns.getVirtualItems();
+  const from = across[0]?.index ?? 0;
+  const to = (across[across.length - 1]?.index ?? -1) + 1;
+  const shown = useMemo(() => bases.slice(from, to), [bases, from, to]);
   const pieces = useMemo(() => new Map(wardrobe.pieces.map((piece) => [piece.id, piece])), [wardrobe]);
+  // Two thousand cells are in sight: they are plain links, opened by the table they stand in.
+  const open = (event: MouseEvent<HTMLTableElement>) => {
+    const href = (event.target as Element).closest("td a")?.getAttribute("href");
+    if (!href || event.metaKey || event.ctrlKey || event.shiftKey) return;
+    event.preventDefault();
+    router.push(href);
+  };
   const before = (near[0]?.index ?? 0) * rowHeight;
   const after = (sets.length - 1 - (near[near.length - 1]?.index ?? -1)) * rowHeight;
   return (
-    <div className="overflow-x-auto border border-rule-strong bg-paper">
-      <table className="w-full border-collapse" aria-rowcount={sets.length + 1}>
+    <div ref={wrap} className="overflow-x-auto border border-rule-strong bg-paper">
+      <table
+        className="w-full border-collapse"
+        aria-rowcount={sets.length + 1}
+        aria-colcount={bases.length + 1}
+        onClick={open}
+      >
         <thead>
           <tr>
             <th className="sticky left-0 z-10 min-w-52 bg-paper p-2 text-left font-normal text-ink-soft">
               {client.name}
             </th>
-            {bases.map(({ id, name }) => (
+            <Gap columns={from} />
+            {shown.map(({ id, name }, i) => (
               <th
                 key={id}
                 scope="col"
+                aria-colindex={from + i + 2}
                 className="h-28 min-w-14 border-l border-rule p-1 align-bottom font-medium"
               >
                 <span className="mx-auto block max-h-26 [writing-mode:vertical-rl] rotate-180 truncate text-left text-tiny">
@@ -93,6 +124,7 @@ function SetTable({ wardrobe, sets, reach, occasionId }: TableProps) {
                 </span>
               </th>
             ))}
+            <Gap columns={bases.length - to} />
           </tr>
         </thead>
         <tbody ref={body}>
@@ -106,7 +138,9 @@ function SetTable({ wardrobe, sets, reach, occasionId }: TableProps) {
                   at={index}
                   set={set}
                   pieces={pieces}
-                  bases={bases}
+                  bases={shown}
+                  from={from}
+                  of={bases.length}
                   row={reach.get(set.id)}
                   clientId={client.id}
                   occasionId={occasionId}
@@ -119,6 +153,13 @@ function SetTable({ wardrobe, sets, reach, occasionId }: TableProps) {
       </table>
     </div>
   );
+}
+
+/** Stands for the columns that are not laid out. */
+function Gap({ columns }: { readonly columns: number }) {
+  return columns > 0 ? (
+    <td aria-hidden="true" className="p-0" style={{ minWidth: columns * columnWidth }} />
+  ) : null;
 }
 
 function Spacer({ height }: { readonly height: number }) {
@@ -134,7 +175,10 @@ interface RowProps {
   readonly at: number;
   readonly set: NamedPieces;
   readonly pieces: ReadonlyMap<string, Piece>;
+  /** The bases laid out, the position of the first, and how many there are. */
   readonly bases: readonly NamedPieces[];
+  readonly from: number;
+  readonly of: number;
   readonly row: readonly Reach[] | undefined;
   readonly clientId: string;
   readonly occasionId: string | null;
@@ -145,6 +189,8 @@ const SetBoardRow = memo(function SetBoardRow({
   set,
   pieces,
   bases,
+  from,
+  of,
   row,
   clientId,
   occasionId,
@@ -162,14 +208,14 @@ const SetBoardRow = memo(function SetBoardRow({
             ))}
         </span>
       </th>
+      <Gap columns={from} />
       {bases.map((base, i) => {
-        const cell = row?.[i];
+        const cell = row?.[from + i];
         return (
-          <td key={base.id} className="border-l border-rule p-0">
+          <td key={base.id} aria-colindex={from + i + 2} className="border-l border-rule p-0">
             {cell && (
-              <Link
+              <a
                 href={`/bench?client=${clientId}&base=${base.id}&set=${set.id}${occasion}`}
-                prefetch={false}
                 aria-label={`${set.name} on ${base.name}: ${wordOf(cell.verdict)} ${Math.round(cell.score)}${cell.turned ? ", turned up" : ""}`}
                 className="tabular flex h-16 flex-col items-center justify-center gap-0.5 hover:bg-well"
               >
@@ -178,11 +224,12 @@ const SetBoardRow = memo(function SetBoardRow({
                   className={`size-4.5 ${cell.verdict === "jars" ? "text-thread" : ""}`}
                 />
                 <span className="text-tiny">{Math.round(cell.score)}</span>
-              </Link>
+              </a>
             )}
           </td>
         );
       })}
+      <Gap columns={of - from - bases.length} />
     </tr>
   );
 });

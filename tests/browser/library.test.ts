@@ -1,0 +1,298 @@
+import type { Browser, Page } from "puppeteer-core";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { answers, fill, named, openBrowser, openPage, press, sees, shows, signIn } from "../support/browser";
+import { large, largeWardrobe } from "./large-wardrobe";
+
+const site = process.env.TEST_SITE ?? "";
+let browser: Browser;
+let close: () => Promise<void>;
+let page: Page;
+let errors: string[];
+let client = "";
+
+beforeAll(async () => {
+  ({ browser, close } = await openBrowser());
+  ({ page, errors } = await openPage(browser));
+  await signIn(page, site);
+  client = await clientCalled("Ottoline Varga");
+});
+
+afterAll(() => close());
+
+async function clientCalled(name: string): Promise<string> {
+  await page.goto(`${site}/clients`);
+  return page.$$eval(
+    "a",
+    (links, wanted) => {
+      const href = links.find((link) => link.textContent?.includes(wanted))?.getAttribute("href");
+      return href?.split("/").pop() ?? "";
+    },
+    name,
+  );
+}
+
+/** The names of the pieces on the line, from the head down. */
+const onLine = () =>
+  page.$$eval("[aria-label='The set'] [aria-label^='Vary ']", (pieces) =>
+    pieces.map((piece) => piece.getAttribute("aria-label")?.slice("Vary ".length) ?? ""),
+  );
+
+/** What stands in the builder's field for the name. */
+const nameTyped = async () =>
+  (await named(page, "textbox", "Name of the set")).evaluate((field) => (field as HTMLInputElement).value);
+
+/** Drags from the middle of one thing to the middle of another, in steps as a hand would. */
+async function drag(from: string, to: string): Promise<void> {
+  const middle = async (selector: string) => {
+    const box = await (await page.$(selector))?.boundingBox();
+    if (!box) throw new Error(`${selector} is not to be seen`);
+    return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+  };
+  await page.$eval(from, (node) => node.scrollIntoView({ block: "center" }));
+  const [start, end] = [await middle(from), await middle(to)];
+  await page.mouse.move(start.x, start.y);
+  await page.mouse.down();
+  await page.mouse.move(start.x + 12, start.y + 12, { steps: 4 });
+  await page.mouse.move(end.x, end.y, { steps: 12 });
+  await page.mouse.up();
+}
+
+const line = "[aria-label='The set']";
+
+describe("a set built by hand", () => {
+  beforeAll(async () => {
+    await page.goto(`${site}/sets/build?client=${client}`);
+    await answers(page, "[aria-label='Put in Slate belt']");
+  });
+
+  it("takes what is dragged to the line or pressed, in order from the head down", async () => {
+    await press(page, "button", "Put in Cobalt suede mules");
+    await drag("[aria-label='Put in Slate belt']", line);
+    await named(page, "button", "Vary Slate belt");
+    await press(page, "button", "Put in Navy crescent bag");
+    await press(page, "button", "Put in Blue glass drops");
+    expect(await onLine()).toEqual([
+      "Blue glass drops",
+      "Slate belt",
+      "Navy crescent bag",
+      "Cobalt suede mules",
+    ]);
+    await sees(page, /by itself (sings|sits|jars) \d+/);
+    await sees(page, /serves \d+ of 10 bases/);
+  });
+
+  it("lets a piece go that is dragged off the line", async () => {
+    await drag("[aria-label='Vary Slate belt']", "[aria-label='Shelf']");
+    await page.waitForFunction(() => !document.querySelector("[aria-label='Vary Slate belt']"));
+    expect(await onLine()).toHaveLength(3);
+  });
+
+  it("offers other pieces in one piece's place, with what the set would be", async () => {
+    await press(page, "button", "Vary Navy crescent bag");
+    const [best = ""] = await page.$$eval("[aria-label='Variations'] button", (buttons) =>
+      buttons.map((button) => button.getAttribute("aria-label") ?? ""),
+    );
+    const promised = /Put in (.+) instead: by itself (\w+ \d+)/.exec(best);
+    await press(page, "button", best);
+    await named(page, "button", `Vary ${promised?.[1]}`);
+    await sees(page, `by itself ${promised?.[2]}`);
+    expect(await onLine()).not.toContain("Navy crescent bag");
+  });
+
+  it("is still there when the tab was closed, and can be started over", async () => {
+    await fill(page, "Name of the set", "Glass and cobalt");
+    const built = await onLine();
+    await page.goto("about:blank");
+    await page.goto(`${site}/sets/build?client=${client}`);
+    await sees(page, "What you were building here is back.");
+    expect(await onLine()).toEqual(built);
+    expect(await nameTyped()).toBe("Glass and cobalt");
+  });
+
+  it("is refused without shoes, in one sentence, and nothing is lost", async () => {
+    await press(page, "button", "Take out Cobalt suede mules");
+    await press(page, "button", "Keep set");
+    await sees(page, "A set needs shoes and at least two more accessories.");
+    expect(await onLine()).toHaveLength(2);
+    await press(page, "button", "Put in Cobalt suede mules");
+  });
+
+  it("is kept, and stands among the client's sets with its reach", async () => {
+    await press(page, "button", "Keep set");
+    await named(page, "heading", "Sets");
+    await named(page, "heading", "Glass and cobalt");
+    await sees(page, /Glass and cobalt\s+serves \d+ of 10 bases, [a-z ]+\s+not worn yet/);
+  });
+});
+
+describe("a set of the library", () => {
+  const within = (set: string, button: string) =>
+    page.$$eval(
+      `[aria-label='With ${set}'] :is(button, a)`,
+      (all, name) => {
+        const found = all.find((each) => each.textContent === name);
+        if (!found) throw new Error(`there is no ${name}`);
+        (found as HTMLElement).click();
+      },
+      button,
+    );
+
+  it("says when it was last worn, from the day it is written down until it is struck out", async () => {
+    await within("Glass and cobalt", "Worn today");
+    await sees(page, "Glass and cobalt was worn today.");
+    const today = new Date().toLocaleDateString("en-GB", { day: "numeric", month: "long" });
+    await sees(page, new RegExp(`Glass and cobalt\\s+serves[^\\n]+\\s+last worn ${today}`));
+    await press(page, "button", "Strike it out");
+    await sees(page, /Glass and cobalt\s+serves[^\n]+\s+not worn yet/);
+  });
+
+  it("is duplicated with one piece varied, and the first stays as it was", async () => {
+    await within("Glass and cobalt", "Duplicate and vary");
+    await named(page, "heading", "A set for Ottoline Varga");
+    expect(await nameTyped()).toBe("Glass and cobalt, varied");
+    const before = await onLine();
+    await answers(page, "[aria-label='Put in Slate belt']");
+    await press(page, "button", "Put in Slate belt");
+    await press(page, "button", "Keep set");
+    await named(page, "heading", "Glass and cobalt, varied");
+    const plates = (set: string) =>
+      page.$$eval(
+        "li",
+        (rows, name) =>
+          [
+            ...(rows
+              .find((row) => row.querySelector("h2")?.textContent === name)
+              ?.querySelectorAll("a[title]") ?? []),
+          ]
+            .filter((link) => link.getAttribute("href")?.startsWith("/rail/"))
+            .map((link) => link.getAttribute("title")),
+        set,
+      );
+    expect(await plates("Glass and cobalt")).toEqual(before);
+    expect(await plates("Glass and cobalt, varied")).toHaveLength(before.length + 1);
+  });
+
+  it("is changed in place", async () => {
+    await within("Glass and cobalt, varied", "Change");
+    await named(page, "heading", "Glass and cobalt, varied, changed");
+    await fill(page, "Name of the set", "Glass and slate");
+    await press(page, "button", "Keep the change");
+    await named(page, "heading", "Glass and slate");
+    const headings = await page.$$eval("h2", (all) => all.map((each) => each.textContent));
+    expect(headings).not.toContain("Glass and cobalt, varied");
+  });
+
+  it("is retired, offered no more, and taken up again", async () => {
+    await within("Glass and slate", "Retire");
+    await sees(page, "Retired (1)");
+    await page.goto(`${site}/boards/sets?client=${client}`);
+    await sees(page, /\d+ looks read/);
+    expect(await shows(page, "Glass and slate")).toBe(false);
+    await page.goto(`${site}/sets?client=${client}`);
+    await page.waitForSelector("details summary");
+    await page.$$eval("summary", (all) => all.find((each) => each.textContent === "Retired (1)")?.click());
+    await press(page, "button", "Take up again");
+    await named(page, "heading", "Glass and slate");
+  });
+});
+
+describe("templates", () => {
+  it("fill a first stock from the client's pieces, and say what is missing", async () => {
+    await page.goto(`${site}/sets/stock?client=${await clientCalled("Teodor Almasi")}`);
+    await sees(page, /\d of \d templates are filled\./);
+    for (const name of ["Off duty", "Work", "Evening, quiet", "Weather", "Ceremony", "On stage, hands free"])
+      await named(page, "heading", name);
+    await sees(page, "Missing: earrings at home between polished smart and dressy.");
+  });
+
+  it("are kept as sets of that client, each under its name", async () => {
+    await fill(page, "Name of the set for Work", "Rehearsal room");
+    await page.$$eval("li form", (forms) => forms[1]?.requestSubmit());
+    await sees(page, "Kept as Rehearsal room.");
+    await press(page, "link", "Back to the sets");
+    await named(page, "heading", "Rehearsal room");
+  });
+
+  it("are made of a set, and then fill themselves for another client", async () => {
+    await page.goto(`${site}/sets?client=${client}`);
+    await named(page, "heading", "Evening, pewter");
+    await page.$$eval("[aria-label='With Evening, pewter'] button", (all) =>
+      all.find((each) => each.textContent === "Make a template")?.click(),
+    );
+    await sees(page, "Evening, pewter is a template now: it fills itself for any client.");
+    await page.goto(`${site}/sets/stock?client=${await clientCalled("Ingrid Haldane")}`);
+    await sees(page, /\d of 7 templates are filled\./);
+    await named(page, "heading", "Evening, pewter");
+  });
+});
+
+describe("a client's gap list", () => {
+  beforeAll(async () => {
+    await page.goto(`${site}/boards/gaps?client=${client}`);
+    await sees(page, /missing pieces were tried on them\./);
+  });
+
+  it("takes a missing piece with what it opens, a note and a budget", async () => {
+    const say = await page.$eval("[aria-label^='Put on the list: ']", (button) =>
+      (button.getAttribute("aria-label") ?? "").slice("Put on the list: ".length),
+    );
+    await press(page, "button", `Put on the list: ${say}`);
+    await sees(page, "on the list");
+    await fill(page, `Note on ${say}`, "no buckle to catch the lectern");
+    await fill(page, `Budget for ${say}`, "64.50");
+    await page.keyboard.press("Tab");
+    await sees(page, "budget 149.5 for 2 of 2");
+    await page.reload();
+    await sees(page, "budget 149.5 for 2 of 2");
+    expect(await shows(page, `Put on the list: ${say}`)).toBe(false);
+  });
+
+  it("refuses a budget that is none, and keeps what is typed", async () => {
+    const label = await page.$eval("input[aria-label^='Budget for ']", (field) => field.ariaLabel ?? "");
+    await fill(page, label, "a lot");
+    await page.keyboard.press("Tab");
+    await sees(page, "Budget must be a number");
+    expect(await page.$eval(`input[aria-label='${label}']`, (field) => field.value)).toBe("a lot");
+    await fill(page, label, "85");
+    await page.keyboard.press("Tab");
+  });
+
+  it("prints alone", async () => {
+    await page.emulateMediaType("print");
+    expect(await page.$eval("[aria-label='What is missing']", (part) => part.checkVisibility())).toBe(false);
+    const list = await page.$("section[aria-labelledby='gap-list']");
+    expect(await list?.evaluate((part) => part.checkVisibility())).toBe(true);
+    await page.emulateMediaType("screen");
+  });
+});
+
+describe("a board of 200 sets on 100 bases", () => {
+  it("comes in by batches, lays out only what is near, and never holds the page", async () => {
+    const many = await largeWardrobe(client, "Large Wardrobe");
+    await page.goto(`${site}/boards/sets?client=${many}`, { waitUntil: "domcontentloaded" });
+    await page.evaluate(() => {
+      const held = window as unknown as { longest: number };
+      held.longest = 0;
+      new PerformanceObserver((list) => {
+        for (const { duration } of list.getEntries()) held.longest = Math.max(held.longest, duration);
+      }).observe({ type: "longtask" });
+    });
+    await sees(page, /[1-9]\d* of 20000 looks read \.\.\./);
+    await sees(page, /20000 looks read(?! \.)/);
+    const rows = await page.$$eval("tbody tr:not([aria-hidden])", (all) => all.length);
+    expect(rows).toBeLessThan(60);
+    await page.evaluate(() => window.scrollTo(0, document.body.scrollHeight));
+    await sees(page, `sets ${large.sets}`);
+    const last = await page.$$eval(
+      "tbody tr:not([aria-hidden])",
+      (all) => all[all.length - 1]?.querySelectorAll("td a").length,
+    );
+    expect(last).toBeGreaterThan(10);
+    expect(last).toBeLessThan(large.bases / 2);
+    await page.$eval("table", (table) => table.parentElement?.scrollTo(100_000, 0));
+    await named(page, "columnheader", `bases ${large.bases}`);
+    const longest = await page.evaluate(() => (window as unknown as { longest: number }).longest);
+    expect(longest).toBeLessThan(500);
+    expect(errors).toEqual([]);
+  });
+});
