@@ -20,20 +20,6 @@ const shots = [
   { name: "today", path: "/" },
   { name: "bench", path: "/bench", ready: "read, best first" },
   {
-    name: "bench-mended",
-    path: "/bench",
-    ready: "read, best first",
-    async first(page) {
-      for (let step = 0; step < 4; step += 1) {
-        const remedy = await page.$('[aria-label="Findings"] [data-remedy]');
-        if (!remedy) return;
-        await remedy.click();
-        await page.waitForFunction(() => document.querySelector('[role="status"]').textContent === "kept");
-        await until(page, "read, best first");
-      }
-    },
-  },
-  {
     name: "bench-neck",
     path: "/clients",
     async first(page) {
@@ -68,12 +54,6 @@ const shots = [
   },
   { name: "clients", path: "/clients" },
   { name: "client", path: "/clients", first: (page) => followTo(page, "Ingrid Haldane", "Highest heel") },
-  {
-    name: "base",
-    path: "/clients",
-    first: (page) =>
-      followTo(page, "Ingrid Haldane", "Highest heel").then(() => followTo(page, "change", "Read bare")),
-  },
   { name: "rail", path: "/rail" },
   {
     name: "piece",
@@ -105,6 +85,23 @@ const shots = [
     },
   },
   { name: "sets", path: "/sets", ready: "serves" },
+  {
+    name: "set-builder",
+    path: "/sets",
+    ready: "serves",
+    async first(page) {
+      await followTo(page, "Duplicate and vary", "Drag pieces to the line");
+      await until(page, "serves");
+      await page.click("[aria-label='The set'] [aria-label^='Vary ']");
+      await until(page, "the best agreeing first");
+    },
+  },
+  {
+    name: "stock",
+    path: "/sets",
+    ready: "serves",
+    first: (page) => followTo(page, "Fill templates", "templates are filled."),
+  },
   { name: "sign-in", path: "/sign-in", signedOut: true },
 ];
 

@@ -31,11 +31,15 @@ export interface BestSets {
   }[];
   /** Whether nothing better is left. */
   readonly proved: boolean;
+  /** How much more of score than the best shown a set could still be worth; 0 when that is proved. */
+  readonly open: number;
   /** How many combinations were looked at, and how many there are. */
   readonly looked: number;
   readonly possible: string;
   /** Slots for which nothing can be offered. */
   readonly bare: readonly Slot[];
+  /** Whether what suffers in rain was left out for the weather of the occasion. */
+  readonly wet: boolean;
 }
 
 /** What no set serves, and what would. */

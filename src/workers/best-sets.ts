@@ -1,5 +1,6 @@
 import type { Look } from "@/core/piece/look";
 import type { Piece } from "@/core/piece/piece";
+import { isWet } from "@/core/place/rain";
 import { read } from "@/core/reading/read";
 import { diverse } from "@/core/search/best/diverse";
 import { possibleChoices, type Choice } from "@/core/search/best/problem";
@@ -11,6 +12,8 @@ import type { BestSets } from "./answers";
 const sought = 60;
 const shown = 6;
 const apart = 2;
+/** A score counts four a point, a search a hundred: so much worth is one of score. */
+const worthOfScore = 25;
 /** Milliseconds between two signs of life. */
 const breath = 120;
 
@@ -47,9 +50,11 @@ function answer(
   return {
     sets: diverse(progress.best, shown, apart).map((choice) => setOf(base, pieces, choice)),
     proved: done,
+    open: done ? 0 : (progress.bound - (progress.best[0]?.worth ?? 0)) / worthOfScore,
     looked: progress.looked,
     possible: String(possibleChoices(problem)),
     bare,
+    wet: base.occasion !== null && isWet(base.occasion),
   };
 }
 

@@ -55,6 +55,8 @@ async function drag(from: string, to: string): Promise<void> {
   await page.mouse.move(start.x + 12, start.y + 12, { steps: 4 });
   await page.mouse.move(end.x, end.y, { steps: 12 });
   await page.mouse.up();
+  // What was dragged comes to rest before the hand can press again.
+  await page.waitForFunction(() => !document.querySelector(".cursor-grabbing"));
 }
 
 const line = "[aria-label='The set']";

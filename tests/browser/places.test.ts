@@ -87,8 +87,14 @@ describe("every place", () => {
     await sees(page, /inseam \d+(\.\d)? cm/);
   });
 
-  it("puts a set away and brings it back", async () => {
-    await page.goto(`${site}/sets`);
+  it("puts a base away and brings it back", async () => {
+    await page.goto(`${site}/clients`);
+    await page.$$eval("a", (links) =>
+      links.find((link) => link.textContent?.includes("Wren Castellane"))?.click(),
+    );
+    await sees(page, "Highest heel");
+    await page.$eval("a[href*='/bases/']:not([href$='/new'])", (link) => (link as HTMLElement).click());
+    await sees(page, "Read bare");
     await press(page, "button", "Put away");
     await sees(page, "is put away.");
     await press(page, "button", "Bring back");

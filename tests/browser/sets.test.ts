@@ -73,12 +73,21 @@ describe("whole sets on the bench", () => {
     await sees(page, /proved best of [\d,]+ combinations/);
   });
 
-  it("can leave a slot out, and keep what is on in another", async () => {
+  it("can fill a slot always, leave it out, and keep what is on in another", async () => {
     await press(page, "button", "for rain");
-    await press(page, "button", "bag: chosen");
+    const bags = /satchel|tote|pouch|bag|bucket|fold/i;
+    await press(page, "button", "bag: if it helps");
+    await page.waitForFunction(
+      (pattern) => {
+        const sets = [...document.querySelectorAll("ul[aria-label='Whole sets'] button")];
+        return sets.length > 0 && sets.every((set) => new RegExp(pattern, "i").test(set.ariaLabel ?? ""));
+      },
+      {},
+      bags.source,
+    );
+    await press(page, "button", "bag: always filled");
     await press(page, "button", "bag: kept");
     await named(page, "button", "bag: left out");
-    const bags = /satchel|tote|pouch|bag|bucket|fold/i;
     await page.waitForFunction(
       (pattern) => {
         const sets = [...document.querySelectorAll("ul[aria-label='Whole sets'] button")];

@@ -3,6 +3,7 @@ import { finishes } from "../finish/finishes";
 import { metalGroup, type MetalGroup } from "../finish/metals";
 import type { Client } from "../piece/client";
 import type { Piece } from "../piece/piece";
+import { suffersInRain } from "../place/rain";
 import { verdictOf, type Verdict } from "../reading/read";
 import { scoreOf } from "../reading/score";
 import type { Finding } from "../rules/finding";
@@ -59,7 +60,7 @@ export function coherenceOf(pieces: readonly Piece[], client: Client): Coherence
     ],
     span: pieces.length > 0 && low <= high ? { low, high } : null,
     season: seasonOf(pieces),
-    forRain: pieces.every(({ finish }) => finishes[finish].rain !== "bad"),
+    forRain: !pieces.some(suffersInRain),
   };
 }
 

@@ -17,16 +17,33 @@ import { Mark, wordOf } from "../kit/marks";
 const leanings = ["dressier", "quieter", "for rain"] as const;
 type Leaning = (typeof leanings)[number];
 
-/** What is done with a slot: a piece is chosen for it, what is on stays, or it stays empty. */
-type Handling = "choose" | "keep" | "leave out";
+/** What is done with a slot: it is filled if that helps, or always; what is on stays; or it stays empty. */
+type Handling = "choose" | "fill" | "keep" | "leave out";
 type Handled = Readonly<Partial<Record<Slot, Handling>>>;
 
 /** Slots a set is sought for; what stacks is sought one of. */
 const sought: readonly Slot[] = ["earrings", "neck", "necklace", "wrist", "belt", "bag", "hosiery", "shoe"];
 /** What "another like this" exchanges. */
 const exchanged: ReadonlySet<Slot> = new Set(["shoe", "bag"]);
-const handlingWords: Record<Handling, string> = { choose: "chosen", keep: "kept", "leave out": "left out" };
-const next: Record<Handling, Handling> = { choose: "keep", keep: "leave out", "leave out": "choose" };
+const handlingWords: Record<Handling, string> = {
+  choose: "if it helps",
+  fill: "always filled",
+  keep: "kept",
+  "leave out": "left out",
+};
+const next: Record<Handling, Handling> = {
+  choose: "fill",
+  fill: "keep",
+  keep: "leave out",
+  "leave out": "choose",
+};
+
+const slotLook: Record<Handling, string> = {
+  choose: "border-rule bg-paper",
+  fill: "border-ink bg-paper",
+  keep: "basted border-transparent bg-white",
+  "leave out": "border-rule bg-paper text-ink-soft line-through",
+};
 
 interface WholeSetsProps {
   readonly counsel: Remote<Counsel> | null;
@@ -129,12 +146,13 @@ export function WholeSets({ counsel, lookKey, accessories, level, named, onPut, 
                 key={slot}
                 type="button"
                 aria-label={`${slotLabels[slot].toLowerCase()}: ${handlingWords[handling]}`}
-                title="choose a piece, keep what is on, or leave it out"
+                title="fill it if that helps, fill it always, keep what is on, or leave it out"
                 onClick={() => askAnew(() => setHandled({ ...handled, [slot]: next[handling] }))}
-                className={`h-5.5 border px-1.5 text-tiny ${handling === "keep" ? "basted border-transparent bg-white" : "border-rule bg-paper"} ${handling === "leave out" ? "text-ink-soft line-through" : ""}`}
+                className={`h-5.5 border px-1.5 text-tiny ${slotLook[handling]}`}
               >
                 {slotLabels[slot].toLowerCase()}
                 {handling === "keep" && ": kept"}
+                {handling === "fill" && ": always"}
               </button>
             );
           })}
@@ -182,12 +200,16 @@ function countWords(count: number): string {
 function sayProgress(found: BestSets | null, stopped: boolean): string {
   if (!found) return "laying the pieces out ...";
   const of = `of ${Number(found.possible).toLocaleString("en")} combinations`;
-  const bare =
+  const rest = [
+    found.wet ? "; what suffers in rain left out" : "",
     found.bare.length > 0
       ? `; nothing to offer for ${found.bare.map((slot) => slotLabels[slot].toLowerCase()).join(", ")}`
-      : "";
-  if (found.proved) return `proved best ${of}, ${found.looked.toLocaleString("en")} looked at${bare}`;
-  return `${stopped ? "stopped" : "looking"}: ${found.looked.toLocaleString("en")} looked at ${of}${bare}`;
+      : "",
+  ].join("");
+  const looked = `${found.looked.toLocaleString("en")} looked at`;
+  if (found.proved) return `proved best ${of}, ${looked}${rest}`;
+  const open = `none can be more than ${Math.ceil(found.open)} of score better`;
+  return `${stopped ? "stopped" : "looking"}: ${looked} ${of}, ${open}${rest}`;
 }
 
 function wishOf(
@@ -202,7 +224,7 @@ function wishOf(
       .filter((slot) => handled[slot] !== "leave out")
       .map((slot) => ({
         slot,
-        optional: slot !== "shoe",
+        optional: slot !== "shoe" && handled[slot] !== "fill",
         pinned: handled[slot] === "keep" ? worn(slot) : null,
       })),
     forRain: leaning === "for rain",

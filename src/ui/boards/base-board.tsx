@@ -1,10 +1,9 @@
 "use client";
 
+import { useVirtualizer } from "@tanstack/react-virtual";
 import Link from "next/link";
-import { useMemo, useState } from "react";
+import { memo, useMemo, useRef, useState } from "react";
 import { dress } from "@/core/dressing/dress";
-import type { Dressed } from "@/core/dressing/dressed";
-import type { Reading } from "@/core/reading/read";
 import { levelWord } from "@/core/register/ladder";
 import { asWorn } from "@/core/search/reach";
 import { leastSwap, type LeastSwap } from "@/core/sets/least-swap";
@@ -15,105 +14,161 @@ import { describeLook } from "../drawing/describe";
 import { Figure } from "../drawing/figure/figure";
 import { useLengthUnit } from "../kit/length-unit";
 import { Mark, wordOf } from "../kit/marks";
+import { useReach } from "../sets/use-reach";
 
 interface BaseBoardProps {
   readonly wardrobe: Pick<BenchSource, "client" | "pieces" | "away" | "occasions" | "bases">;
   readonly sets: readonly NamedPieces[];
 }
 
-interface DressedSet {
-  readonly set: NamedPieces;
-  readonly dressed: Dressed;
-  readonly reading: Reading;
-  readonly turned: boolean;
-}
+/** Widths of a look and of what is exchanged before it, px; only the looks in sight are drawn. */
+const lookWidth = 208;
+const swapWidth = 128;
 
 /** One base under every set, from off duty to evening, with the least that changes from each to the next. */
 export function BaseBoard({ wardrobe, sets }: BaseBoardProps) {
-  const { bases, client } = wardrobe;
-  const unit = useLengthUnit();
+  const { bases } = wardrobe;
   const [baseId, setBaseId] = useState(bases[0]?.id ?? "");
-  const base = bases.find(({ id }) => id === baseId);
-  const looks = useMemo(() => {
-    if (!base) return [];
-    return sets
-      .map((set): DressedSet => {
-        const key = {
-          garmentIds: base.pieceIds,
-          accessoryIds: set.pieceIds,
-          adjustments: [],
-          occasionId: null,
-        };
-        const { look, reading, turned } = asWorn(layOut(wardrobe, key));
-        return { set, dressed: dress(look), reading, turned };
-      })
-      .sort((one, other) => (one.dressed.level ?? 0) - (other.dressed.level ?? 0));
-  }, [base, sets, wardrobe]);
+  const chosen = useMemo(() => bases.filter(({ id }) => id === baseId), [bases, baseId]);
+  const reach = useReach(wardrobe, sets, chosen);
+  const ordered = useMemo(
+    () =>
+      sets
+        .flatMap((set) => {
+          const [read] = reach.get(set.id) ?? [];
+          return read ? [{ set, level: read.level ?? 0 }] : [];
+        })
+        .sort((one, other) => one.level - other.level)
+        .map(({ set }) => set),
+    [sets, reach],
+  );
+  const [base] = chosen;
   return (
     <>
-      <label className="mb-3 flex items-center gap-2">
-        <span className="text-ink-soft">Base</span>
-        <select
-          value={baseId}
-          onChange={(event) => setBaseId(event.target.value)}
-          className="h-9 border-b border-rule-strong bg-transparent font-serif text-body"
-        >
-          {bases.map(({ id, name }) => (
-            <option key={id} value={id}>
-              {name}
-            </option>
-          ))}
-        </select>
-      </label>
-      <ol className="flex gap-0 overflow-x-auto pb-3">
-        {looks.map(({ set, dressed, reading, turned }, i) => {
-          const before = looks[i - 1];
-          const swap = before && leastSwap(before.dressed.look.accessories, dressed.look.accessories);
-          return (
-            <li key={set.id} className="flex">
-              {swap && <Swap swap={swap} />}
-              <Link
-                href={`/bench?client=${client.id}&base=${baseId}&set=${set.id}`}
-                className="grid w-52 shrink-0 content-start border border-rule-strong bg-paper hover:bg-white"
-              >
-                <span className="surround-light flex border-b border-rule">
-                  <Figure
-                    dressed={dressed}
-                    unit={unit}
-                    label={describeLook(dressed, unit)}
-                    plain
-                    className="h-86 w-full"
-                  />
-                </span>
-                <span className="grid gap-0.5 p-3">
-                  <span className="font-serif text-body leading-tight font-medium">{set.name}</span>
-                  <span className="tabular flex items-center gap-1.5">
-                    <Mark
-                      of={reading.verdict}
-                      className={`size-4.5 ${reading.verdict === "jars" ? "text-thread" : ""}`}
-                    />
-                    {wordOf(reading.verdict)} {Math.round(reading.score)}
-                  </span>
-                  <span className="tabular text-tiny text-ink-soft">
-                    {reading.level === null
-                      ? ""
-                      : `level ${Math.round(reading.level * 10) / 10}, ${levelWord(reading.level)}`}
-                    {turned && ", turned up"}
-                  </span>
-                </span>
-              </Link>
-            </li>
-          );
-        })}
-      </ol>
+      <div className="mb-3 flex flex-wrap items-center gap-4">
+        <label className="flex items-center gap-2">
+          <span className="text-ink-soft">Base</span>
+          <select
+            value={baseId}
+            onChange={(event) => setBaseId(event.target.value)}
+            className="h-9 border-b border-rule-strong bg-transparent font-serif text-body"
+          >
+            {bases.map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <span role="status" className="tabular text-ink-soft">
+          {ordered.length === sets.length
+            ? `${ordered.length} looks, off duty first`
+            : `${ordered.length} of ${sets.length} looks read ...`}
+        </span>
+      </div>
+      {base && <Looks wardrobe={wardrobe} base={base} sets={ordered} />}
     </>
   );
 }
 
+interface LooksProps extends BaseBoardProps {
+  readonly base: NamedPieces;
+}
+
+function Looks({ wardrobe, base, sets }: LooksProps) {
+  const wrap = useRef<HTMLDivElement>(null);
+  const line = useVirtualizer({
+    horizontal: true,
+    count: sets.length,
+    getScrollElement: () => wrap.current,
+    estimateSize: (i) => (i === 0 ? lookWidth : swapWidth + lookWidth),
+    overscan: 2,
+    initialRect: { width: 1232, height: 600 },
+  });
+  const near = line.getVirtualItems();
+  const pieces = useMemo(() => new Map(wardrobe.pieces.map((piece) => [piece.id, piece])), [wardrobe]);
+  const worn = (set: NamedPieces) => set.pieceIds.flatMap((id) => pieces.get(id) ?? []);
+  return (
+    <div ref={wrap} className="overflow-x-auto pb-3">
+      <ol
+        className="flex"
+        style={{
+          width: line.getTotalSize(),
+          paddingLeft: near[0]?.start ?? 0,
+        }}
+      >
+        {near.map(({ index }) => {
+          const [set, before] = [sets[index], sets[index - 1]];
+          return (
+            set && (
+              <li key={set.id} className="flex shrink-0">
+                {before && <Swap swap={leastSwap(worn(before), worn(set))} />}
+                <LookOf wardrobe={wardrobe} base={base} set={set} />
+              </li>
+            )
+          );
+        })}
+      </ol>
+    </div>
+  );
+}
+
+interface LookOfProps extends Pick<LooksProps, "wardrobe" | "base"> {
+  readonly set: NamedPieces;
+}
+
+/** One look of the line, drawn as it would be worn; opened, it lies on the bench. */
+const LookOf = memo(function LookOf({ wardrobe, base, set }: LookOfProps) {
+  const unit = useLengthUnit();
+  const { dressed, reading, turned } = useMemo(() => {
+    const key = {
+      garmentIds: base.pieceIds,
+      accessoryIds: set.pieceIds,
+      adjustments: [],
+      occasionId: null,
+    };
+    const { look, ...read } = asWorn(layOut(wardrobe, key));
+    return { dressed: dress(look), ...read };
+  }, [wardrobe, base, set]);
+  return (
+    <Link
+      href={`/bench?client=${wardrobe.client.id}&base=${base.id}&set=${set.id}`}
+      prefetch={false}
+      className="grid w-52 shrink-0 content-start border border-rule-strong bg-paper hover:bg-white"
+    >
+      <span className="surround-light flex border-b border-rule">
+        <Figure
+          dressed={dressed}
+          unit={unit}
+          label={describeLook(dressed, unit)}
+          plain
+          className="h-86 w-full"
+        />
+      </span>
+      <span className="grid gap-0.5 p-3">
+        <span className="font-serif text-body leading-tight font-medium">{set.name}</span>
+        <span className="tabular flex items-center gap-1.5">
+          <Mark
+            of={reading.verdict}
+            className={`size-4.5 ${reading.verdict === "jars" ? "text-thread" : ""}`}
+          />
+          {wordOf(reading.verdict)} {Math.round(reading.score)}
+        </span>
+        <span className="tabular text-tiny text-ink-soft">
+          {reading.level === null
+            ? ""
+            : `level ${Math.round(reading.level * 10) / 10}, ${levelWord(reading.level)}`}
+          {turned && ", turned up"}
+        </span>
+      </span>
+    </Link>
+  );
+});
+
 /** What is exchanged between two looks, and what is carried for it. */
 function Swap({ swap: { changed, carried, weight } }: { readonly swap: LeastSwap }) {
   return (
-    <p className="flex w-36 shrink-0 flex-col justify-center gap-1 px-3 text-center text-tiny text-ink-soft">
+    <p className="flex w-32 shrink-0 flex-col justify-center gap-1 px-2 text-center text-tiny text-ink-soft">
       <span aria-hidden="true" className="text-lead">
         &rarr;
       </span>

@@ -56,7 +56,7 @@ export function plateBox(piece: Piece): PlateBox {
     case "brooch":
       return { width: piece.figures.width + 2, height: piece.figures.width + 2 };
     case "bracelet":
-      return { width: 10, height: 8 };
+      return { width: 10, height: Math.max(8, piece.figures.width + 4) };
     case "watch":
       return { width: 9, height: 11 };
     case "ring":

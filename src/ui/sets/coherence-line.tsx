@@ -1,3 +1,4 @@
+import { useState } from "react";
 import type { Client } from "@/core/piece/client";
 import type { Piece } from "@/core/piece/piece";
 import { phrase } from "@/core/reading/phrase";
@@ -18,6 +19,7 @@ const metalWords = { warm: "gold and brass", cool: "silver and steel", dark: "da
 /** What a set is by itself: coherence, metals, levels, season; opened, why its pieces agree or not. */
 export function CoherenceLine({ pieces, client, open = false }: CoherenceLineProps) {
   const unit = useLengthUnit();
+  const [isOpen, setOpen] = useState(open);
   const { score, verdict, findings, metals, span, season, forRain } = coherenceOf(pieces, client);
   const facts = [
     metals.length === 0 ? "no metal" : metals.map((metal) => metalWords[metal]).join(" beside "),
@@ -26,7 +28,11 @@ export function CoherenceLine({ pieces, client, open = false }: CoherenceLinePro
     forRain ? "takes rain" : "not for rain",
   ];
   return (
-    <details open={open} className="text-tiny text-ink-soft">
+    <details
+      open={isOpen}
+      onToggle={(event) => setOpen(event.currentTarget.open)}
+      className="text-tiny text-ink-soft"
+    >
       <summary className="tabular flex cursor-pointer flex-wrap items-center gap-x-1.5">
         <Mark of={verdict} className={`size-3.5 ${verdict === "jars" ? "text-thread" : ""}`} />
         <span className="text-ink">
@@ -34,22 +40,26 @@ export function CoherenceLine({ pieces, client, open = false }: CoherenceLinePro
         </span>
         <span>{facts.join("; ")}</span>
       </summary>
-      <ul className="mt-1.5 grid gap-0.5">
-        {findings.map((finding, i) => (
-          <li key={i} className="flex gap-1.5">
-            <Mark of={finding.effect} className="mt-0.5 size-3.5 shrink-0" />
-            <span>{phrase(finding, unit)}</span>
-          </li>
-        ))}
-      </ul>
-      <table className="mt-2 w-full border-t border-rule text-left">
-        <caption className="sr-only">Why two pieces agree, or not</caption>
-        <tbody>
-          {pairsOf(pieces, client).map((pair) => (
-            <PairRow key={`${pair.one.id} ${pair.other.id}`} pair={pair} />
-          ))}
-        </tbody>
-      </table>
+      {isOpen && (
+        <>
+          <ul className="mt-1.5 grid gap-0.5">
+            {findings.map((finding, i) => (
+              <li key={i} className="flex gap-1.5">
+                <Mark of={finding.effect} className="mt-0.5 size-3.5 shrink-0" />
+                <span>{phrase(finding, unit)}</span>
+              </li>
+            ))}
+          </ul>
+          <table className="mt-2 w-full border-t border-rule text-left">
+            <caption className="sr-only">Why two pieces agree, or not</caption>
+            <tbody>
+              {pairsOf(pieces, client).map((pair) => (
+                <PairRow key={`${pair.one.id} ${pair.other.id}`} pair={pair} />
+              ))}
+            </tbody>
+          </table>
+        </>
+      )}
     </details>
   );
 }

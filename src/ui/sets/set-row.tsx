@@ -2,6 +2,7 @@
 
 import { format, parseISO } from "date-fns";
 import Link from "next/link";
+import type { Ref } from "react";
 import type { Client } from "@/core/piece/client";
 import type { Piece } from "@/core/piece/piece";
 import type { Reach } from "@/core/search/reach";
@@ -15,6 +16,10 @@ import { reachWords } from "./reach-words";
 import { SetActions } from "./set-actions";
 
 interface SetRowProps {
+  /** Measures the row, whose height is not known before it is drawn. */
+  readonly ref: Ref<HTMLLIElement>;
+  /** Position among the sets. */
+  readonly at: number;
   readonly set: GroupRecord;
   readonly client: Client;
   readonly bases: readonly GroupRecord[];
@@ -26,36 +31,39 @@ interface SetRowProps {
 }
 
 /** One set: plates on one line, what it is by itself, and every base with the verdict it gets there. */
-export function SetRow({ set, client, bases, pieces, reach, lastWorn, actions }: SetRowProps) {
+export function SetRow(props: SetRowProps) {
+  const { ref, at, set, client, bases, pieces, reach, lastWorn, actions } = props;
   const worn = inOrder(set.pieceIds.flatMap((id) => pieces.find((piece) => piece.id === id) ?? []));
   return (
-    <li className="border border-rule-strong bg-paper">
-      <div className="grid items-center gap-4 px-4 pt-3 lg:grid-cols-[19rem_minmax(0,1fr)]">
-        <div>
-          <h2 className="text-lead leading-tight">{set.name}</h2>
-          <p className="tabular text-ink-soft">{reachWords(reach, bases.length)}</p>
-          <p className="tabular text-ink-soft">
-            {lastWorn ? `last worn ${format(parseISO(lastWorn), "d MMMM")}` : "not worn yet"}
-          </p>
+    <li ref={ref} data-index={at} className="pb-3">
+      <div className="border border-rule-strong bg-paper">
+        <div className="grid items-center gap-4 px-4 pt-3 lg:grid-cols-[19rem_minmax(0,1fr)]">
+          <div>
+            <h2 className="text-lead leading-tight">{set.name}</h2>
+            <p className="tabular text-ink-soft">{reachWords(reach, bases.length)}</p>
+            <p className="tabular text-ink-soft">
+              {lastWorn ? `last worn ${format(parseISO(lastWorn), "d MMMM")}` : "not worn yet"}
+            </p>
+          </div>
+          <div className="flex items-end gap-3 border-b border-ink">
+            {worn.map((piece) => (
+              <Link key={piece.id} href={`/rail/${piece.id}`} title={piece.name} aria-label={piece.name}>
+                <Plate piece={piece} className="h-20 w-24" />
+              </Link>
+            ))}
+          </div>
         </div>
-        <div className="flex items-end gap-3 border-b border-ink">
-          {worn.map((piece) => (
-            <Link key={piece.id} href={`/rail/${piece.id}`} title={piece.name} aria-label={piece.name}>
-              <Plate piece={piece} className="h-20 w-24" />
-            </Link>
-          ))}
+        <div className="px-4 pt-2">
+          <CoherenceLine pieces={worn} client={client} />
         </div>
-      </div>
-      <div className="px-4 pt-2">
-        <CoherenceLine pieces={worn} client={client} />
-      </div>
-      <div className="flex flex-wrap items-center justify-between gap-x-4 gap-y-2 px-4 pt-3 pb-2">
-        <ReachChips
-          bases={bases}
-          reach={reach}
-          hrefOf={(base) => `/bench?client=${set.clientId}&base=${base.id}&set=${set.id}`}
-        />
-        <SetActions set={set} pieces={worn} actions={actions} />
+        <div className="flex flex-wrap items-center justify-between gap-x-4 gap-y-2 px-4 pt-3 pb-2">
+          <ReachChips
+            bases={bases}
+            reach={reach}
+            hrefOf={(base) => `/bench?client=${set.clientId}&base=${base.id}&set=${set.id}`}
+          />
+          <SetActions set={set} pieces={worn} actions={actions} />
+        </div>
       </div>
     </li>
   );

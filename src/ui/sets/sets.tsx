@@ -1,6 +1,7 @@
 "use client";
 
-import { useMemo, useState } from "react";
+import { useWindowVirtualizer } from "@tanstack/react-virtual";
+import { useLayoutEffect, useMemo, useRef, useState } from "react";
 import type { ClientRecord } from "@/core/studio/client-record";
 import type { GroupRecord } from "@/core/studio/group-record";
 import type { PieceRecord } from "@/core/studio/piece-record";
@@ -88,6 +89,19 @@ function ClientSets({ record, pieces, bases, sets, retired, lastWorn, actions }:
     [client, pieces],
   );
   const reach = useReach(wardrobe, ownSets, ownBases);
+  // Only the rows near the window are laid out: a client may have hundreds.
+  const list = useRef<HTMLUListElement>(null);
+  const [offset, setOffset] = useState(0);
+  useLayoutEffect(() => setOffset(list.current?.offsetTop ?? 0), []);
+  const rows = useWindowVirtualizer({
+    count: ownSets.length,
+    estimateSize: () => 262,
+    overscan: 3,
+    scrollMargin: offset,
+    getItemKey: (index) => ownSets[index]?.id ?? index,
+    initialRect: { width: 1280, height: 800 },
+  });
+  const near = rows.getVirtualItems();
   return (
     <>
       {ownSets.length === 0 && (
@@ -99,19 +113,26 @@ function ClientSets({ record, pieces, bases, sets, retired, lastWorn, actions }:
           </ButtonLink>
         </Empty>
       )}
-      <ul className="grid gap-3">
-        {ownSets.map((set) => (
-          <SetRow
-            key={set.id}
-            set={set}
-            client={client}
-            bases={ownBases}
-            pieces={wardrobe.pieces}
-            reach={reach.get(set.id)}
-            lastWorn={lastWorn[set.id]}
-            actions={actions}
-          />
-        ))}
+      <ul ref={list} style={{ paddingTop: (near[0]?.start ?? 0) - offset, height: rows.getTotalSize() }}>
+        {near.map(({ index, key }) => {
+          const set = ownSets[index];
+          return (
+            set && (
+              <SetRow
+                key={key}
+                ref={rows.measureElement}
+                at={index}
+                set={set}
+                client={client}
+                bases={ownBases}
+                pieces={wardrobe.pieces}
+                reach={reach.get(set.id)}
+                lastWorn={lastWorn[set.id]}
+                actions={actions}
+              />
+            )
+          );
+        })}
       </ul>
       <RetiredSets
         sets={retired.filter(({ clientId }) => clientId === client.id)}

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { finishes } from "../../finish/finishes";
 import { slotOf, type Piece } from "../../piece/piece";
+import { suffersInRain } from "../../place/rain";
 import { coherenceOf } from "../../sets/coherence";
 import { firstStock, templateOf, type SetTemplate } from "../../sets/template";
 import { generatedWardrobe } from "../../testing/generated";
@@ -33,10 +33,11 @@ describe("a template", () => {
     expect(pieces.length).toBeGreaterThanOrEqual(3);
     expect(slots).toContain("shoe");
     for (const slot of slots) expect([...template.wanted, ...template.optional]).toContain(slot);
-    for (const { register, finish } of pieces) {
+    for (const piece of pieces) {
+      const { register } = piece;
       expect(register.centre).toBeGreaterThanOrEqual(template.from - 0.5);
       expect(register.centre).toBeLessThanOrEqual(template.to + 0.5);
-      if (template.forRain) expect(finishes[finish].rain).not.toBe("bad");
+      expect(template.forRain && suffersInRain(piece)).toBe(false);
     }
   });
 
@@ -83,8 +84,7 @@ describe("a template", () => {
         expect(missing).toEqual([]);
         expect([...template.wanted, ...template.optional].sort()).toEqual(set.map(slotOf).sort());
         for (const piece of pieces) expect(set).toContain(piece);
-        const rainy = set.every(({ finish }) => finishes[finish].rain !== "bad");
-        expect(template.forRain).toBe(rainy);
+        expect(template.forRain).toBe(!set.some(suffersInRain));
       }),
       { numRuns: 40 },
     );

@@ -89,6 +89,21 @@ describe("the best sets", () => {
     expect(offered({ to: 2 })).toEqual(["flats"]);
   });
 
+  it("leave out what the weather of the occasion spoils, though not what is kept on", () => {
+    const suede = sample("shoe", { name: "suede", finish: "suede" });
+    const open = sample("shoe", { name: "open", figures: { toe: "open" } });
+    const waxed = sample("shoe", { name: "waxed", finish: "waxed" });
+    const offered = (occasion: Partial<typeof sampleOccasion>, pinned: string | null = null) =>
+      setProblem({ ...base, occasion: { ...sampleOccasion, ...occasion } }, [suede, open, waxed], {
+        ...wishOf([]),
+        slots: [{ slot: "shoe", optional: false, pinned }],
+      }).pieces.map((piece) => piece?.name ?? null);
+    expect(offered({ rain: 0.4 })).toEqual(["suede", "open", "waxed"]);
+    expect(offered({ rain: 0.5 })).toEqual(["waxed"]);
+    expect(offered({ rain: 0.5, ground: "indoors" })).toEqual(["suede", "open", "waxed"]);
+    expect(offered({ rain: 0.5 }, suede.id)).toEqual(["suede"]);
+  });
+
   it("say which slot has nothing to offer", () => {
     const { bare, problem } = setProblem(base, [], wishOf(["shoe", "bag"]));
     expect(bare).toEqual(["shoe", "bag"]);

@@ -1,8 +1,8 @@
 import { dress } from "../../dressing/dress";
-import { finishes } from "../../finish/finishes";
 import { swap, type Look } from "../../piece/look";
-import { isKind, isOpenToed, slotOf, type Piece } from "../../piece/piece";
+import { slotOf, type Piece } from "../../piece/piece";
 import type { Slot } from "../../piece/slots";
+import { isWet, suffersInRain } from "../../place/rain";
 import { readDressed } from "../../reading/read";
 import { pointsByLens } from "../../reading/score";
 import type { Rule } from "../../rules/define-rule";
@@ -23,7 +23,7 @@ export interface SlotWish {
 /** What is asked of the whole set. */
 export interface SetWish {
   readonly slots: readonly SlotWish[];
-  /** Nothing that suffers in the rain. */
+  /** Nothing that suffers in the rain; at a wet occasion nothing does anyway. */
   readonly forRain: boolean;
   /** Only pieces at home from this level on, and up to that one. */
   readonly from: number | null;
@@ -54,11 +54,12 @@ const meetings: readonly { readonly slots: readonly [Slot, Slot]; readonly rules
  * Lays out the choice of a set for a base and an occasion. A piece is worth what it makes of the base by
  * itself (read); two are worth their agreement, or, where they meet on the body, what they make of the
  * base together (read); more than two that lead, or more than one metal of plain size, cost extra.
- * Pieces that are barred for this look are left out.
+ * Pieces that are barred for this look, by a limit, a dress code or the weather, are left out.
  */
 export function setProblem(base: Look, wardrobe: readonly Piece[], wish: SetWish): SetProblem {
   const bare = { ...base, accessories: [] };
   const nothing = pointsOf(readDressed(dress(bare)).findings);
+  const dry = wish.forRain || (base.occasion !== null && isWet(base.occasion));
   const placeCost = placeCosts[base.client.ruleBook.schools.ornament];
   const pieces: (Piece | null)[] = [];
   const worths: number[] = [];
@@ -67,7 +68,8 @@ export function setProblem(base: Look, wardrobe: readonly Piece[], wish: SetWish
   for (const { slot, optional, pinned } of wish.slots) {
     const place: number[] = [];
     const offered = wardrobe.filter(
-      (piece) => slotOf(piece) === slot && (pinned === null ? isWished(piece, wish) : piece.id === pinned),
+      (piece) =>
+        slotOf(piece) === slot && (pinned === null ? isWished(piece, wish, dry) : piece.id === pinned),
     );
     for (const piece of offered) {
       const { findings } = readDressed(dress(swap(bare, slot, piece)));
@@ -146,9 +148,8 @@ function isBarred({ effect, pieces }: Finding, piece: Piece): boolean {
   return effect === "bar" && pieces.includes(piece.id);
 }
 
-function isWished(piece: Piece, { forRain, from, to }: SetWish): boolean {
-  if (forRain && (finishes[piece.finish].rain === "bad" || (isKind(piece, "shoe") && isOpenToed(piece))))
-    return false;
+function isWished(piece: Piece, { from, to }: SetWish, dry: boolean): boolean {
+  if (dry && suffersInRain(piece)) return false;
   if (from !== null && piece.register.high < from) return false;
   return to === null || piece.register.low <= to;
 }

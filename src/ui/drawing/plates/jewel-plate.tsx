@@ -1,6 +1,7 @@
 import { metalHex } from "@/core/finish/metals";
 import type { Piece } from "@/core/piece/piece";
 import { lineOn } from "../paint";
+import { BraceletPlate } from "./bracelet-plate";
 import { Brooch } from "./brooch";
 
 type Jewel = Extract<Piece, { kind: "earrings" | "necklace" | "brooch" | "bracelet" | "watch" | "ring" }>;
@@ -72,24 +73,8 @@ export function JewelPlate({ piece, size }: { readonly piece: Jewel; readonly si
           line={line}
         />
       );
-    case "bracelet": {
-      const w = Math.max(0.5, piece.figures.width);
-      const chain = piece.figures.form === "chain" || piece.figures.form === "beads";
-      return (
-        <g fill="none">
-          <ellipse cx={middle} cy={middle} rx={3.6} ry={2.6} stroke={line} strokeWidth={w + 0.16} />
-          <ellipse
-            cx={middle}
-            cy={middle}
-            rx={3.6}
-            ry={2.6}
-            stroke={stone}
-            strokeWidth={w}
-            strokeDasharray={chain ? "0.6 0.2" : undefined}
-          />
-        </g>
-      );
-    }
+    case "bracelet":
+      return <BraceletPlate piece={piece} middle={middle} colour={stone} />;
     case "watch": {
       const r = piece.figures.face / 2;
       const strap = piece.figures.strapMade === "metal" ? metal : stone;

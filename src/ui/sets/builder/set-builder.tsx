@@ -54,17 +54,18 @@ export function SetBuilder({ wardrobe, set, begun, save }: SetBuilderProps) {
   // A drag begins after a few pixels, so that a press stays a press.
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
   const shelf = useMemo(() => offered(wardrobe).filter((piece) => slotOf(piece) !== null), [wardrobe]);
-  const pieces = useMemo(
-    () => draft.pieceIds.flatMap((id) => wardrobe.pieces.find((piece) => piece.id === id) ?? []),
-    [draft.pieceIds, wardrobe.pieces],
-  );
+  const pieces = useMemo(() => piecesOf(wardrobe.pieces, draft), [draft, wardrobe.pieces]);
   const built = useMemo(() => [{ id: "built", name: "built", pieceIds: draft.pieceIds }], [draft.pieceIds]);
   const reach = useReach(wardrobe, built, bases).get("built");
 
-  const setPieces = (next: readonly Piece[]) => change({ ...draft, pieceIds: next.map(({ id }) => id) });
-  const putIn = (piece: Piece) => setPieces(withPiece(pieces, piece));
+  const setPieces = (update: (pieces: readonly Piece[]) => readonly Piece[]) =>
+    change((before) => ({
+      ...before,
+      pieceIds: update(piecesOf(wardrobe.pieces, before)).map(({ id }) => id),
+    }));
+  const putIn = (piece: Piece) => setPieces((before) => withPiece(before, piece));
   const takeOut = (piece: Piece) => {
-    setPieces(pieces.filter(({ id }) => id !== piece.id));
+    setPieces((before) => before.filter(({ id }) => id !== piece.id));
     setVaried(null);
   };
   const drop = ({ active, over }: DragEndEvent) => {
@@ -115,7 +116,7 @@ export function SetBuilder({ wardrobe, set, begun, save }: SetBuilderProps) {
               Name of the set
               <input
                 value={draft.name}
-                onChange={(event) => change({ ...draft, name: event.target.value })}
+                onChange={({ target: { value } }) => change((before) => ({ ...before, name: value }))}
                 autoComplete="off"
                 className="h-9 border border-rule-strong bg-white px-2.5 font-serif text-body font-normal"
               />
@@ -140,9 +141,9 @@ export function SetBuilder({ wardrobe, set, begun, save }: SetBuilderProps) {
               shelf={shelf}
               client={client}
               onSwap={(piece) =>
-                setPieces(
+                setPieces((before) =>
                   withPiece(
-                    pieces.filter((other) => slotOf(other) !== varied),
+                    before.filter((other) => slotOf(other) !== varied),
                     piece,
                   ),
                 )
@@ -165,4 +166,8 @@ export function SetBuilder({ wardrobe, set, begun, save }: SetBuilderProps) {
       <DragOverlay>{dragged && <Plate piece={dragged} className="h-24 w-28 cursor-grabbing" />}</DragOverlay>
     </DndContext>
   );
+}
+
+function piecesOf(wardrobe: readonly Piece[], { pieceIds }: SetDraft): Piece[] {
+  return pieceIds.flatMap((id) => wardrobe.find((piece) => piece.id === id) ?? []);
 }

@@ -21,13 +21,22 @@ export function useSetDraft(key: string, begun: SetDraft) {
     setDraft(kept);
     setRestored(true);
   }, [key, first]);
-  const change = (next: SetDraft) => {
-    setDraft(next);
+  useEffect(() => {
+    if (draft === first) return;
+    if (same(draft, first)) forget(key);
+    else window.localStorage.setItem(key, JSON.stringify(draft));
+  }, [key, draft, first]);
+  const change = (update: (before: SetDraft) => SetDraft) => {
     setRestored(false);
-    if (same(next, first)) forget(key);
-    else window.localStorage.setItem(key, JSON.stringify(next));
+    setDraft(update);
   };
-  return { draft, restored, change, forget: () => forget(key), startOver: () => change(first) };
+  return {
+    draft,
+    restored,
+    change,
+    forget: () => forget(key),
+    startOver: () => change(() => ({ ...first })),
+  };
 }
 
 function read(key: string): SetDraft | null {
