@@ -1,6 +1,17 @@
 import type { Browser, Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { choose, fill, named, openBrowser, openPage, press, sees, shows, signIn } from "../support/browser";
+import {
+  choose,
+  clientCalled,
+  fill,
+  named,
+  openBrowser,
+  openPage,
+  press,
+  sees,
+  shows,
+  signIn,
+} from "../support/browser";
 
 const site = process.env.TEST_SITE ?? "";
 let browser: Browser;
@@ -13,11 +24,7 @@ beforeAll(async () => {
   ({ browser, close } = await openBrowser());
   ({ page, errors } = await openPage(browser));
   await signIn(page, site);
-  await page.goto(`${site}/clients`);
-  client = await page.$$eval(
-    "a",
-    (links) => links.find((link) => link.textContent?.includes("Teodor Almasi"))?.getAttribute("href") ?? "",
-  );
+  client = await clientCalled(page, site, "Teodor Almasi");
 });
 
 afterAll(() => close());
@@ -25,7 +32,7 @@ afterAll(() => close());
 const scored = () => page.$eval('[title="Score, 0 to 100"]', (node) => Number(node.textContent));
 
 async function openBench(): Promise<void> {
-  await page.goto(`${site}/bench?client=${client.split("/").pop()}`);
+  await page.goto(`${site}/bench?client=${client}`);
   await sees(page, /\d+ read, best first/);
 }
 

@@ -2,7 +2,7 @@ import { readFileSync } from "node:fs";
 import { createRequire } from "node:module";
 import type { Browser, Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { named, openBrowser, openPage, press, sees, signIn } from "../support/browser";
+import { clientCalled, named, openBrowser, openPage, press, sees, signIn } from "../support/browser";
 
 const site = process.env.TEST_SITE ?? "";
 const axe = readFileSync(createRequire(import.meta.url).resolve("axe-core/axe.min.js"), "utf8");
@@ -69,6 +69,17 @@ describe("before anybody is signed in", () => {
 });
 
 describe("every place", () => {
+  it.each(["/sets/build", "/sets/stock"])("%s of a client is as sound", async (path) => {
+    await page.setViewport({ width: 1024, height: 768 });
+    const client = await clientCalled(page, site, "Ottoline Varga");
+    await page.goto(`${site}${path}?client=${client}`);
+    await page.waitForSelector("h1");
+    await sees(page, /Drag pieces here|templates are filled/);
+    expect(await serious()).toEqual([]);
+    const over = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
+    expect(over).toBeLessThanOrEqual(0);
+  });
+
   it.each(places)("%s has nothing serious for axe, and fits 1024 x 768", async (path) => {
     await page.setViewport({ width: 1024, height: 768 });
     await page.goto(site + path);
@@ -88,10 +99,7 @@ describe("every place", () => {
   });
 
   it("puts a base away and brings it back", async () => {
-    await page.goto(`${site}/clients`);
-    await page.$$eval("a", (links) =>
-      links.find((link) => link.textContent?.includes("Wren Castellane"))?.click(),
-    );
+    await page.goto(`${site}/clients/${await clientCalled(page, site, "Wren Castellane")}`);
     await sees(page, "Highest heel");
     await page.$eval("a[href*='/bases/']:not([href$='/new'])", (link) => (link as HTMLElement).click());
     await sees(page, "Read bare");

@@ -1,6 +1,6 @@
 import type { Browser, Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { choose, named, openBrowser, openPage, press, sees, signIn } from "../support/browser";
+import { choose, clientCalled, named, openBrowser, openPage, press, sees, signIn } from "../support/browser";
 
 const site = process.env.TEST_SITE ?? "";
 let browser: Browser;
@@ -13,11 +13,7 @@ beforeAll(async () => {
   ({ browser, close } = await openBrowser());
   ({ page, errors } = await openPage(browser));
   await signIn(page, site);
-  await page.goto(`${site}/clients`);
-  client = await page.$$eval("a", (links) => {
-    const href = links.find((link) => link.textContent?.includes("Ottoline Varga"))?.getAttribute("href");
-    return href?.split("/").pop() ?? "";
-  });
+  client = await clientCalled(page, site, "Ottoline Varga");
 });
 
 afterAll(() => close());
@@ -95,6 +91,19 @@ describe("whole sets on the bench", () => {
       },
       {},
       bags.source,
+    );
+    const [first = ""] = await offered();
+    await press(page, "button", first);
+    await page.waitForFunction(
+      (wanted) => {
+        const shoe = document.querySelector("#station-shoe")?.textContent ?? "";
+        return /Put on (.+):/
+          .exec(wanted)?.[1]
+          ?.split(", ")
+          .some((piece) => shoe.includes(piece));
+      },
+      {},
+      first,
     );
     await press(page, "button", "round what is on");
     const shoe = await page.$eval("#station-shoe", (row) => row.textContent ?? "");

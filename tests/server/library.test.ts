@@ -5,12 +5,14 @@ import { closeDatabase } from "@/server/db/database";
 import { inStudio } from "@/server/db/tenant";
 import { benchFor } from "@/server/records/bench";
 import { boardRoom } from "@/server/records/board-room";
+import { buildRoom, type BuildWish } from "@/server/records/build-room";
+import { addClient } from "@/server/records/clients";
 import { addGap, bringGapBack, changeGap, listGaps, putGapAway } from "@/server/records/gaps";
 import { sets } from "@/server/records/sets";
 import { NotFound, StaleWrite } from "@/server/records/stale-write";
 import { addTemplate, bringTemplateBack, listTemplates, putTemplateAway } from "@/server/records/templates";
 import { addWear, lastWorn, strikeWear } from "@/server/records/wears";
-import { closeOwner, furnishedStudio, gapFor } from "./studios";
+import { clientInput, closeOwner, furnishedStudio, gapFor } from "./studios";
 
 let studio: Awaited<ReturnType<typeof furnishedStudio>>;
 
@@ -51,6 +53,29 @@ describe("a retired set", () => {
       expect((await sets.listRetired(tenant)).map((set) => set.id)).not.toContain(id);
       expect((await sets.list(tenant, null)).map((set) => set.id)).not.toContain(id);
     });
+  });
+});
+
+describe("the room a set is built in", () => {
+  const room = (wish: BuildWish) => inside((tenant) => buildRoom(tenant, wish));
+
+  it("begins with nothing, with given pieces that exist, or with another set under a name of its own", async () => {
+    const { clientId, setId, pieceId } = studio;
+    expect((await room({ client: clientId }))?.begun).toEqual({ name: "", pieceIds: [] });
+    const given = { client: clientId, name: "Work", pieces: `${pieceId},no-such-piece` };
+    expect((await room(given))?.begun).toEqual({ name: "Work", pieceIds: [pieceId] });
+    const varied = await room({ client: clientId, from: setId });
+    expect(varied).toMatchObject({ set: null, begun: { name: "Plain, varied", pieceIds: [pieceId] } });
+    const changed = await room({ client: clientId, set: setId });
+    expect(changed).toMatchObject({ set: { id: setId, version: 1 }, begun: { name: "Plain" } });
+  });
+
+  it("is closed for a client or a set that is not theirs", async () => {
+    const other = await inside((tenant) => addClient(tenant, clientInput));
+    expect(await room({})).toBeNull();
+    expect(await room({ client: "nobody" })).toBeNull();
+    expect(await room({ client: other, set: studio.setId })).toBeNull();
+    expect(await room({ client: other, from: studio.setId })).toBeNull();
   });
 });
 

@@ -44,6 +44,17 @@ export async function signIn(page: Page, base: string): Promise<void> {
   await named(page, "heading", "Today");
 }
 
+/** The id of a client of the studio, by their name. */
+export async function clientCalled(page: Page, base: string, name: string): Promise<string> {
+  await page.goto(`${base}/clients`);
+  const href = await page.$$eval(
+    "a",
+    (links, wanted) => links.find((link) => link.textContent?.includes(wanted))?.getAttribute("href") ?? "",
+    name,
+  );
+  return href.split("/").pop() ?? "";
+}
+
 /** The element of a role and a visible name; waits until it is there. */
 export async function named(page: Page, role: string, name: string): Promise<ElementHandle> {
   const found = await page.waitForSelector(`::-p-aria([name="${name}"][role="${role}"])`, {

@@ -42,7 +42,7 @@ export function SetBoard({ wardrobe, sets }: SetBoardProps) {
           </select>
         </label>
         <span role="status" className="tabular text-ink-soft">
-          {done ? `${read} looks read` : `${read} of ${sets.length * bases.length} looks read ...`}
+          {done ? `${read} looks read` : `reading: ${read} of ${sets.length * bases.length} looks ...`}
         </span>
       </div>
       <SetTable wardrobe={wardrobe} sets={sets} reach={reach} occasionId={occasionId} />
@@ -117,9 +117,9 @@ function SetTable({ wardrobe, sets, reach, occasionId }: TableProps) {
                 key={id}
                 scope="col"
                 aria-colindex={from + i + 2}
-                className="h-28 min-w-14 border-l border-rule p-1 align-bottom font-medium"
+                className="h-40 min-w-14 border-l border-rule p-1 align-bottom font-medium"
               >
-                <span className="mx-auto block max-h-26 [writing-mode:vertical-rl] rotate-180 truncate text-left text-tiny">
+                <span className="mx-auto block max-h-38 [writing-mode:vertical-rl] rotate-180 truncate text-left text-tiny">
                   {name}
                 </span>
               </th>
