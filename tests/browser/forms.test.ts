@@ -154,20 +154,32 @@ describe("a base, an occasion, a set", () => {
 });
 
 describe("a form that was opened twice", () => {
-  it("tells the second that somebody else changed it, and keeps what was typed", async () => {
+  it("lays what somebody else changed beside what was typed, and loses neither", async () => {
     await page.goto(`${site}/rail`);
     await press(page, "link", "Slate belt");
     await named(page, "heading", "Slate belt");
     const second = await browser.newPage();
     await second.goto(page.url());
     await fill(second, "Name", "Slate belt, narrow");
+    await fill(second, "Width", "2");
     await press(second, "button", "Keep changes");
     await second.waitForFunction(() => location.pathname === "/rail");
     await second.close();
     await fill(page, "Name", "Slate belt, wide");
     await press(page, "button", "Keep changes");
     await sees(page, "Somebody else changed this meanwhile.");
+    await sees(page, /Name\s+Slate belt, wide\s+Slate belt, narrow/);
     expect(await valueOf("Name")).toBe("Slate belt, wide");
+    expect(await valueOf("Width")).not.toBe("2");
+    await press(page, "button", "Take theirs: Width");
+    expect(await valueOf("Width")).toBe("2");
+    await press(page, "button", "Take mine back: Width");
+    await press(page, "button", "Take theirs: Width");
+    await press(page, "button", "Keep changes");
+    await page.waitForFunction(() => location.pathname === "/rail");
+    await press(page, "link", "Slate belt, wide");
+    await named(page, "heading", "Slate belt, wide");
+    expect(await valueOf("Width")).toBe("2");
   });
 });
 

@@ -10,11 +10,13 @@ import { requireSession } from "../session/session";
 /**
  * The way every action goes: session, Joi, records. What was sent is refused with a sentence for each bad
  * field; what goes wrong in the database is said plainly, and then nothing has been written.
+ * @param now what is on record, in the shape of what is sent: laid beside a write that came too late
  */
 export async function act<I, O>(
   schema: Joi.Schema<I>,
   input: unknown,
   work: (tenant: Tenant, value: I) => Promise<O>,
+  now?: (tenant: Tenant, value: I) => Promise<I | null>,
 ): Promise<Outcome<O>> {
   const session = await requireSession();
   const checked = validate(schema, input);
@@ -22,7 +24,10 @@ export async function act<I, O>(
   try {
     return { ok: true, value: await inStudio(session.studioId, (tenant) => work(tenant, checked.value)) };
   } catch (error) {
-    return refusalOf(error);
+    const refusal = refusalOf<O>(error);
+    if (refusal.ok || !now || !(error instanceof StaleWrite)) return refusal;
+    const theirs = await inStudio(session.studioId, (tenant) => now(tenant, checked.value));
+    return { ...refusal, theirs };
   }
 }
 

@@ -21,18 +21,23 @@ const schema = Joi.object<GroupInput & Key>({
   pieceIds: Joi.array().items(uuid).unique().max(30).required().label("Pieces"),
 });
 
-type Records = Pick<typeof bases, "add" | "change">;
+type Records = Pick<typeof bases, "add" | "change" | "find">;
 type Check = (pieces: readonly PieceRecord[]) => string | null;
 
 async function save(input: unknown, records: Records, check: Check): Promise<Outcome<string>> {
-  const outcome = await act(schema, input, async (tenant, { id, version, ...group }) => {
-    const fault = check(await chosen(tenant, group));
-    if (fault) return refused<string>("pieceIds", fault);
-    if (id === null || version === null)
-      return { ok: true as const, value: await records.add(tenant, group) };
-    await records.change(tenant, { id, version }, group);
-    return { ok: true as const, value: id };
-  });
+  const outcome = await act(
+    schema,
+    input,
+    async (tenant, { id, version, ...group }) => {
+      const fault = check(await chosen(tenant, group));
+      if (fault) return refused<string>("pieceIds", fault);
+      if (id === null || version === null)
+        return { ok: true as const, value: await records.add(tenant, group) };
+      await records.change(tenant, { id, version }, group);
+      return { ok: true as const, value: id };
+    },
+    async (tenant, { id }) => (id === null ? null : records.find(tenant, id)),
+  );
   if (!outcome.ok) return outcome;
   if (outcome.value.ok) revalidatePath("/", "layout");
   return outcome.value;

@@ -5,8 +5,8 @@ import { revalidatePath } from "next/cache";
 import type { Outcome } from "@/core/schema/outcome";
 import { oneOf, uuid } from "@/core/schema/parts";
 import { pieceSchema } from "@/core/schema/piece";
-import { pieceStates, type PieceDraft, type PieceInput } from "@/core/studio/piece-record";
-import { addPiece, bringPieceBack, changePiece, putPieceAway } from "../records/pieces";
+import { pieceInput, pieceStates, type PieceDraft, type PieceInput } from "@/core/studio/piece-record";
+import { addPiece, bringPieceBack, changePiece, findPiece, putPieceAway } from "../records/pieces";
 import { act } from "./act";
 import { keyFields, toggleAway, type Key } from "./key";
 
@@ -19,11 +19,19 @@ const schema = Joi.object<PieceInput & Key>({
 
 /** Adds a piece, or changes one when an id and version come along. */
 export async function savePiece(input: unknown): Promise<Outcome<string>> {
-  const outcome = await act(schema, input, async (tenant, { id, version, ...piece }) => {
-    if (id === null || version === null) return addPiece(tenant, piece);
-    await changePiece(tenant, { id, version }, piece);
-    return id;
-  });
+  const outcome = await act(
+    schema,
+    input,
+    async (tenant, { id, version, ...piece }) => {
+      if (id === null || version === null) return addPiece(tenant, piece);
+      await changePiece(tenant, { id, version }, piece);
+      return id;
+    },
+    async (tenant, { id }) => {
+      const record = id === null ? null : await findPiece(tenant, id);
+      return record && pieceInput(record);
+    },
+  );
   if (outcome.ok) revalidatePath("/", "layout");
   return outcome;
 }

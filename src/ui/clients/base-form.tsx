@@ -14,7 +14,8 @@ import { describeLook } from "../drawing/describe";
 import { Figure } from "../drawing/figure/figure";
 import { Plate } from "../drawing/plate";
 import { TextField } from "../kit/form/fields";
-import { fieldId, RecordForm } from "../kit/form/record-form";
+import { fieldId } from "../kit/form/field-id";
+import { RecordForm } from "../kit/form/record-form";
 import { useLengthUnit } from "../kit/length-unit";
 import { Mark, wordOf } from "../kit/marks";
 

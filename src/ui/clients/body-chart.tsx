@@ -8,7 +8,7 @@ import { sayLength } from "@/core/length/length";
 import { BodyShape } from "../drawing/figure/body-shape";
 import { frameOf, type Frame } from "../drawing/figure/frame";
 import { Ruler } from "../drawing/figure/ruler";
-import { fieldId } from "../kit/form/record-form";
+import { fieldId } from "../kit/form/field-id";
 import { useLengthUnit } from "../kit/length-unit";
 import { soundMeasured } from "./sound-measured";
 

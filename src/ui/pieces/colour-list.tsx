@@ -8,7 +8,7 @@ import { sayShade } from "../colour/shade-words";
 import { Button } from "../kit/button";
 import { ColourField } from "../kit/form/colour-field";
 import { ChoiceField, wordsAsOptions } from "../kit/form/fields";
-import { fieldId } from "../kit/form/record-form";
+import { fieldId } from "../kit/form/field-id";
 import { NumberField } from "../kit/form/number-fields";
 
 const most = 12;

@@ -6,7 +6,7 @@ import { kindNames, kinds, type Kind } from "@/core/piece/kinds";
 import { initialFigures } from "@/core/piece/initial-figures";
 import type { Piece } from "@/core/piece/piece";
 import type { Outcome } from "@/core/schema/outcome";
-import { pieceStates, type PieceDraft, type PieceRecord } from "@/core/studio/piece-record";
+import { pieceInput, pieceStates, type PieceDraft, type PieceRecord } from "@/core/studio/piece-record";
 import { Plate } from "../drawing/plate";
 import { ChoiceField, TextField, wordsAsOptions } from "../kit/form/fields";
 import { Field } from "../kit/form/field";
@@ -31,13 +31,11 @@ export function PieceForm({ record, owners, owner, save, actions }: PieceFormPro
   const [kind, setKind] = useState<Kind>(record?.piece.kind ?? "shoe");
   return (
     <RecordForm
-      initial={{
-        id: record?.piece.id ?? null,
-        version: record?.version ?? null,
-        clientId: owner,
-        state: record?.state ?? "ready",
-        piece: record ? draftOf(record.piece) : newPiece(kind),
-      }}
+      initial={
+        record
+          ? pieceInput(record)
+          : { id: null, version: null, clientId: owner, state: "ready", piece: newPiece(kind) }
+      }
       onSave={save}
       then={() => (owner ? `/rail?client=${owner}` : "/rail")}
       saveLabel={record ? "Keep changes" : "Add piece"}
@@ -65,10 +63,6 @@ export function PieceForm({ record, owners, owner, save, actions }: PieceFormPro
       </div>
     </RecordForm>
   );
-}
-
-function draftOf({ id: _id, ...draft }: Piece): PieceDraft {
-  return draft as PieceDraft;
 }
 
 function newPiece(kind: Kind): PieceDraft {

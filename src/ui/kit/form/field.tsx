@@ -1,7 +1,7 @@
 "use client";
 
 import type { ReactNode } from "react";
-import { fieldId } from "./record-form";
+import { fieldId } from "./field-id";
 
 interface FieldProps {
   readonly name: string;

@@ -39,7 +39,7 @@ function NumberInput({
   read,
 }: Props & Reading) {
   const { field, fieldState } = useController({ name });
-  const [text, setText] = useState(typeof field.value === "number" ? show(field.value) : "");
+  const [text, setText] = useState(() => textOf(field.value, show));
   const fault = fieldState.error?.message;
   const control = controlOf(name, fault, help);
   return (
@@ -72,6 +72,12 @@ function NumberInput({
       </span>
     </Field>
   );
+}
+
+/** What stands in a field when it opens: a figure as it is shown, or a text that was no figure. */
+function textOf(value: unknown, show: Reading["show"]): string {
+  if (typeof value === "number") return show(value);
+  return typeof value === "string" ? value : "";
 }
 
 /** A length, written in cm or inches; the value is cm. */

@@ -1,11 +1,20 @@
 "use client";
 
 import { useRouter } from "next/navigation";
-import { useState, type ReactNode } from "react";
-import { FormProvider, useForm, type DefaultValues, type FieldValues } from "react-hook-form";
+import { Fragment, useState, type ReactNode } from "react";
+import {
+  FormProvider,
+  useForm,
+  type DefaultValues,
+  type FieldValues,
+  type Path,
+  type PathValue,
+} from "react-hook-form";
 import { toast } from "sonner";
 import type { Fault, Outcome } from "@/core/schema/outcome";
 import { Button } from "../button";
+import { fieldId } from "./field-id";
+import { MeanwhilePanel } from "./meanwhile-panel";
 
 interface RecordFormProps<T extends FieldValues> {
   readonly initial: T;
@@ -35,12 +44,21 @@ export function RecordForm<T extends FieldValues>({
   const form = useForm<T>({ defaultValues: initial as DefaultValues<T> });
   const router = useRouter();
   const [elsewhere, setElsewhere] = useState<readonly Fault[]>([]);
+  // What stood on record at each refusal for having come too late, the last one shown.
+  const [meanwhile, setMeanwhile] = useState<{ readonly theirs: T; readonly opened: T } | null>(null);
+  const [put, setPut] = useState(0);
 
   const submit = form.handleSubmit(async (values) => {
     const outcome = await sent(onSave, values);
     if (outcome.ok) {
       if (savedSay) toast(savedSay);
       router.push(then(outcome.value));
+      return;
+    }
+    if (outcome.theirs) {
+      const theirs = outcome.theirs as T;
+      setMeanwhile({ theirs, opened: meanwhile?.theirs ?? initial });
+      form.setValue("version" as Path<T>, theirs.version as PathValue<T, Path<T>>);
       return;
     }
     const homeless = outcome.faults.filter(({ field }) => !document.getElementById(fieldId(field)));
@@ -61,8 +79,17 @@ export function RecordForm<T extends FieldValues>({
           return submit(event);
         }}
       >
-        {children}
+        {/* A value that is put in from elsewhere is read by fields that open anew. */}
+        <Fragment key={put}>{children}</Fragment>
         <div className="mt-6 border-t border-rule pt-4">
+          {meanwhile && (
+            <MeanwhilePanel
+              key={String(meanwhile.theirs.version)}
+              opened={meanwhile.opened}
+              theirs={meanwhile.theirs}
+              onPut={() => setPut((count) => count + 1)}
+            />
+          )}
           <div role="alert">
             {elsewhere.map(({ field, say }) => (
               <p key={field} className="mb-3 font-medium text-thread">
@@ -80,11 +107,6 @@ export function RecordForm<T extends FieldValues>({
       </form>
     </FormProvider>
   );
-}
-
-/** The element id of a field, so that a fault finds it. */
-export function fieldId(name: string): string {
-  return `field-${name}`;
 }
 
 async function sent<T>(

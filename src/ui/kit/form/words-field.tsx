@@ -1,7 +1,7 @@
 "use client";
 
 import { useController } from "react-hook-form";
-import { fieldId } from "./record-form";
+import { fieldId } from "./field-id";
 
 interface WordsFieldProps {
   readonly name: string;
