@@ -183,6 +183,28 @@ describe("a set of the library", () => {
     expect(headings).not.toContain("Glass and cobalt, varied");
   });
 
+  it("that two change at once is laid before the second as the first left it", async () => {
+    await within("Glass and slate", "Change");
+    await named(page, "heading", "Glass and slate, changed");
+    const first = await browser.newPage();
+    await first.goto(page.url());
+    await answers(first, "[aria-label='Put in Slate belt']");
+    await press(first, "button", "Take out Slate belt");
+    await press(first, "button", "Keep the change");
+    await first.waitForFunction(() => location.pathname === "/sets");
+    await first.close();
+    await page.bringToFront();
+    await fill(page, "Name of the set", "Slate and glass");
+    await press(page, "button", "Keep the change");
+    await sees(page, "Somebody else changed this set meanwhile.");
+    expect(await onLine()).toContain("Slate belt");
+    await press(page, "button", "Take theirs");
+    expect(await onLine()).not.toContain("Slate belt");
+    expect(await nameTyped()).toBe("Glass and slate");
+    await press(page, "button", "Keep the change");
+    await named(page, "heading", "Glass and slate");
+  });
+
   it("is retired, offered no more, and taken up again", async () => {
     await within("Glass and slate", "Retire");
     await sees(page, "Retired (1)");

@@ -51,6 +51,8 @@ export function SetBuilder({ wardrobe, set, begun, save }: SetBuilderProps) {
   const [varied, setVaried] = useState<Slot | null>(null);
   const [dragged, setDragged] = useState<Piece | null>(null);
   const [busy, setBusy] = useState(false);
+  // The set as somebody else left it while it was being changed here.
+  const [theirs, setTheirs] = useState<GroupRecord | null>(null);
   // A drag begins after a few pixels, so that a press stays a press.
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
   const shelf = useMemo(() => offered(wardrobe).filter((piece) => slotOf(piece) !== null), [wardrobe]);
@@ -81,11 +83,12 @@ export function SetBuilder({ wardrobe, set, begun, save }: SetBuilderProps) {
     const answer = await asked(
       save({
         id: set?.id ?? null,
-        version: set?.version ?? null,
+        version: theirs?.version ?? set?.version ?? null,
         clientId: client.id,
         name: draft.name,
         pieceIds: draft.pieceIds,
       }),
+      (late) => setTheirs(late as GroupRecord),
     );
     setBusy(false);
     if (!answer) return;
@@ -125,6 +128,25 @@ export function SetBuilder({ wardrobe, set, begun, save }: SetBuilderProps) {
               {set ? "Keep the change" : "Keep set"}
             </Button>
           </form>
+          {theirs && (
+            <div role="alert" className="border border-thread bg-white px-3 py-2">
+              <p className="font-medium">
+                Somebody else changed this set meanwhile. Yours is still here: keep it over theirs, or take
+                theirs.
+              </p>
+              <p className="mt-1">
+                {`Theirs is ${theirs.name}: ${piecesOf(wardrobe.pieces, theirs)
+                  .map(({ name }) => name)
+                  .join(", ")}.`}{" "}
+                <Button
+                  size="small"
+                  onClick={() => change(() => ({ name: theirs.name, pieceIds: theirs.pieceIds }))}
+                >
+                  Take theirs
+                </Button>
+              </p>
+            </div>
+          )}
           {restored && (
             <p role="status" className="flex items-center gap-2">
               What you were building here is back.
