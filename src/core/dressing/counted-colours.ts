@@ -1,11 +1,4 @@
-import type { Family } from "../colour/family";
-import type { Patch } from "./dressed";
-
-/** One colour of a look as a count of colours has it: a family, or the neutrals of one temperature. */
-export interface CountedColour {
-  readonly name: Family | "warm neutrals" | "cool neutrals" | "neutrals";
-  readonly share: number;
-}
+import type { CountedColour, Patch } from "./dressed";
 
 /** A neutral leans warm or cool from this temperature on. */
 const leaning = 0.2;

@@ -1,4 +1,5 @@
 import type { Body } from "../body/body";
+import type { Family } from "../colour/family";
 import type { Kind } from "../piece/kinds";
 import type { GarmentPlace } from "../piece/kinds/define-kind";
 import type { Piece } from "../piece/piece";
@@ -7,7 +8,6 @@ import type { Slot } from "../piece/slots";
 import type { LegAndShoe } from "../proportion/meeting";
 import type { WornNeck } from "../neck/worn-neck";
 import type { Landing } from "../strap/landing";
-import type { CountedColour } from "./counted-colours";
 import type { Profile, Tint } from "./profile";
 import type { SkirtHem } from "../proportion/skirt-hem";
 
@@ -46,6 +46,12 @@ export interface Patch {
   readonly area: number;
   /** Middle of its piece above the footbed, cm. */
   readonly at: number;
+}
+
+/** One colour of a look as a count of colours has it: a family, or the neutrals of one temperature. */
+export interface CountedColour {
+  readonly name: Family | "warm neutrals" | "cool neutrals" | "neutrals";
+  readonly share: number;
 }
 
 /** Where two pieces meet. */

@@ -1,11 +1,13 @@
 import { breachesOf, type Breach } from "../colour/value-match";
 import { difference } from "../colour/difference";
 import { profileOf } from "../dressing/profile";
+import { clash } from "../finish/clash";
 import { finishes } from "../finish/finishes";
 import { metalGroup } from "../finish/metals";
 import { bodyZoneOf } from "../piece/body-zone";
 import type { Piece } from "../piece/piece";
 import type { RuleBook } from "../rule-book/rule-book";
+import { answers } from "../style/answers";
 import { storyOf } from "../style/story";
 import { valuesOf, type Values } from "../rule-book/params";
 import { echo } from "../rules/colour/echo";
@@ -105,9 +107,7 @@ function surfaces(one: Piece, other: Piece, book: RuleBook, add: Add): void {
   const [a, b] = [finishes[one.finish], finishes[other.finish]];
   if (a.kin !== b.kin) {
     if (a.boldness < bold || b.boldness < bold) return;
-    const shineAndNap = (a.kin === "shine" && b.kin === "nap") || (a.kin === "nap" && b.kin === "shine");
-    const clash = (a.boldness === 3 && b.boldness === 3) || shineAndNap;
-    add("finish", clash ? -3 : -1, () => `two bold surfaces, ${one.finish} and ${other.finish}`);
+    add("finish", clash([a, b]) ? -3 : -1, () => `two bold surfaces, ${one.finish} and ${other.finish}`);
     return;
   }
   if (Math.max(a.boldness, b.boldness) >= bold && a.boldness !== b.boldness)
@@ -139,8 +139,7 @@ function styles(one: Piece, other: Piece, book: RuleBook, add: Add): void {
       add("style", -0.25, () => `unrelated, ${one.poles.join(" and ")} beside ${other.poles.join(" and ")}`);
   }
   if (one.statement < leads || other.statement < leads) return;
-  if (!shared || bodyZoneOf(one.kind) === bodyZoneOf(other.kind))
-    add("statement", -1, () => "both want to lead");
+  if (!answers(one, other)) add("statement", -1, () => "both want to lead");
 }
 
 function levels(one: Piece, other: Piece, add: Add): void {

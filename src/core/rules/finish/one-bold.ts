@@ -1,3 +1,4 @@
+import { clash } from "../../finish/clash";
 import { finishes, type Finish, type Kin } from "../../finish/finishes";
 import type { Piece } from "../../piece/piece";
 import { param } from "../../rule-book/params";
@@ -74,11 +75,4 @@ function surfacesOf(piece: Piece): readonly Bold[] {
     surfaces.set(piece, found);
   }
   return found;
-}
-
-/** Two kins clash outright when both are at their boldest, or when shine meets nap. */
-function clash(loud: readonly Bold[]): boolean {
-  const kins = new Set(loud.map((surface) => surface.kin));
-  if (kins.has("shine") && kins.has("nap")) return true;
-  return [...kins].every((kin) => loud.some((surface) => surface.kin === kin && surface.boldness === 3));
 }

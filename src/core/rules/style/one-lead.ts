@@ -1,7 +1,5 @@
-import { finishes } from "../../finish/finishes";
-import { bodyZoneOf } from "../../piece/body-zone";
-import type { Piece } from "../../piece/piece";
 import { param } from "../../rule-book/params";
+import { answers } from "../../style/answers";
 import { defineRule } from "../define-rule";
 import { atMost } from "../figures";
 import { listed, swapOrTakeOff } from "../visible";
@@ -49,10 +47,3 @@ export const oneLead = defineRule({
     ];
   },
 });
-
-/** Elsewhere on the body and of one pole, or of one kind of surface. */
-function answers(lead: Piece, other: Piece): boolean {
-  const apart = bodyZoneOf(lead.kind) !== bodyZoneOf(other.kind);
-  const pole = lead.poles.some((own) => other.poles.includes(own));
-  return (apart && pole) || finishes[lead.finish].kin === finishes[other.finish].kin;
-}
