@@ -92,6 +92,8 @@ describe("whole sets on the bench", () => {
       {},
       bags.source,
     );
+    const shoeNow = () => page.$eval("#station-shoe", (row) => row.textContent ?? "");
+    const before = await shoeNow();
     const [first = ""] = await offered();
     await press(page, "button", first);
     await page.waitForFunction(
@@ -106,7 +108,7 @@ describe("whole sets on the bench", () => {
       first,
     );
     await press(page, "button", "round what is on");
-    const shoe = await page.$eval("#station-shoe", (row) => row.textContent ?? "");
+    const shoe = await shoeNow();
     await page.waitForFunction(
       (worn) => {
         const sets = [...document.querySelectorAll("ul[aria-label='Whole sets'] [title]")];
@@ -115,6 +117,14 @@ describe("whole sets on the bench", () => {
       {},
       shoe,
     );
+    // The look goes back to what it was: others work on it too.
+    await page.keyboard.press("z");
+    await page.waitForFunction(
+      (old) => document.querySelector("#station-shoe")?.textContent === old,
+      {},
+      before,
+    );
+    await sees(page, "kept");
   });
 
   it("give way to the candidates again", async () => {

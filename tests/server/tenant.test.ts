@@ -22,6 +22,7 @@ import {
   recentLooks,
 } from "@/server/records/looks";
 import { changeOccasion, findOccasion, listOccasions, putOccasionAway } from "@/server/records/occasions";
+import { findByName } from "@/server/records/find";
 import { addGap, changeGap, listGaps, putGapAway } from "@/server/records/gaps";
 import { keepOverruling, overrulingsFor, withdrawOverruling } from "@/server/records/overrulings";
 import { ruleBookRoom } from "@/server/records/rule-book-room";
@@ -98,6 +99,7 @@ describe("studio two, through every record module", () => {
       expect(await benchFor(tenant, one.clientId, {})).toBeNull();
       expect(await overrulingsFor(tenant, one.clientId)).toEqual([]);
       expect(await sets.listRetired(tenant)).toEqual([]);
+      expect(await findByName(tenant, "e")).toEqual([]);
       expect(await lastWorn(tenant, null)).toEqual({});
       expect(await lastWorn(tenant, one.clientId)).toEqual({});
       expect(await listTemplates(tenant)).toEqual([]);

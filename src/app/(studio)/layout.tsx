@@ -1,5 +1,6 @@
 import type { ReactNode } from "react";
 import { Toaster } from "sonner";
+import { find } from "@/server/actions/find";
 import { signOut } from "@/server/actions/sign-in";
 import { saveLengthUnit } from "@/server/actions/studio";
 import { thisStudio } from "@/server/records/studio";
@@ -18,6 +19,7 @@ export default async function StudioLayout({ children }: { readonly children: Re
         userName={userName}
         unit={studio.lengthUnit}
         saveUnit={saveLengthUnit}
+        find={find}
         signOut={signOut}
       />
       {children}

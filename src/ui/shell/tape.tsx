@@ -3,7 +3,9 @@
 import Link from "next/link";
 import { usePathname } from "next/navigation";
 import type { LengthUnit } from "@/core/length/length";
+import { FindButton } from "./find-button";
 import { UnitSwitch, type UnitSwitchProps } from "./unit-switch";
+import type { Find } from "./use-found";
 
 const places = [
   { href: "/", label: "Today" },
@@ -19,11 +21,12 @@ interface TapeProps {
   readonly userName: string;
   readonly unit: LengthUnit;
   readonly saveUnit: UnitSwitchProps["save"];
+  readonly find: Find;
   readonly signOut: () => Promise<void>;
 }
 
 /** The strip along the top, ruled like a tape: its long ticks are the places. */
-export function Tape({ studioName, userName, unit, saveUnit, signOut }: TapeProps) {
+export function Tape({ studioName, userName, unit, saveUnit, find, signOut }: TapeProps) {
   const path = usePathname();
   return (
     <header className="relative border-b border-rule-strong bg-paper">
@@ -54,8 +57,9 @@ export function Tape({ studioName, userName, unit, saveUnit, signOut }: TapeProp
           })}
         </nav>
         <div className="ml-auto flex items-center gap-4 text-ink-soft">
+          <FindButton find={find} />
           <UnitSwitch unit={unit} save={saveUnit} />
-          <span className="hidden md:inline">
+          <span className="hidden xl:inline">
             {userName}, {studioName}
           </span>
           <form action={signOut}>

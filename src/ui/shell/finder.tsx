@@ -1,0 +1,80 @@
+"use client";
+
+import { Command } from "cmdk";
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import { Dialog } from "../kit/dialog";
+import { commandsWith, hrefOf } from "./commands";
+import { useFound, type Find } from "./use-found";
+
+interface FinderProps {
+  readonly open: boolean;
+  readonly onOpenChange: (open: boolean) => void;
+  readonly find: Find;
+}
+
+const item =
+  "flex cursor-pointer items-baseline justify-between gap-4 px-3 py-1.5 data-[selected=true]:bg-well";
+const heading =
+  "[&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:pb-0.5 [&_[cmdk-group-heading]]:text-tiny [&_[cmdk-group-heading]]:text-ink-soft";
+
+/** Finds anything by its name, and goes anywhere, by a few letters. */
+export function Finder({ open, onOpenChange, find }: FinderProps) {
+  const router = useRouter();
+  const [words, setWords] = useState("");
+  const { found, busy } = useFound(find, words);
+  const offered = commandsWith(words);
+  const go = (href: string) => {
+    onOpenChange(false);
+    setWords("");
+    router.push(href);
+  };
+  return (
+    <Dialog
+      open={open}
+      onOpenChange={onOpenChange}
+      title="Find, or go to"
+      about="A client, a piece, a set, a base or an occasion by its name; or where you want to be."
+    >
+      <Command label="Find, or go to" shouldFilter={false} loop>
+        <Command.Input
+          value={words}
+          onValueChange={setWords}
+          placeholder="a few letters"
+          className="h-10 w-full border border-rule-strong bg-white px-3 text-body"
+        />
+        <Command.List className="mt-2 h-80 overflow-y-auto border border-rule bg-white pb-2">
+          <Command.Empty className="px-3 py-4 text-ink-soft">
+            {busy ? "looking ..." : "Nothing is called that."}
+          </Command.Empty>
+          {found.length > 0 && (
+            <Command.Group heading="In the studio" className={heading}>
+              {found.map((each) => (
+                <Command.Item
+                  key={each.id}
+                  value={each.id}
+                  onSelect={() => go(hrefOf(each))}
+                  className={item}
+                >
+                  <span className="font-serif text-body">{each.name}</span>
+                  <span className="text-tiny text-ink-soft">
+                    {each.kind === "client" ? "client" : `${each.kind}, ${each.clientName ?? "studio kit"}`}
+                  </span>
+                </Command.Item>
+              ))}
+            </Command.Group>
+          )}
+          {offered.length > 0 && (
+            <Command.Group heading="Places and commands" className={heading}>
+              {offered.map(({ say, href }) => (
+                <Command.Item key={href} value={href} onSelect={() => go(href)} className={item}>
+                  {say}
+                </Command.Item>
+              ))}
+            </Command.Group>
+          )}
+        </Command.List>
+      </Command>
+    </Dialog>
+  );
+}

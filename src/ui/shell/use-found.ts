@@ -1,0 +1,38 @@
+"use client";
+
+import { useEffect, useState } from "react";
+import type { Outcome } from "@/core/schema/outcome";
+import type { Found } from "@/core/studio/found";
+
+export type Find = (input: { words: string }) => Promise<Outcome<Found[]>>;
+
+/** A pause in typing after which is looked, ms. */
+const pause = 120;
+
+/** What is found by the words typed; what was found before stays until there is something newer. */
+export function useFound(
+  find: Find,
+  words: string,
+): { readonly found: readonly Found[]; readonly busy: boolean } {
+  const [answer, setAnswer] = useState<{ readonly of: string; readonly found: readonly Found[] }>({
+    of: "",
+    found: [],
+  });
+  const asked = words.trim();
+  useEffect(() => {
+    if (asked === "") return setAnswer({ of: "", found: [] });
+    let current = true;
+    const timer = setTimeout(() => {
+      void find({ words: asked })
+        .catch(() => null)
+        .then((outcome) => {
+          if (current) setAnswer({ of: asked, found: outcome?.ok ? outcome.value : [] });
+        });
+    }, pause);
+    return () => {
+      current = false;
+      clearTimeout(timer);
+    };
+  }, [find, asked]);
+  return { found: answer.found, busy: answer.of !== asked };
+}
