@@ -261,6 +261,7 @@ describe("a client's gap list", () => {
     );
     await press(page, "button", `Put on the list: ${say}`);
     await sees(page, "on the list");
+    expect(await shows(page, "missing pieces were tried on them.")).toBe(true);
     await fill(page, `Note on ${say}`, "no buckle to catch the lectern");
     await fill(page, `Budget for ${say}`, "64.50");
     await page.keyboard.press("Tab");

@@ -27,7 +27,9 @@ interface GapBoardProps {
 /** What is missing: the few pieces that would open up most of what no set serves now, and the list kept of them. */
 export function GapBoard({ wardrobe, sets, gaps, actions }: GapBoardProps) {
   const router = useRouter();
-  const found = useGaps(wardrobe, sets);
+  // What is put on the list changes nothing of what was read: it is not read again for that.
+  const [laid] = useState({ wardrobe, sets });
+  const found = useGaps(laid.wardrobe, laid.sets);
   const listed = new Set(gaps.map(({ facts }) => gapSpecOf(facts).say));
   const add = async (gap: FoundGaps["gaps"][number], opens: readonly string[]) => {
     const input = { clientId: wardrobe.client.id, facts: gap.facts, opens, note: "", budget: null };

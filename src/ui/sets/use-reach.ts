@@ -1,7 +1,7 @@
 "use client";
 
 import { proxy } from "comlink";
-import { startTransition, useEffect, useState } from "react";
+import { startTransition, useEffect, useRef, useState } from "react";
 import type { Reach } from "@/core/search/reach";
 import type { NamedPieces } from "@/core/studio/bench-source";
 import type { Wardrobe } from "@/core/studio/wardrobe";
@@ -17,17 +17,21 @@ export function useReach(
 ): ReadonlyMap<string, readonly Reach[]> {
   const counsel = useCounsel(wardrobe);
   const [reach, setReach] = useState<ReadonlyMap<string, readonly Reach[]>>(new Map());
+  // Answers of the same bases for the same occasion stand until newer ones come.
+  const asked = `${occasionId} ${bases.map(({ id }) => id).join()}`;
+  const before = useRef(asked);
   useEffect(() => {
     if (!counsel) return;
     let current = true;
-    setReach(new Map());
+    if (before.current !== asked) setReach(new Map());
+    before.current = asked;
     const tell = (rows: readonly BoardRow[]) => {
-      if (current) startTransition(() => setReach((before) => new Map([...before, ...rows])));
+      if (current) startTransition(() => setReach((known) => new Map([...known, ...rows])));
     };
     void counsel.board(sets, bases, occasionId, proxy(tell));
     return () => {
       current = false;
     };
-  }, [counsel, sets, bases, occasionId]);
+  }, [counsel, sets, bases, occasionId, asked]);
   return reach;
 }

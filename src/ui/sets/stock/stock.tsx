@@ -21,7 +21,9 @@ interface StockProps {
 }
 
 /** A first stock for a client: every template filled from their pieces, with what is missing for it. */
-export function Stock({ wardrobe, sets, templates, save, moveTemplate }: StockProps) {
+export function Stock({ sets, save, moveTemplate, ...opened }: StockProps) {
+  // A set that is kept from here changes nothing of what is filled: it is not filled again for that.
+  const [{ wardrobe, templates }] = useState(opened);
   const { client, bases, pieces } = wardrobe;
   const all = useMemo(
     () => [

@@ -31,7 +31,12 @@ export default async function StockPage({ searchParams }: StockPageProps) {
       about="Each template is filled with the pieces that agree best and serve most of the bases; below, what is missing for it. Keep what you like, vary what you nearly like."
       actions={<ButtonLink href={`/sets?client=${id}`}>Back to the sets</ButtonLink>}
     >
-      <Stock key={id} {...room} save={saveSet} moveTemplate={moveTemplate} />
+      <Stock
+        key={[id, ...room.templates.map((record) => record.id)].join()}
+        {...room}
+        save={saveSet}
+        moveTemplate={moveTemplate}
+      />
     </Page>
   );
 }
