@@ -5,9 +5,10 @@ import type { Browser, ElementHandle, Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { parseLook } from "@/core/formats/look-file";
 import { read } from "@/core/reading/read";
-import { named, openBrowser, openPage, press, sees, signIn } from "../support/browser";
+import { named, openPage, press, sees, signIn } from "../support/browser";
+import { openStudio } from "../support/studio";
 
-const site = process.env.TEST_SITE ?? "";
+let site = "";
 const downloads = mkdtempSync(join(tmpdir(), "juxtane-downloads-"));
 let browser: Browser;
 let close: () => Promise<void>;
@@ -15,7 +16,7 @@ let page: Page;
 let errors: string[];
 
 beforeAll(async () => {
-  ({ browser, close } = await openBrowser());
+  ({ browser, close, site } = await openStudio());
   ({ page, errors } = await openPage(browser));
   await signIn(page, site);
   await press(page, "link", "Clients");

@@ -1,15 +1,16 @@
 import type { Browser, Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { choose, fill, named, openBrowser, openPage, press, sees, shows, signIn } from "../support/browser";
+import { choose, fill, named, openPage, press, sees, shows, signIn } from "../support/browser";
+import { openStudio } from "../support/studio";
 
-const site = process.env.TEST_SITE ?? "";
+let site = "";
 let browser: Browser;
 let close: () => Promise<void>;
 let page: Page;
 let errors: string[];
 
 beforeAll(async () => {
-  ({ browser, close } = await openBrowser());
+  ({ browser, close, site } = await openStudio());
   ({ page, errors } = await openPage(browser));
 });
 

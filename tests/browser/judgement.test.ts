@@ -1,19 +1,9 @@
 import type { Browser, Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import {
-  choose,
-  clientCalled,
-  fill,
-  named,
-  openBrowser,
-  openPage,
-  press,
-  sees,
-  shows,
-  signIn,
-} from "../support/browser";
+import { choose, clientCalled, fill, named, openPage, press, sees, shows, signIn } from "../support/browser";
+import { openStudio } from "../support/studio";
 
-const site = process.env.TEST_SITE ?? "";
+let site = "";
 let browser: Browser;
 let close: () => Promise<void>;
 let page: Page;
@@ -21,7 +11,7 @@ let errors: string[];
 let client = "";
 
 beforeAll(async () => {
-  ({ browser, close } = await openBrowser());
+  ({ browser, close, site } = await openStudio());
   ({ page, errors } = await openPage(browser));
   await signIn(page, site);
   client = await clientCalled(page, site, "Teodor Almasi");

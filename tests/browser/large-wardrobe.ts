@@ -8,10 +8,10 @@ export const large = { sets: 200, bases: 100 } as const;
  * A client of the demo studio with hundreds of sets and bases, made of copies of another's pieces.
  * @returns the new client's id
  */
-export async function largeWardrobe(ofClient: string, name: string): Promise<string> {
+export async function largeWardrobe(ownerUrl: string, ofClient: string, name: string): Promise<string> {
   const owner = knex({
     client: "pg",
-    connection: process.env.TEST_OWNER_URL ?? "",
+    connection: ownerUrl,
     pool: { min: 0, max: 1 },
   });
   try {

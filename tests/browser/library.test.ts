@@ -1,20 +1,11 @@
 import type { Browser, Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import {
-  answers,
-  clientCalled,
-  fill,
-  named,
-  openBrowser,
-  openPage,
-  press,
-  sees,
-  shows,
-  signIn,
-} from "../support/browser";
+import { answers, clientCalled, fill, named, openPage, press, sees, shows, signIn } from "../support/browser";
+import { openStudio } from "../support/studio";
 import { large, largeWardrobe } from "./large-wardrobe";
 
-const site = process.env.TEST_SITE ?? "";
+let site = "";
+let ownerUrl = "";
 let browser: Browser;
 let close: () => Promise<void>;
 let page: Page;
@@ -22,7 +13,7 @@ let errors: string[];
 let client = "";
 
 beforeAll(async () => {
-  ({ browser, close } = await openBrowser());
+  ({ browser, close, site, ownerUrl } = await openStudio());
   ({ page, errors } = await openPage(browser));
   await signIn(page, site);
   client = await clientCalled(page, site, "Ottoline Varga");
@@ -292,7 +283,7 @@ describe("a client's gap list", () => {
 
 describe("a board of 200 sets on 100 bases", () => {
   it("comes in by batches, lays out only what is near, and never holds the page", async () => {
-    const many = await largeWardrobe(client, "Large Wardrobe");
+    const many = await largeWardrobe(ownerUrl, client, "Large Wardrobe");
     await page.goto(`${site}/boards/sets?client=${many}`, { waitUntil: "domcontentloaded" });
     await page.evaluate(() => {
       const held = window as unknown as { longest: number };

@@ -2,9 +2,10 @@ import { readFileSync } from "node:fs";
 import { createRequire } from "node:module";
 import type { Browser, Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { clientCalled, named, openBrowser, openPage, press, sees, signIn } from "../support/browser";
+import { clientCalled, named, openPage, press, sees, signIn } from "../support/browser";
+import { openStudio } from "../support/studio";
 
-const site = process.env.TEST_SITE ?? "";
+let site = "";
 const axe = readFileSync(createRequire(import.meta.url).resolve("axe-core/axe.min.js"), "utf8");
 const places = [
   "/",
@@ -26,7 +27,7 @@ let page: Page;
 let errors: string[];
 
 beforeAll(async () => {
-  ({ browser, close } = await openBrowser());
+  ({ browser, close, site } = await openStudio());
   ({ page, errors } = await openPage(browser));
   await page.setBypassCSP(true);
 });

@@ -76,10 +76,23 @@ export async function answers(page: Page, selector: string): Promise<void> {
   );
 }
 
-/** Clicks the element of a role and a name. */
+/** Clicks the element of a role and a name, once it has come to rest: what still slides in is missed. */
 export async function press(page: Page, role: string, name: string): Promise<void> {
   const element = await named(page, role, name);
   await element.evaluate((node) => node.scrollIntoView({ block: "center" }));
+  await element.evaluate(
+    (node) =>
+      new Promise<void>((rests) => {
+        let last = "";
+        const look = () => {
+          const { x, y } = node.getBoundingClientRect();
+          if (`${x} ${y}` === last) return rests();
+          last = `${x} ${y}`;
+          requestAnimationFrame(look);
+        };
+        look();
+      }),
+  );
   await element.click();
 }
 

@@ -1,0 +1,41 @@
+import knex from "knex";
+import { freePort } from "../../scripts/lib/ports.mjs";
+import { startServer } from "../../scripts/lib/server.mjs";
+import { openBrowser } from "./browser";
+
+let opened = 0;
+
+/**
+ * The demo studio as it is on its first day, served by a process of its own over a copy of the demo's
+ * database, and a browser to look at it: what one file of tests does, no other one meets.
+ */
+export async function openStudio() {
+  const name = `studio_${process.pid}_${(opened += 1)}`;
+  const template = new URL(process.env.TEST_DEMO_URL ?? "");
+  await asOwner(`create database ${name} template ${template.pathname.slice(1)}`);
+  const appUrl = new URL(template);
+  appUrl.pathname = `/${name}`;
+  const ownerUrl = new URL(process.env.TEST_OWNER_URL ?? "");
+  ownerUrl.pathname = `/${name}`;
+  const server = await startServer(await freePort(), {
+    DATABASE_URL: appUrl.toString(),
+    SESSION_SECRET: process.env.TEST_SESSION_SECRET ?? "",
+    JUXTANE_DEMO_SIGN_IN: process.env.TEST_DEMO_SIGN_IN ?? "",
+  });
+  const { browser, close: closeBrowser } = await openBrowser();
+  const close = async () => {
+    await closeBrowser();
+    await server.stop();
+    await asOwner(`drop database ${name} with (force)`);
+  };
+  return { site: server.url, ownerUrl: ownerUrl.toString(), browser, close };
+}
+
+/** Runs one statement as the cluster's owner, beside every database of the application. */
+async function asOwner(statement: string): Promise<void> {
+  const url = new URL(process.env.TEST_OWNER_URL ?? "");
+  url.pathname = "/postgres";
+  const owner = knex({ client: "pg", connection: url.toString(), pool: { min: 0, max: 1 } });
+  await owner.raw(statement);
+  await owner.destroy();
+}
