@@ -254,6 +254,17 @@ describe("a client's gap list", () => {
     await sees(page, "on the list");
     expect(await shows(page, "missing pieces were tried on them.")).toBe(true);
     await fill(page, `Note on ${say}`, "no buckle to catch the lectern");
+    // Kept after a pause in typing, though the field was never left.
+    await page.waitForFunction(() =>
+      [...document.querySelectorAll("[role='status']")].some(({ textContent }) => textContent === "kept"),
+    );
+    await page.goto("about:blank");
+    await page.goto(`${site}/boards/gaps?client=${client}`);
+    const note = await named(page, "textbox", `Note on ${say}`);
+    expect(await note.evaluate((field) => (field as HTMLInputElement).value)).toBe(
+      "no buckle to catch the lectern",
+    );
+    await answers(page, "[aria-label^='Budget for ']");
     await fill(page, `Budget for ${say}`, "64.50");
     await page.keyboard.press("Tab");
     await sees(page, "budget 149.5 for 2 of 2");

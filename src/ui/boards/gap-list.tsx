@@ -60,6 +60,9 @@ export function GapList({ client, gaps, actions }: GapListProps) {
   );
 }
 
+/** A pause in typing after which a note is kept, ms. */
+const pause = 700;
+
 interface GapRowProps extends Pick<GapListProps, "client" | "actions"> {
   readonly gap: GapRecord;
 }
@@ -72,15 +75,25 @@ function GapRow({ gap, client, actions }: GapRowProps) {
   // What is on record, and the save under way: one waits for the other, so that neither is stale.
   const kept = useRef({ note: gap.note, budget: gap.budget, version: gap.version });
   const saving = useRef<Promise<void>>(Promise.resolve());
-  const save = async () => {
-    const amount = budget.trim() === "" ? null : Number(budget.replace(",", "."));
+  const timer = useRef<number>(undefined);
+  const [state, setState] = useState<"" | "keeping ..." | "kept">("");
+  const save = async (words: string, money: string) => {
+    const amount = money.trim() === "" ? null : Number(money.replace(",", "."));
     const { version } = kept.current;
-    if (note.trim() === kept.current.note && amount === kept.current.budget) return;
-    if (await asked(actions.note({ id, version, note, budget: amount })))
-      kept.current = { note: note.trim(), budget: amount, version: version + 1 };
+    if (words.trim() === kept.current.note && amount === kept.current.budget) return;
+    setState("keeping ...");
+    const answer = await asked(actions.note({ id, version, note: words, budget: amount }));
+    if (answer) kept.current = { note: words.trim(), budget: amount, version: version + 1 };
+    setState(answer ? "kept" : "");
   };
-  const keep = () => {
-    saving.current = saving.current.then(save);
+  const keep = (words: string, money: string) => {
+    window.clearTimeout(timer.current);
+    saving.current = saving.current.then(() => save(words, money));
+  };
+  /** Keeps what is typed after a pause in typing, so that a closed tab loses nothing. */
+  const keepSoon = (words: string, money: string) => {
+    window.clearTimeout(timer.current);
+    timer.current = window.setTimeout(() => keep(words, money), pause);
   };
   return (
     <li className="grid grid-cols-[4.5rem_minmax(0,1fr)] gap-3 border-b border-rule px-4 py-2 last:border-b-0 break-inside-avoid">
@@ -92,8 +105,11 @@ function GapRow({ gap, client, actions }: GapRowProps) {
         </p>
         <input
           value={note}
-          onChange={(event) => setNote(event.target.value)}
-          onBlur={keep}
+          onChange={(event) => {
+            setNote(event.target.value);
+            keepSoon(event.target.value, budget);
+          }}
+          onBlur={() => keep(note, budget)}
           aria-label={`Note on ${say}`}
           placeholder="note"
           className="mt-1 h-8 w-full border-b border-rule-strong bg-transparent px-1"
@@ -103,14 +119,20 @@ function GapRow({ gap, client, actions }: GapRowProps) {
             budget
             <input
               value={budget}
-              onChange={(event) => setBudget(event.target.value)}
-              onBlur={keep}
+              onChange={(event) => {
+                setBudget(event.target.value);
+                keepSoon(note, event.target.value);
+              }}
+              onBlur={() => keep(note, budget)}
               inputMode="decimal"
               aria-label={`Budget for ${say}`}
               className="tabular h-8 w-20 border-b border-rule-strong bg-transparent px-1 text-right text-ink"
             />
           </label>
-          <span className="print:hidden">
+          <span className="flex items-center gap-2 print:hidden">
+            <span role="status" className="text-tiny text-ink-soft">
+              {state}
+            </span>
             <PutAway
               id={id}
               name={piece.name}
