@@ -105,6 +105,9 @@ describe("a set built by hand", () => {
     await press(page, "button", "Take out Cobalt suede mules");
     await press(page, "button", "Keep set");
     await sees(page, "A set needs shoes and at least two more accessories.");
+    expect(await page.$eval("main [role='alert']", (said) => said.textContent)).toBe(
+      "A set needs shoes and at least two more accessories.",
+    );
     expect(await onLine()).toHaveLength(2);
     await press(page, "button", "Put in Cobalt suede mules");
   });

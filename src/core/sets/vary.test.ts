@@ -3,6 +3,7 @@ import type { Piece } from "../piece/piece";
 import { sample, sampleClient } from "../testing/sample";
 import { coherenceOf } from "./coherence";
 import { inOrder, variations, withPiece } from "./vary";
+import { isWholeSet } from "./whole-set";
 
 const shoe = sample("shoe", { name: "navy shoe", hex: "#1d2742" });
 const bag = sample("bag", { name: "navy bag", hex: "#1d2742" });
@@ -46,5 +47,16 @@ describe("variations of one piece", () => {
   it("come with the best first: the near depth before the far one, and the stray metal last of all", () => {
     expect(names(found.map(({ piece }) => piece))).toEqual(["slate bag", "white bag", "gold bag"]);
     expect(found[2]?.verdict).toBe("jars");
+  });
+});
+
+describe("a whole set", () => {
+  it.each([
+    ["shoes and two more", [shoe, bag, belt], true],
+    ["shoes and one more", [shoe, bag], false],
+    ["three without shoes", [bag, belt, cuff], false],
+    ["nothing", [], false],
+  ] as const)("%s: %s", (_, pieces, whole) => {
+    expect(isWholeSet(pieces)).toBe(whole);
   });
 });

@@ -5,6 +5,7 @@ import { revalidatePath } from "next/cache";
 import { placeOf, slotOf } from "@/core/piece/piece";
 import { refused, type Outcome } from "@/core/schema/outcome";
 import { name, uuid } from "@/core/schema/parts";
+import { isWholeSet } from "@/core/sets/whole-set";
 import type { Tenant } from "../db/tenant";
 import { bases } from "../records/bases";
 import { type GroupInput } from "@/core/studio/group-record";
@@ -66,8 +67,9 @@ export async function saveSet(input: unknown): Promise<Outcome<string>> {
   return save(input, sets, (pieces) => {
     const stray = pieces.find(({ piece }) => slotOf(piece) === null);
     if (stray) return `${stray.piece.name} is a garment: a set holds accessories only.`;
-    const shoes = pieces.some(({ piece }) => piece.kind === "shoe");
-    return shoes && pieces.length >= 3 ? null : "A set needs shoes and at least two more accessories.";
+    return isWholeSet(pieces.map(({ piece }) => piece))
+      ? null
+      : "A set needs shoes and at least two more accessories.";
   });
 }
 

@@ -6,20 +6,10 @@ export interface Granted<T> {
   readonly value: T;
 }
 
-/**
- * Waits for the server's answer; where it refuses or does not come, a message says so and null comes back.
- * @param onLate told what is on record now, in place of the message, where somebody else changed it meanwhile
- */
-export async function asked<T>(
-  answer: Promise<Outcome<T>>,
-  onLate?: (theirs: unknown) => void,
-): Promise<Granted<T> | null> {
+/** Waits for the server's answer; where it refuses or does not come, a message says so and null comes back. */
+export async function asked<T>(answer: Promise<Outcome<T>>): Promise<Granted<T> | null> {
   const outcome = await answer.catch(() => null);
   if (outcome?.ok) return { value: outcome.value };
-  if (outcome?.theirs && onLate) {
-    onLate(outcome.theirs);
-    return null;
-  }
   toast(
     outcome?.faults.map(({ say }) => say).join(" ") ??
       "The studio's server does not answer: nothing was changed.",

@@ -3,6 +3,7 @@ import type { Piece } from "../../piece/piece";
 import type { Slot } from "../../piece/slots";
 import { fitsTemplate, type SetTemplate } from "../../sets/template";
 import { inOrder } from "../../sets/vary";
+import { isWholeSet } from "../../sets/whole-set";
 import { boardReader } from "../board";
 import { bestChoices } from "./search";
 import { setProblem, type SetWish } from "./set-problem";
@@ -19,8 +20,6 @@ export interface FilledTemplate {
 
 /** How many of the sets that agree best are tried on the bases. */
 const tried = 40;
-/** A set is shoes and at least two more. */
-const least = 3;
 
 /**
  * Fills a template: of the sets that agree best by themselves (exact), the one that serves most bases, the
@@ -41,7 +40,7 @@ export function fillTemplate(
   let best: { pieces: readonly Piece[]; serves: readonly number[] } | null = null;
   for (const { options } of bestChoices(problem, tried).best) {
     const accessories = inOrder(options.flatMap((option) => pieces[option] ?? []));
-    if (accessories.length < least) continue;
+    if (!isWholeSet(accessories)) continue;
     const serves = bases.flatMap((garments, i) =>
       readCell({ ...nothing, garments, accessories }).verdict === "jars" ? [] : [i],
     );

@@ -19,7 +19,6 @@ import type { BenchSource } from "@/core/studio/bench-source";
 import type { GroupInput, GroupRecord } from "@/core/studio/group-record";
 import { offered } from "@/core/studio/wardrobe";
 import { Plate } from "../../drawing/plate";
-import { asked } from "../../kit/asked";
 import { Button } from "../../kit/button";
 import { CoherenceLine } from "../coherence-line";
 import { ReachChips } from "../reach-chips";
@@ -51,6 +50,7 @@ export function SetBuilder({ wardrobe, set, begun, save }: SetBuilderProps) {
   const [varied, setVaried] = useState<Slot | null>(null);
   const [dragged, setDragged] = useState<Piece | null>(null);
   const [busy, setBusy] = useState(false);
+  const [fault, setFault] = useState<string | null>(null);
   // The set as somebody else left it while it was being changed here.
   const [theirs, setTheirs] = useState<GroupRecord | null>(null);
   // A drag begins after a few pixels, so that a press stays a press.
@@ -80,18 +80,21 @@ export function SetBuilder({ wardrobe, set, begun, save }: SetBuilderProps) {
   };
   const keep = async () => {
     setBusy(true);
-    const answer = await asked(
-      save({
-        id: set?.id ?? null,
-        version: theirs?.version ?? set?.version ?? null,
-        clientId: client.id,
-        name: draft.name,
-        pieceIds: draft.pieceIds,
-      }),
-      (late) => setTheirs(late as GroupRecord),
-    );
+    const outcome = await save({
+      id: set?.id ?? null,
+      version: theirs?.version ?? set?.version ?? null,
+      clientId: client.id,
+      name: draft.name,
+      pieceIds: draft.pieceIds,
+    }).catch(() => null);
     setBusy(false);
-    if (!answer) return;
+    setFault(null);
+    if (!outcome) return setFault("The studio's server does not answer. The set is still here: try again.");
+    if (!outcome.ok) {
+      if (outcome.theirs) setTheirs(outcome.theirs as GroupRecord);
+      else setFault(outcome.faults.map(({ say }) => say).join(" "));
+      return;
+    }
     forget();
     toast(`Kept: ${draft.name.trim()}.`);
     router.push(`/sets?client=${client.id}`);
@@ -106,7 +109,7 @@ export function SetBuilder({ wardrobe, set, begun, save }: SetBuilderProps) {
     >
       <div className="grid gap-4 lg:h-[calc(100dvh-13.25rem)] lg:min-h-120 lg:grid-cols-[24rem_minmax(0,1fr)]">
         <Shelf pieces={shelf} taken={new Set(draft.pieceIds)} onAdd={putIn} />
-        <div className="flex min-h-0 flex-col gap-3 overflow-y-auto">
+        <div className="-m-1 flex min-h-0 flex-col gap-3 overflow-y-auto p-1">
           <form
             className="flex items-end gap-2"
             noValidate
@@ -128,6 +131,11 @@ export function SetBuilder({ wardrobe, set, begun, save }: SetBuilderProps) {
               {set ? "Keep the change" : "Keep set"}
             </Button>
           </form>
+          {fault && (
+            <p role="alert" className="font-medium text-thread">
+              {fault}
+            </p>
+          )}
           {theirs && (
             <div role="alert" className="border border-thread bg-white px-3 py-2">
               <p className="font-medium">
