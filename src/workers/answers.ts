@@ -1,5 +1,5 @@
 import type { Slot } from "@/core/piece/slots";
-import type { Verdict } from "@/core/reading/read";
+import type { Verdict } from "@/core/reading/verdict";
 import type { TailorAnswer } from "@/core/reading/tailor";
 import type { Removal, Surprise } from "@/core/reading/edit-pass";
 import type { FilledTemplate } from "@/core/search/best/fill";

@@ -16,7 +16,7 @@ import { layOut, offered, pieceOf, type LookKey, type Wardrobe } from "@/core/st
 import { isLegged } from "@/core/piece/piece";
 import type { Slot } from "@/core/piece/slots";
 import type { RuleBook } from "@/core/rule-book/rule-book";
-import type { Finding } from "@/core/rules/finding";
+import type { FindingIdentity } from "@/core/reading/same-finding";
 import type { SetTemplate } from "@/core/sets/template";
 import type {
   BestSets,
@@ -34,10 +34,13 @@ import { readBoard, type BoardRow } from "./board";
 import { seekGaps } from "./gaps";
 
 let wardrobe: Wardrobe | null = null;
-/** Counts the searches for sets: only the last one asked for goes on. */
-let asked = 0;
-/** The same for boards. */
-let boards = 0;
+/** Calls that were left: their long work stops at its next breath. */
+const left = new Set<number>();
+
+/** Whether a call is still wanted. */
+function wanted(call: number): () => boolean {
+  return () => !left.has(call);
+}
 
 function laid(): Wardrobe {
   if (!wardrobe) throw new Error("a wardrobe must be laid before it is asked about");
@@ -62,8 +65,13 @@ const counsel = {
     return remediesOf(look, read(look), offered(laid()));
   },
 
+  /** Leaves a call: its long work stops, and what it answers is nobody's. */
+  cancel(call: number): void {
+    left.add(call);
+  },
+
   /** Changes of the client's rule book after which a finding of the look is no longer made. */
-  bookRemedies(key: LookKey, finding: Finding): BookRemedy[] {
+  bookRemedies(key: LookKey, finding: FindingIdentity): BookRemedy[] {
     return bookRemediesOf(layOut(laid(), key), finding);
   },
 
@@ -102,10 +110,9 @@ const counsel = {
     }));
   },
 
-  /** The best sets for a base and an occasion; asked again, the earlier search stops. */
-  bestSets(key: LookKey, wish: SetWish, tell: (found: BestSets) => void): Promise<BestSets> {
-    const mine = (asked += 1);
-    return seekSets(layOut(laid(), key), offered(laid()), wish, tell, () => mine === asked);
+  /** The best sets for a base and an occasion. */
+  bestSets(key: LookKey, wish: SetWish, tell: (found: BestSets) => void, call: number): Promise<BestSets> {
+    return seekSets(layOut(laid(), key), offered(laid()), wish, tell, wanted(call));
   },
 
   /** A template filled from what may be offered; one at a time, so that each can be shown when it is done. */
@@ -119,12 +126,9 @@ const counsel = {
     bases: readonly NamedPieces[],
     sets: readonly NamedPieces[],
     tell: (found: FoundGaps) => void,
+    call: number,
   ): Promise<FoundGaps> {
-    return seekGaps(laid(), bases, sets, tell);
-  },
-
-  stopSets(): void {
-    asked += 1;
+    return seekGaps(laid(), bases, sets, tell, wanted(call));
   },
 
   /** The inseam that suits the client's shoes best, and the lift full-length legs need. */
@@ -147,15 +151,15 @@ const counsel = {
     return hemRow(laid().client, garment, shoes);
   },
 
-  /** Every set on every base; asked again, the earlier board stops. */
+  /** Every set on every base. */
   board(
     sets: readonly NamedPieces[],
     bases: readonly NamedPieces[],
     occasionId: string | null,
     tell: (rows: readonly BoardRow[]) => void,
+    call: number,
   ): Promise<void> {
-    const mine = (boards += 1);
-    return readBoard(laid(), sets, bases, occasionId, tell, () => mine === boards);
+    return readBoard(laid(), sets, bases, occasionId, tell, wanted(call));
   },
 };
 

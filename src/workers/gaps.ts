@@ -20,6 +20,7 @@ export async function seekGaps(
   bases: readonly NamedIds[],
   sets: readonly NamedIds[],
   tell: (found: FoundGaps) => void,
+  goesOn: () => boolean,
 ): Promise<FoundGaps> {
   const occasions = wardrobe.occasions.length > 0 ? wardrobe.occasions : [null];
   const pairs = bases.flatMap((base) => occasions.map((occasion) => ({ base, occasion })));
@@ -49,6 +50,7 @@ export async function seekGaps(
   for (const gap of readGaps(unserved, specs)) {
     gaps.push(gap);
     if (performance.now() - told < breath) continue;
+    if (!goesOn()) break;
     tell(answer());
     told = performance.now();
     await new Promise((resolve) => setTimeout(resolve, 0));

@@ -18,7 +18,8 @@ export async function largeWardrobe(ownerUrl: string, ofClient: string, name: st
     return await owner.transaction(async (trx) => {
       const id = uuid();
       const [client] = await trx("clients").where({ id: ofClient });
-      const studio = client.studio_id as string;
+      if (!client) throw new Error(`no client ${ofClient}`);
+      const studio = client.studio_id;
       await trx("clients").insert({ ...client, id, name, rule_book: JSON.stringify(client.rule_book) });
       const measurements = await trx("measurements").where({ client_id: ofClient });
       await trx("measurements").insert(measurements.map((row) => ({ ...row, id: uuid(), client_id: id })));

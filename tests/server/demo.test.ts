@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import knex from "knex";
 import { placeOf } from "@/core/piece/piece";
-import { bySeverity } from "@/core/reading/effects";
+import { bySeverity } from "@/core/reading/severity";
 import { read } from "@/core/reading/read";
 import { solveTurnUp } from "@/core/reading/turn-ups";
 import { layOut } from "@/core/studio/wardrobe";
@@ -108,7 +108,7 @@ describe("the demo studio", () => {
     }
     expect(turned).toBeGreaterThanOrEqual(2);
     expect([...jarring]).toEqual(
-      expect.arrayContaining(["colour.near-white", "colour.echo", "hardware.metal"]),
+      expect.arrayContaining(["colour.near-white", "colour.echo", "finish.metal"]),
     );
     expect(
       [...jarring].some(

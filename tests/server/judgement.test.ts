@@ -10,7 +10,7 @@ import { findLook, keepLook } from "@/server/records/looks";
 import { keepOverruling, overrulingsFor, withdrawOverruling } from "@/server/records/overrulings";
 import { ruleBookRoom } from "@/server/records/rule-book-room";
 import { ruleBookVersions, setStudioRuleBook, studioRuleBook } from "@/server/records/rule-books";
-import { NotFound, StaleWrite } from "@/server/records/stale-write";
+import { NotFound, StaleWrite } from "@/server/records/refusal";
 import { asOwner, clientInput, closeOwner, furnishedStudio } from "./studios";
 
 let studio: Awaited<ReturnType<typeof furnishedStudio>>;
@@ -142,7 +142,7 @@ describe("what is overruled", () => {
     });
     const rows = await asOwner()("overrulings").where({ id: studio.overrulingId });
     expect(rows).toHaveLength(1);
-    expect(rows[0].withdrawn_at).not.toBeNull();
+    expect(rows[0]?.withdrawn_at).not.toBeNull();
   });
 
   it("is kept once, however often it is sent", async () => {

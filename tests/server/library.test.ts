@@ -9,7 +9,7 @@ import { buildRoom, type BuildWish } from "@/server/records/build-room";
 import { addClient } from "@/server/records/clients";
 import { addGap, bringGapBack, changeGap, listGaps, putGapAway } from "@/server/records/gaps";
 import { sets } from "@/server/records/sets";
-import { NotFound, StaleWrite } from "@/server/records/stale-write";
+import { NotFound, StaleWrite } from "@/server/records/refusal";
 import { addTemplate, bringTemplateBack, listTemplates, putTemplateAway } from "@/server/records/templates";
 import { addWear, lastWorn, strikeWear } from "@/server/records/wears";
 import { clientInput, closeOwner, furnishedStudio, gapFor } from "./studios";

@@ -21,7 +21,7 @@ import {
   putPieceAway,
   bringPieceBack,
 } from "@/server/records/pieces";
-import { NotFound, StaleWrite } from "@/server/records/stale-write";
+import { NotFound, StaleWrite } from "@/server/records/refusal";
 import { clientInput, closeOwner, furnishedStudio, occasionInput, shoe } from "./studios";
 
 let studio: Awaited<ReturnType<typeof furnishedStudio>>;

@@ -2,21 +2,28 @@ import type { ReactNode } from "react";
 import { Toaster } from "sonner";
 import { find } from "@/server/actions/find";
 import { signOut } from "@/server/actions/sign-in";
-import { saveLengthUnit } from "@/server/actions/studio";
+import { saveShortcuts } from "@/server/actions/shortcuts";
+import { saveLengthUnit, saveTimeZone } from "@/server/actions/studio";
+import { shortcutsOf } from "@/server/records/member-keys";
 import { thisStudio } from "@/server/records/studio";
 import { inOwnStudio } from "@/server/session/own-studio";
 import { requireSession } from "@/server/session/session";
-import { LengthUnitProvider } from "@/ui/kit/length-unit";
+import { Providers } from "@/ui/shell/providers";
 import { Tape } from "@/ui/shell/tape";
 
 export default async function StudioLayout({ children }: { readonly children: ReactNode }) {
-  const { userName } = await requireSession();
-  const studio = await inOwnStudio(thisStudio);
+  const { userId, userName } = await requireSession();
+  const { studio, shortcuts } = await inOwnStudio(async (tenant) => ({
+    studio: await thisStudio(tenant),
+    shortcuts: await shortcutsOf(tenant, userId),
+  }));
   return (
-    <LengthUnitProvider unit={studio.lengthUnit}>
+    <Providers unit={studio.lengthUnit} shortcuts={shortcuts} saveShortcuts={saveShortcuts}>
       <Tape
         studioName={studio.name}
         userName={userName}
+        timeZone={studio.timeZone}
+        saveTimeZone={saveTimeZone}
         unit={studio.lengthUnit}
         saveUnit={saveLengthUnit}
         find={find}
@@ -36,6 +43,6 @@ export default async function StudioLayout({ children }: { readonly children: Re
           },
         }}
       />
-    </LengthUnitProvider>
+    </Providers>
   );
 }

@@ -22,6 +22,14 @@ export function chainDrop(loop: number, neckGirth: number): number {
   return a * (Math.cosh(width / (2 * a)) - 1);
 }
 
+/** Drop of a necklace below the side neck points, pendant and all, cm. */
+export function necklaceDrop(
+  { loop, pendant }: { readonly loop: number; readonly pendant: number },
+  neckGirth: number,
+): number {
+  return pendant > 0 ? pendantDrop(loop, neckGirth) + pendant : chainDrop(loop, neckGirth);
+}
+
 /** The front part of a loop: what does not lie round the back half of the neck. */
 function frontPart(loop: number, neckGirth: number): number {
   return loop - neckGirth / 2;

@@ -1,7 +1,8 @@
 import { bodyOf, type Body } from "../body/body";
 import { seatedRise } from "../body/seated";
+import type { Interval } from "../length/interval";
+import { adjustmentOn, adjustmentSpec } from "../piece/adjustment";
 import type { Client } from "../piece/client";
-import { turnOn } from "../piece/adjustment";
 import type { Kind } from "../piece/kinds";
 import type { Look } from "../piece/look";
 import { isKind, isLegged, placeOf, slotOf, type Piece } from "../piece/piece";
@@ -11,11 +12,10 @@ import { meet, type LegAndShoe } from "../proportion/meeting";
 import { landingOf } from "../strap/landing";
 import { areasOf } from "./areas";
 import { countedColours } from "./counted-colours";
-import type { Dressed, Interval, Worn, WornOf } from "./dressed";
-import { extentOf } from "./extent";
-import { seenParts, type Placed } from "./layering";
+import type { Dressed, Worn, WornOf } from "./dressed";
 import { levelOf } from "./level";
 import { paletteOf } from "./palette";
+import { place, seenParts } from "./placed";
 import { skirtOf } from "./skirt";
 import { profileOf } from "./profile";
 import { touchesOf } from "./touches";
@@ -38,28 +38,37 @@ function bodyFor(client: Client): Body {
 export function dress(look: Look): Dressed {
   const body = bodyFor(look.client);
   const pieces: readonly Piece[] = [...look.garments, ...look.accessories];
-  const placed = pieces.map((piece): Placed => ({
-    piece,
-    extent: extentOf(body, piece, look.adjustments, look.client.seated),
-  }));
-  const seen = seenParts(placed, look.adjustments);
+  const placed = pieces.map((piece) => place(body, piece, look.adjustments, look.client.seated));
+  const seen = seenParts(placed);
   const areas = areasOf(body, placed, seen);
   const leg = legOf(look, body);
-  const worn = placed.map(({ piece, extent }, i): Worn => {
+  const worn = placed.map(({ piece, asWorn, adjustments, extent, layer }, i): Worn => {
     const accessory = i >= look.garments.length;
+    let centre = piece.register.centre;
+    let showsReverse = false;
+    for (const adjustment of adjustments) {
+      const spec = adjustmentSpec(adjustment.kind);
+      centre += spec.level?.(adjustment) ?? 0;
+      showsReverse ||= spec.showsReverse === true;
+    }
     return {
       piece,
+      asWorn,
+      adjustments,
       profile: profileOf(piece),
       slot: accessory ? slotOf(piece) : null,
       place: placeOf(piece),
       extent,
+      order: layer.order,
       seen: seen[i] ?? [],
       area: areas[i] ?? 0,
-      showsReverse: turnOn(look.adjustments, piece.id) !== null,
+      centre,
+      showsReverse,
     };
   });
   const visible = worn.filter((item) => item.seen.length > 0);
   const shoe = firstOf(worn, "shoe");
+  const bag = firstOf(worn, "bag");
   const hem = lowestHem(worn);
   const palette = paletteOf(visible);
   return {
@@ -70,7 +79,7 @@ export function dress(look: Look): Dressed {
     garments: visible.filter((item) => item.place !== null),
     accessories: visible.filter((item) => item.place === null),
     shoe,
-    bag: firstOf(worn, "bag"),
+    bag,
     belt: firstOf(worn, "belt"),
     hosiery: firstOf(worn, "hosiery"),
     palette,
@@ -82,7 +91,7 @@ export function dress(look: Look): Dressed {
     lift: shoe?.piece.figures.lift ?? 0,
     level: levelOf(worn),
     neck: wornNeckOf(look, body),
-    landing: landingOf(look, body),
+    landing: bag && landingOf(bag.asWorn, look, body),
     skirt: skirtOf(worn, body),
   };
 }
@@ -91,10 +100,8 @@ function legOf(look: Look, body: Body): LegAndShoe | null {
   const trousers = look.garments.find(isLegged);
   const shoe = look.accessories.find((piece) => isKind(piece, "shoe"));
   if (!trousers || !shoe) return null;
-  const tucked = look.adjustments.some(
-    (adjustment) => adjustment.kind === "tuck-into-boot" && adjustment.piece === trousers.id,
-  );
-  const turn = turnOn(look.adjustments, trousers.id);
+  const tucked = adjustmentOn(look.adjustments, "tuck-into-boot", trousers.id) !== null;
+  const turn = adjustmentOn(look.adjustments, "turn", trousers.id);
   const rise = look.client.seated ? seatedRise("trousers", body.height, body.measures.kneeLine.cm, 0) : 0;
   return meet(body, trousers, shoe, { turn, tucked, rise }, hemLimitsOf(look.client.ruleBook));
 }
@@ -111,8 +118,8 @@ function isOf<K extends Kind>(item: Worn, kind: K): item is WornOf<K> {
 
 function lowestHem(worn: readonly Worn[]): number | null {
   let hem: number | null = null;
-  for (const { place, extent } of worn)
-    if ((place === "bottom" || place === "whole") && (hem === null || extent.from < hem)) hem = extent.from;
+  for (const { place: where, extent } of worn)
+    if ((where === "bottom" || where === "whole") && (hem === null || extent.from < hem)) hem = extent.from;
   return hem;
 }
 

@@ -1,5 +1,7 @@
 import type { Body } from "../body/body";
 import type { Family } from "../colour/family";
+import type { Interval } from "../length/interval";
+import type { Adjustment } from "../piece/adjustment";
 import type { Kind } from "../piece/kinds";
 import type { GarmentPlace } from "../piece/kinds/define-kind";
 import type { Piece } from "../piece/piece";
@@ -11,15 +13,13 @@ import type { Landing } from "../strap/landing";
 import type { Profile, Tint } from "./profile";
 import type { SkirtHem } from "../proportion/skirt-hem";
 
-/** A height interval along the body, cm above the footbed. */
-export interface Interval {
-  readonly from: number;
-  readonly to: number;
-}
-
 /** A piece as worn: where it is, how much of it is seen. */
 export interface Worn<P extends Piece = Piece> {
   readonly piece: P;
+  /** The piece with the figures it has as it is worn; the piece itself when nothing is done to it. */
+  readonly asWorn: P;
+  /** What is done to it. */
+  readonly adjustments: readonly Adjustment[];
   readonly profile: Profile;
   /** The slot of an accessory; null for a garment of the base. */
   readonly slot: Slot | null;
@@ -27,10 +27,14 @@ export interface Worn<P extends Piece = Piece> {
   readonly place: GarmentPlace | null;
   /** From its lower to its upper edge, whether seen or not. */
   readonly extent: Interval;
+  /** Its place from the skin outwards: what has more lies over what has less. */
+  readonly order: number;
   /** What is seen of it from the front, from the lowest up; none when wholly covered. */
   readonly seen: readonly Interval[];
   /** Its part of all that is seen of the look, 0-1; all pieces together make 1. */
   readonly area: number;
+  /** Centre of its register as it is worn, 1-9. */
+  readonly centre: number;
   /** A turned hem or cuff shows the inside of the cloth. */
   readonly showsReverse: boolean;
 }

@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import type { Look } from "../piece/look";
 import { sample, sampleLook } from "../testing/sample";
 import { dress } from "./dress";
-import { overlap, totalLength, uncovered } from "./intervals";
+import { overlap, totalLength, uncovered } from "../length/interval";
 
 const interval = fc
   .tuple(fc.float({ min: 0, max: 180, noNaN: true }), fc.float({ min: 0, max: 60, noNaN: true }))

@@ -8,10 +8,10 @@ const restWeight = 0.03;
 /** The level of a look: the weighted median of its pieces' register centres; null for an empty look. */
 export function levelOf(worn: readonly Worn[]): number | null {
   return weightedMedian(
-    worn.map(({ piece, place, slot, area }) => {
+    worn.map(({ centre, place, slot, area }) => {
       const asLayer = place === "layer";
       const weight = asLayer ? slotWeights.layer : slot === null ? area : slotWeights[slot];
-      return { value: piece.register.centre, weight: weight ?? restWeight };
+      return { value: centre, weight: weight ?? restWeight };
     }),
   );
 }

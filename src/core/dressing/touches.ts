@@ -1,6 +1,6 @@
 import type { LegAndShoe } from "../proportion/meeting";
 import type { Join, Touch, Worn } from "./dressed";
-import { hides } from "./layering";
+import { hides } from "./placed";
 
 /** Finds which of the pieces that are seen touch one another, from the neck down. */
 export function touchesOf(visible: readonly Worn[], leg: LegAndShoe | null, hem: number | null): Touch[] {
@@ -20,17 +20,17 @@ export function touchesOf(visible: readonly Worn[], leg: LegAndShoe | null, hem:
     touches.push({ upper, lower, join: where, at, separator });
   };
 
-  const closed = layers.find((layer) => hides(layer.piece));
+  const closed = layers.find((layer) => hides(layer.asWorn));
   const outerTop = uppers[uppers.length - 1];
   const nearFace = scarf && (closed ?? layers[layers.length - 1] ?? outerTop ?? whole);
   if (scarf && nearFace) join(scarf, nearFace, "neck", scarf.extent.from);
   for (const layer of layers) {
     const inner = outerTop ?? whole;
-    if (!hides(layer.piece)) join(layer, inner, "front", middle(layer));
+    if (!hides(layer.asWorn)) join(layer, inner, "front", middle(layer));
     if (bottom) join(layer, bottom, "hem", layer.extent.from);
   }
   const [inner, outer] = layers;
-  if (inner && outer && !hides(outer.piece)) join(outer, inner, "front", middle(inner));
+  if (inner && outer && !hides(outer.asWorn)) join(outer, inner, "front", middle(inner));
   if (outerTop && bottom && !(closed && closed.extent.from < outerTop.extent.from))
     join(outerTop, bottom, "waist", outerTop.extent.from);
   if (whole && bottom) join(whole, bottom, "hem", whole.extent.from);

@@ -1,6 +1,6 @@
-import { chainDrop, pendantDrop } from "../chain/drop";
+import { chainDrop, necklaceDrop } from "../chain/drop";
 import type { Body } from "../body/body";
-import { isDoubled, type Adjustment } from "../piece/adjustment";
+import { adjustmentOn, asWorn, type Adjustment } from "../piece/adjustment";
 import type { Look } from "../piece/look";
 import type { PieceOf } from "../piece/piece";
 import { neckEdgeOf, type NeckEdge } from "./neckline";
@@ -55,10 +55,9 @@ function hang(
   girth: number,
   adjustments: readonly Adjustment[],
 ): HungNecklace {
-  const { loop, pendant } = necklace.figures;
-  const doubled = isDoubled(adjustments, necklace.id);
-  const length = doubled ? loop / 2 : loop;
-  const lowest = pendant > 0 ? pendantDrop(length, girth) + pendant : chainDrop(length, girth);
-  const drops = doubled ? [Math.max(0, chainDrop(length, girth) - innerLoop), lowest] : [lowest];
+  const double = adjustmentOn(adjustments, "double", necklace.id);
+  const { figures } = double ? asWorn(necklace, [double]) : necklace;
+  const lowest = necklaceDrop(figures, girth);
+  const drops = double ? [Math.max(0, chainDrop(figures.loop, girth) - innerLoop), lowest] : [lowest];
   return { necklace, drops, lowest };
 }

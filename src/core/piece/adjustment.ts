@@ -1,66 +1,75 @@
-import type { Carry } from "./kinds/bag";
+import type { Fields, FiguresOf } from "./field";
+import { adjustmentSpecs, type AdjustmentKind } from "./adjustments";
+import type { AdjustmentSpec } from "./adjustments/define-adjustment";
+import type { Piece } from "./piece";
 
 /** What is done to a piece without changing it. */
-export type Adjustment =
-  | { readonly kind: "turn"; readonly piece: string; readonly count: 1 | 2; readonly depth: number }
-  | { readonly kind: "tuck-into-boot"; readonly piece: string }
-  | { readonly kind: "tuck-in"; readonly piece: string }
-  | { readonly kind: "wear-out"; readonly piece: string }
-  | { readonly kind: "double"; readonly piece: string }
-  | StrapSetting;
+export type Adjustment = {
+  [K in AdjustmentKind]: { readonly kind: K; readonly piece: string } & FiguresOf<
+    (typeof adjustmentSpecs)[K]["settings"]
+  >;
+}[AdjustmentKind];
 
-/** How a bag's strap is worn: the way it is carried, and what was done to its length. */
-export interface StrapSetting {
-  readonly kind: "strap";
-  readonly piece: string;
-  readonly carry: Carry;
-  readonly way: StrapWay;
+export type AdjustmentOf<K extends AdjustmentKind> = Extract<Adjustment, { kind: K }>;
+
+export type Turn = AdjustmentOf<"turn">;
+export type StrapSetting = AdjustmentOf<"strap">;
+
+const specs: Readonly<Record<AdjustmentKind, AdjustmentSpec<Fields>>> = adjustmentSpecs;
+
+/** What the core knows of a way of wearing. */
+export function adjustmentSpec(kind: AdjustmentKind): AdjustmentSpec<Fields> {
+  return specs[kind];
 }
 
-/** What can be done to a bag's strap parts without changing them. */
-export const strapWays = [
-  "as made",
-  "doubled",
-  "knotted",
-  "wound",
-  "tucked",
-  "second strap",
-  "joined",
-  "strap off",
-] as const;
-export type StrapWay = (typeof strapWays)[number];
+/** The ways in which one adjustment may be done to a piece; none when it may not. */
+export function optionsOf<K extends AdjustmentKind>(kind: K, piece: Piece): readonly AdjustmentOf<K>[] {
+  return specs[kind]
+    .options(piece)
+    .map((settings) => ({ kind, piece: piece.id, ...settings }) as AdjustmentOf<K>);
+}
 
-export type Turn = Extract<Adjustment, { kind: "turn" }>;
-
-/** The turn-up on a piece, if any. */
-export function turnOn(adjustments: readonly Adjustment[], piece: string): Turn | null {
+/** An adjustment of one kind on a piece; null when it is worn as made. */
+export function adjustmentOn<K extends AdjustmentKind>(
+  adjustments: readonly Adjustment[],
+  kind: K,
+  piece: string,
+): AdjustmentOf<K> | null {
   for (const adjustment of adjustments)
-    if (adjustment.kind === "turn" && adjustment.piece === piece) return adjustment;
+    if (adjustment.kind === kind && adjustment.piece === piece) return adjustment as AdjustmentOf<K>;
   return null;
 }
 
-/** The adjustments with this one in place of any of its kind on the same piece. */
+/** The adjustments with this one done: it takes the place of its own kind and of what it excludes. */
 export function adjust(adjustments: readonly Adjustment[], next: Adjustment): Adjustment[] {
-  return [...without(adjustments, next.kind, next.piece), next];
+  return [...undone(adjustments, next.kind, next.piece), next];
 }
 
-/** The adjustments without those of a kind on a piece. */
-export function without(
+/** The adjustments with a piece no longer worn so, nor in any way that this one excludes. */
+export function undone(
   adjustments: readonly Adjustment[],
-  kind: Adjustment["kind"],
+  kind: AdjustmentKind,
   piece: string,
 ): Adjustment[] {
-  return adjustments.filter((adjustment) => adjustment.kind !== kind || adjustment.piece !== piece);
+  const { excludes } = specs[kind];
+  return adjustments.filter(
+    (other) => other.piece !== piece || (other.kind !== kind && !excludes.includes(other.kind)),
+  );
 }
 
-/** How a bag's strap is set, if otherwise than as made. */
-export function strapOn(adjustments: readonly Adjustment[], piece: string): StrapSetting | null {
-  for (const adjustment of adjustments)
-    if (adjustment.kind === "strap" && adjustment.piece === piece) return adjustment;
-  return null;
+const none: readonly Adjustment[] = [];
+
+/** What is done to one piece. */
+export function adjustmentsOf(adjustments: readonly Adjustment[], piece: string): readonly Adjustment[] {
+  if (adjustments.length === 0) return none;
+  const own = adjustments.filter((adjustment) => adjustment.piece === piece);
+  return own.length > 0 ? own : none;
 }
 
-/** Whether a necklace is worn doubled. */
-export function isDoubled(adjustments: readonly Adjustment[], piece: string): boolean {
-  return adjustments.some((adjustment) => adjustment.kind === "double" && adjustment.piece === piece);
+/** A piece with the figures it has as it is worn; the piece itself when nothing done to it changes them. */
+export function asWorn<P extends Piece>(piece: P, own: readonly Adjustment[]): P {
+  let worn: Piece = piece;
+  for (const adjustment of own) worn = specs[adjustment.kind].asWorn?.(worn, adjustment) ?? worn;
+  // What is done to a piece never makes another kind of it.
+  return worn as P;
 }

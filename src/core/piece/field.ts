@@ -6,12 +6,14 @@ export interface NumberField {
   readonly type: "number";
   readonly label: string;
   /** cm is shown in the studio's unit; the others as they are. */
-  readonly unit: "cm" | "g" | "den" | "mm" | "0-1" | "level";
+  readonly unit: "cm" | "g" | "den" | "mm" | "0-1" | "level" | "count";
   readonly min: number;
   readonly max: number;
   /** What a new piece starts with; null where the figure may stay unknown. */
   readonly initial: number | null;
   readonly optional: boolean;
+  /** Only whole numbers. */
+  readonly whole?: true;
   readonly help?: string;
   /** Declared after pieces were first recorded: where it is missing, the initial value stands in. */
   readonly added?: true;
@@ -71,6 +73,16 @@ export function amount(
   help?: string,
 ): Required {
   return { ...base(label, unit, min, max, initial, help), optional: false };
+}
+
+/** A whole number that must be known. */
+export function whole(
+  label: string,
+  min: number,
+  max: number,
+  initial: number,
+): Required & { readonly whole: true } {
+  return { ...base(label, "count", min, max, initial), optional: false, whole: true };
 }
 
 export function choice<const C extends string>(

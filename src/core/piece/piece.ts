@@ -1,34 +1,9 @@
-import type { Finish } from "../finish/finishes";
-import type { Metal } from "../finish/metals";
-import type { RegisterSpan } from "../register/ladder";
-import type { Pole } from "../style/poles";
-import type { FiguresOf } from "./field";
+import type { BodyZone } from "./body-zone";
+import type { Fields, FiguresOf } from "./field";
 import { kindNames, kinds, type Kind } from "./kinds";
-import type { GarmentPlace } from "./kinds/define-kind";
+import type { GarmentPlace, KindSpec } from "./kinds/define-kind";
+import type { PieceCommon } from "./piece-common";
 import type { Slot } from "./slots";
-import type { Swatch } from "./swatch";
-
-export const patterns = ["plain", "stripe", "check", "dot", "floral", "animal", "placed"] as const;
-type Pattern = (typeof patterns)[number];
-
-/** What every piece is recorded with, whatever its kind. */
-interface PieceCommon {
-  readonly id: string;
-  readonly name: string;
-  readonly swatches: readonly Swatch[];
-  readonly finish: Finish;
-  readonly secondFinish: Finish | null;
-  readonly pattern: Pattern;
-  /** Size of the motif or the repeat, cm; 0 when plain. */
-  readonly patternScale: number;
-  readonly metal: Metal;
-  /** How much metal is seen: 0 none, 1 a trace, 2 plain to see, 3 the point of the piece. */
-  readonly metalSize: 0 | 1 | 2 | 3;
-  readonly poles: readonly Pole[];
-  /** 0 background to 3 the first thing seen. */
-  readonly statement: 0 | 1 | 2 | 3;
-  readonly register: RegisterSpan;
-}
 
 export type PieceOf<K extends Kind> = PieceCommon & {
   readonly kind: K;
@@ -38,29 +13,43 @@ export type PieceOf<K extends Kind> = PieceCommon & {
 /** Any wearable thing. Narrow by `kind` to reach its figures. */
 export type Piece = { [K in Kind]: PieceOf<K> }[Kind];
 
-/** Slots and places in tables of their own: the rules ask for them some hundred times a reading. */
-const slotTable = Object.fromEntries(kindNames.map((kind) => [kind, kinds[kind].slot])) as Record<
-  Kind,
-  Slot | null
->;
-const placeTable = Object.fromEntries(kindNames.map((kind) => [kind, kinds[kind].place])) as Record<
-  Kind,
-  GarmentPlace | null
->;
+const specs: Readonly<Record<Kind, KindSpec<Fields>>> = kinds;
+
+/** What the core knows of a piece's kind. */
+export function specOf({ kind }: Pick<Piece, "kind">): KindSpec<Fields> {
+  return specs[kind];
+}
 
 /** The slot a piece takes as an accessory; null for a garment that only belongs to a base. */
 export function slotOf(piece: Piece): Slot | null {
-  return slotTable[piece.kind];
+  return specs[piece.kind].slot;
 }
 
 /** The place of a garment in a base; null for an accessory. */
 export function placeOf(piece: Piece): GarmentPlace | null {
-  return placeTable[piece.kind];
+  return specs[piece.kind].place;
+}
+
+/** Where on the body a piece is looked at. */
+export function bodyZoneOf(piece: Pick<Piece, "kind">): BodyZone {
+  return specs[piece.kind].zone;
 }
 
 /** Narrows to pieces of one kind. */
 export function isKind<K extends Kind>(piece: Piece, kind: K): piece is Extract<Piece, { kind: K }> {
   return piece.kind === kind;
+}
+
+const jewellery: ReadonlySet<Kind> = new Set(["earrings", "necklace", "brooch", "bracelet", "watch", "ring"]);
+
+/** Jewellery and watches, which are made of metal and stones rather than of cloth or leather. */
+export function isJewellery({ kind }: Pick<Piece, "kind">): boolean {
+  return jewellery.has(kind);
+}
+
+/** Pieces in the order of their kinds, those of one kind as they came. */
+export function byKind(one: Piece, other: Piece): number {
+  return kindNames.indexOf(one.kind) - kindNames.indexOf(other.kind);
 }
 
 /** Whether a shoe shows the toes. */
@@ -74,6 +63,11 @@ export type Legged = PieceOf<"trousers"> | PieceOf<"jumpsuit">;
 
 export function isLegged(piece: Piece): piece is Legged {
   return piece.kind === "trousers" || piece.kind === "jumpsuit";
+}
+
+/** A garment cut to be worn over others with a tailor's collar: it holds a pocket square. */
+export function isTailoredLayer(piece: Piece): boolean {
+  return placeOf(piece) === "layer" && piece.poles.includes("tailored");
 }
 
 /** The same garment with its legs cut to other figures. */

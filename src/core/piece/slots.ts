@@ -1,45 +1,48 @@
+interface SlotSpec {
+  readonly label: string;
+  /** Takes several pieces at once. */
+  readonly stacks?: true;
+  /** Taken only where a tailored layer is worn: nothing else holds it. */
+  readonly needs?: "tailored layer";
+}
+
 /** The places of a look, from the head down. A slot takes one piece unless it stacks. */
-export const slots = [
-  "hat",
-  "hair",
-  "eyewear",
-  "earrings",
-  "neck",
-  "necklace",
-  "brooch",
-  "layer",
-  "wrist",
-  "ring",
-  "gloves",
-  "belt",
-  "bag",
-  "hosiery",
-  "shoe",
-] as const;
+const slotSpecs = {
+  hat: { label: "Hat" },
+  hair: { label: "Hair" },
+  eyewear: { label: "Eyewear" },
+  earrings: { label: "Earrings" },
+  neck: { label: "Neck" },
+  necklace: { label: "Necklace", stacks: true },
+  brooch: { label: "Brooch", stacks: true },
+  pocket: { label: "Breast pocket", needs: "tailored layer" },
+  layer: { label: "Top layer" },
+  wrist: { label: "Wrist", stacks: true },
+  ring: { label: "Ring", stacks: true },
+  gloves: { label: "Gloves" },
+  belt: { label: "Belt" },
+  bag: { label: "Bag" },
+  umbrella: { label: "Umbrella" },
+  hosiery: { label: "Hosiery" },
+  shoe: { label: "Shoe" },
+} as const satisfies Record<string, SlotSpec>;
 
-export type Slot = (typeof slots)[number];
+export type Slot = keyof typeof slotSpecs;
 
-export const slotLabels: Record<Slot, string> = {
-  hat: "Hat",
-  hair: "Hair",
-  eyewear: "Eyewear",
-  earrings: "Earrings",
-  neck: "Neck",
-  necklace: "Necklace",
-  brooch: "Brooch",
-  layer: "Top layer",
-  wrist: "Wrist",
-  ring: "Ring",
-  gloves: "Gloves",
-  belt: "Belt",
-  bag: "Bag",
-  hosiery: "Hosiery",
-  shoe: "Shoe",
-};
+export const slots = Object.keys(slotSpecs) as Slot[];
 
-const stacking: ReadonlySet<Slot> = new Set(["necklace", "wrist", "ring", "brooch"]);
+export const slotLabels = Object.fromEntries(slots.map((slot) => [slot, slotSpecs[slot].label])) as Readonly<
+  Record<Slot, string>
+>;
 
 /** Whether a slot takes several pieces at once (necklaces, bracelets, rings, brooches). */
 export function stacks(slot: Slot): boolean {
-  return stacking.has(slot);
+  const spec: SlotSpec = slotSpecs[slot];
+  return spec.stacks === true;
+}
+
+/** Whether a slot is there only where a tailored layer is worn. */
+export function needsTailoring(slot: Slot): boolean {
+  const spec: SlotSpec = slotSpecs[slot];
+  return spec.needs === "tailored layer";
 }

@@ -1,6 +1,6 @@
 import { finishes } from "../finish/finishes";
 import type { Occasion } from "../piece/occasion";
-import { isKind, isOpenToed, type Piece } from "../piece/piece";
+import { isKind, isOpenToed, specOf, type Piece } from "../piece/piece";
 
 /** Probability of rain over which an occasion outdoors is a wet one (2.11). */
 const likely = 0.4;
@@ -10,7 +10,24 @@ export function isWet({ rain, ground }: Occasion): boolean {
   return rain > likely && ground !== "indoors";
 }
 
-/** Whether rain spoils a piece: by its surface, or because the foot gets wet in it. */
+/** Whether rain spoils a piece by itself: by its surface, or because the foot gets wet in it. */
 export function suffersInRain(piece: Piece): boolean {
   return finishes[piece.finish].rain === "bad" || (isKind(piece, "shoe") && isOpenToed(piece));
+}
+
+/** The pieces that rain spoils; what an umbrella shelters is spared, and the ground is wet all the same. */
+export function spoiledByRain(pieces: readonly Piece[]): Piece[] {
+  const sheltered = pieces.some(shelters);
+  return pieces.filter((piece) => suffersInRain(piece) && !(sheltered && isSheltered(piece)));
+}
+
+/** Whether a piece keeps rain off the others. */
+export function shelters(piece: Piece): boolean {
+  return specOf(piece).shelters === true;
+}
+
+/** Whether an umbrella would keep rain off a piece: not off what walks through it. */
+export function isSheltered(piece: Piece): boolean {
+  const { zone } = specOf(piece);
+  return zone !== "foot" && zone !== "leg";
 }

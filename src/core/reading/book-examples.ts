@@ -2,7 +2,8 @@ import { changeBook } from "../rule-book/book-change";
 import type { RuleBook } from "../rule-book/rule-book";
 import { schoolNames, schoolQuestions, type SchoolName } from "../rule-book/schools";
 import type { Look } from "../piece/look";
-import { read, type Verdict } from "./read";
+import { read } from "./read";
+import type { Verdict } from "./verdict";
 
 /** What another answer to a school's question would make of one of the client's looks. */
 export interface BookExample {

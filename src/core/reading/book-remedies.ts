@@ -5,7 +5,9 @@ import type { Look } from "../piece/look";
 import type { Finding } from "../rules/finding";
 import { paramGroups } from "../rules/all-params";
 import { ruleOf } from "../rules/registry";
-import { read, type Verdict } from "./read";
+import { read } from "./read";
+import { isSameFinding, type FindingIdentity } from "./same-finding";
+import type { Verdict } from "./verdict";
 
 /** A change of the rule book that was tried: what it would make of this look. */
 export interface BookRemedy {
@@ -19,19 +21,17 @@ const margin = 0.02;
 
 /**
  * The changes of the rule book after which a finding of this look is no longer made: another school, a
- * limit moved past the measured figure, or, last, the rule laid to rest. Each was applied and read.
+ * limit moved past the measured figure, or, last, the rule laid to rest. Each was applied and read; none for a
+ * finding that the look does not have.
  */
-export function bookRemediesOf(look: Look, finding: Finding): BookRemedy[] {
+export function bookRemediesOf(look: Look, identity: FindingIdentity): BookRemedy[] {
   const book = look.client.ruleBook;
+  const finding = read(look).findings.find((each) => isSameFinding(identity, each));
+  if (!finding) return [];
   return [...schoolChanges(look, finding), ...limitChanges(look, finding), restOf(finding)].flatMap(
     (change) => {
       const reading = read({ ...look, client: { ...look.client, ruleBook: changeBook(book, change) } });
-      const still = reading.findings.some(
-        (other) =>
-          other.rule === finding.rule &&
-          other.effect === finding.effect &&
-          other.pieces.join() === finding.pieces.join(),
-      );
+      const still = reading.findings.some((other) => isSameFinding(identity, other));
       return still ? [] : [{ change, score: reading.score, verdict: reading.verdict }];
     },
   );

@@ -1,50 +1,40 @@
-import { adjust, without, type StrapSetting, type Turn } from "../piece/adjustment";
+import { adjust, undone, type Adjustment } from "../piece/adjustment";
+import type { AdjustmentKind } from "../piece/adjustments";
 import { takeOff, wear, type Look } from "../piece/look";
-import type { Piece } from "../piece/piece";
+import { slotOf, type Piece } from "../piece/piece";
+import { stacks } from "../piece/slots";
 
 /** One thing done to a look. */
 export type Change =
   | { readonly kind: "wear"; readonly piece: Piece }
   | { readonly kind: "take-off"; readonly piece: string }
-  | Turn
-  | { readonly kind: "unturn"; readonly piece: string }
-  | { readonly kind: "tuck-into-boot"; readonly piece: string }
-  | { readonly kind: "tuck-in"; readonly piece: string }
-  | { readonly kind: "wear-out"; readonly piece: string }
-  | { readonly kind: "double"; readonly piece: string }
-  | { readonly kind: "undouble"; readonly piece: string }
-  | StrapSetting;
+  | { readonly kind: "adjust"; readonly adjustment: Adjustment }
+  | { readonly kind: "undo"; readonly way: AdjustmentKind; readonly piece: string };
 
-/** The look after a change; a turn-up and a tuck into the boot undo each other. */
+/** The look after a change. */
 export function apply(look: Look, change: Change): Look {
-  const { adjustments } = look;
   switch (change.kind) {
     case "wear":
       return wear(look, change.piece);
     case "take-off":
       return takeOff(look, change.piece);
-    case "turn":
-      return { ...look, adjustments: adjust(without(adjustments, "tuck-into-boot", change.piece), change) };
-    case "unturn":
-      return {
-        ...look,
-        adjustments: without(without(adjustments, "turn", change.piece), "tuck-into-boot", change.piece),
-      };
-    case "tuck-into-boot":
-      return { ...look, adjustments: adjust(without(adjustments, "turn", change.piece), change) };
-    case "tuck-in":
-      return { ...look, adjustments: adjust(without(adjustments, "wear-out", change.piece), change) };
-    case "double":
-    case "strap":
-      return { ...look, adjustments: adjust(adjustments, change) };
-    case "undouble":
-      return { ...look, adjustments: without(adjustments, "double", change.piece) };
-    case "wear-out":
-      return { ...look, adjustments: adjust(without(adjustments, "tuck-in", change.piece), change) };
+    case "adjust":
+      return { ...look, adjustments: adjust(look.adjustments, change.adjustment) };
+    case "undo":
+      return { ...look, adjustments: undone(look.adjustments, change.way, change.piece) };
   }
 }
 
-/** A change in words, with the length unit left to `sayLength`. */
-export function nameOf(piece: Pick<Piece, "name">): string {
-  return piece.name.charAt(0).toLowerCase() + piece.name.slice(1);
+/** The change that wears a piece so. */
+export function wornSo(adjustment: Adjustment): Change {
+  return { kind: "adjust", adjustment };
+}
+
+/** Which piece takes another's place by a change, by the id of the one before. */
+export function standsFor(look: Look, change: Change): (piece: string) => string {
+  if (change.kind !== "wear") return (piece) => piece;
+  const slot = slotOf(change.piece);
+  if (slot === null || stacks(slot)) return (piece) => piece;
+  const off = look.accessories.find((worn) => slotOf(worn) === slot)?.id;
+  return (piece) => (piece === off ? change.piece.id : piece);
 }

@@ -1,6 +1,7 @@
 import { swap, takeOff, type Look } from "../piece/look";
 import { slotOf, type Piece } from "../piece/piece";
-import { read, type Verdict } from "./read";
+import { read } from "./read";
+import { compareVerdicts } from "./verdict";
 
 /** What the look would score without one of its accessories. */
 export interface Removal {
@@ -25,7 +26,6 @@ export function editPass(look: Look): Removal[] {
     .sort((one, other) => other.after - one.after);
 }
 
-const order: Record<Verdict, number> = { sings: 2, sits: 1, jars: 0 };
 const surprisesKept = 4;
 
 /**
@@ -42,7 +42,7 @@ export function surprises(look: Look, wardrobe: readonly Piece[]): Surprise[] {
       const best = wardrobe
         .filter((on) => slotOf(on) === slot && (on.statement === 1 || on.statement === 2))
         .map((on) => ({ on, reading: read(swap(look, slot, on)) }))
-        .filter(({ reading }) => order[reading.verdict] >= order[now.verdict])
+        .filter(({ reading }) => compareVerdicts(reading.verdict, now.verdict) >= 0)
         .sort((one, other) => other.reading.score - one.reading.score)[0];
       return best ? [{ off, on: best.on, before: now.score, after: best.reading.score }] : [];
     })

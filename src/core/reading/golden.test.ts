@@ -6,7 +6,8 @@ import { registry } from "../rules/registry";
 import { schoolNames, schoolQuestions } from "../rule-book/schools";
 import { apply } from "./change";
 import { phrase } from "./phrase";
-import { read, type Reading, type Verdict } from "./read";
+import { read, type Reading } from "./read";
+import type { Verdict } from "./verdict";
 
 interface GoldenLook {
   readonly look: string;

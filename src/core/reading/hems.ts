@@ -2,10 +2,10 @@ import { dress } from "../dressing/dress";
 import type { Look } from "../piece/look";
 import type { PieceOf } from "../piece/piece";
 import type { Finding } from "../rules/finding";
-import { registry } from "../rules/registry";
-import { effectValues } from "./effects";
+import { rulesTagged } from "../rules/registry";
+import { effectValues, isGrave } from "./verdict";
 
-const hemRules = registry.filter(({ id }) => id.startsWith("proportion."));
+const hemRules = rulesTagged("hem");
 
 /** What the hem rules alone say of a look: all a solver needs, at a fraction of a whole reading. */
 export function hemFindings(look: Look): Finding[] {
@@ -20,7 +20,7 @@ export function weighHem(findings: readonly Finding[]): {
 } {
   return {
     points: findings.reduce((sum, { effect, weight }) => sum + weight * effectValues[effect], 0),
-    against: findings.filter(({ effect }) => effect === "jars" || effect === "bar").map(({ rule }) => rule),
+    against: findings.filter(isGrave).map(({ rule }) => rule),
   };
 }
 

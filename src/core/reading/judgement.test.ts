@@ -12,7 +12,9 @@ import { swap } from "../piece/look";
 import { bookExamplesOf } from "./book-examples";
 import { bookRemediesOf } from "./book-remedies";
 import { surprises } from "./edit-pass";
+import { pieceIdsOf } from "../rules/spoken";
 import { read } from "./read";
+import { identityOf } from "./same-finding";
 import { standingOf } from "./standing";
 
 const trousers = sample("trousers", {
@@ -34,14 +36,14 @@ const look = sampleLook({
   occasion: sampleOccasion,
 });
 const reading = read(look);
-const metal = reading.findings.find(({ rule }) => rule === "hardware.metal");
+const metal = reading.findings.find(({ rule }) => rule === "finish.metal");
 if (!metal) throw new Error("the look should break its metal story");
 
 const overruling = (given: Partial<Overruling> = {}): Overruling => ({
   id: "one",
   rule: metal.rule,
   effect: metal.effect,
-  pieceIds: metal.pieces,
+  pieceIds: pieceIdsOf(metal),
   reason: "her father's watch",
   lookId: "look",
   ...given,
@@ -93,9 +95,9 @@ describe("a rule book changed", () => {
     const under = (weight: number) =>
       read({
         ...look,
-        client: { ...sampleClient, ruleBook: { ...polished, weights: { "hardware.metal": weight } } },
+        client: { ...sampleClient, ruleBook: { ...polished, weights: { "finish.metal": weight } } },
       });
-    expect(under(0).findings.some(({ rule }) => rule === "hardware.metal")).toBe(false);
+    expect(under(0).findings.some(({ rule }) => rule === "finish.metal")).toBe(false);
     expect(under(2).score).toBeLessThan(under(0.5).score);
   });
 
@@ -129,7 +131,7 @@ describe("a rule book changed", () => {
 });
 
 describe("what the rule book could say instead", () => {
-  const changes = bookRemediesOf(look, metal);
+  const changes = bookRemediesOf(look, identityOf(metal));
 
   it("is tried: after it the finding is gone, and the score is the one promised", () => {
     expect(changes.length).toBeGreaterThan(1);
@@ -147,7 +149,7 @@ describe("what the rule book could say instead", () => {
     expect(changes[0]?.change).toEqual({ kind: "school", school: "metals", choice: "free" });
     expect(changes[changes.length - 1]?.change).toEqual({
       kind: "weight",
-      rule: "hardware.metal",
+      rule: "finish.metal",
       weight: 0,
     });
   });
@@ -157,9 +159,9 @@ describe("what the rule book could say instead", () => {
       ({ rule }) => rule === "proportion.snag" || rule === "proportion.overlap",
     );
     if (!snag) throw new Error("the hem should meet the loose shaft");
-    const moved = bookRemediesOf(look, snag).filter(({ change }) => change.kind === "param");
+    const moved = bookRemediesOf(look, identityOf(snag)).filter(({ change }) => change.kind === "param");
     for (const { change } of moved) expect(change.kind === "param" && change.value).not.toBeNull();
-    expect(bookRemediesOf(look, snag).length).toBeGreaterThan(0);
+    expect(bookRemediesOf(look, identityOf(snag)).length).toBeGreaterThan(0);
   });
 });
 

@@ -1,6 +1,11 @@
 import { sayLength, trimmed, type LengthUnit } from "../length/length";
 import type { Unit } from "../rule-book/params";
 import type { Figure, Finding } from "../rules/finding";
+import { ruleOf } from "../rules/registry";
+import { namesOf } from "../rules/spoken";
+import { fillMessage } from "../words/message";
+import { numberOf } from "../words/number";
+import { withinSentence } from "../words/within-sentence";
 
 const sayers: Record<Exclude<Unit, "cm">, (value: number) => string> = {
   dE: (value) => `dE ${trimmed(value, 1)}`,
@@ -17,6 +22,8 @@ const sayers: Record<Exclude<Unit, "cm">, (value: number) => string> = {
   degC: (value) => `${trimmed(value, 0)} °C`,
   clo: (value) => `${trimmed(value, 2)} clo`,
   boldness: (value) => trimmed(value, 0),
+  statement: (value) => trimmed(value, 0),
+  points: (value) => trimmed(value, 2),
 };
 
 /** A value with its unit, as a person reads it. */
@@ -34,24 +41,23 @@ export function sayLimit(figure: Figure, lengths: LengthUnit): string {
   return limit.most === null ? "" : `at most ${say(limit.most)}`;
 }
 
-/** A finding's sentence with its names and figures filled in. */
-export function phrase(finding: Finding, lengths: LengthUnit): string {
-  const text = finding.say.replace(/\{(\w+)\}/g, (_, key: string) => {
-    const figure = finding.figures[key];
-    if (figure) return sayValue(figure.value, figure.unit, lengths);
-    const name = finding.names[key] ?? "";
-    return properNames.has(key) ? name : withinSentence(name);
-  });
-  return text.charAt(0).toUpperCase() + text.slice(1);
+/** The template of a finding's message, from its rule. @throws RangeError for a rule that is not known */
+export function templateOf({ rule, message }: Pick<Finding, "rule" | "message">): string {
+  const template = ruleOf(rule)?.messages[message];
+  if (template === undefined) throw new RangeError(`no rule says "${message}" under ${rule}`);
+  return template;
 }
 
-/** Names that keep their capital: people and occasions. */
-const properNames: ReadonlySet<string> = new Set(["client", "occasion"]);
-
-/** The name of a piece, or a list of them, as it stands within a sentence. */
-function withinSentence(names: string): string {
-  return names.replace(
-    /(^|, )([A-Z])(?=[a-z])/g,
-    (_, before: string, letter: string) => before + letter.toLowerCase(),
-  );
+/** A finding's sentence with its names, words and figures filled in. */
+export function phrase(finding: Finding, lengths: LengthUnit): string {
+  const values: Record<string, string | number> = { ...finding.words };
+  for (const [key, name] of Object.entries(namesOf(finding))) {
+    const names = typeof name === "string" ? [name] : name;
+    values[key] = names.map(withinSentence).join(", ");
+    values[`${key}Count`] = names.length === 1 ? numberOf(names[0] ?? "") : 2;
+  }
+  for (const [key, { value, unit }] of Object.entries(finding.figures))
+    values[key] = unit === "count" ? value : sayValue(value, unit, lengths);
+  const text = fillMessage(templateOf(finding), values);
+  return text.charAt(0).toUpperCase() + text.slice(1);
 }

@@ -4,9 +4,7 @@ import type { Look } from "../piece/look";
 import { lenses, type Finding, type Lens } from "../rules/finding";
 import { registry } from "../rules/registry";
 import { pointsByLens, scoreFrom } from "./score";
-
-export const verdicts = ["sings", "sits", "jars"] as const;
-export type Verdict = (typeof verdicts)[number];
+import { verdictOf, type Verdict } from "./verdict";
 
 /** One lens of a reading: its own score, or null when no rule of it had anything to say. */
 export interface LensReading {
@@ -24,8 +22,6 @@ export interface Reading {
   readonly lenses: readonly LensReading[];
   readonly findings: readonly Finding[];
 }
-
-const singsFrom = 80;
 
 /** Reads a look: the same look always gives the same reading, to the byte. */
 export function read(look: Look): Reading {
@@ -50,10 +46,4 @@ export function readDressed(dressed: Dressed): Reading {
     }),
     findings,
   };
-}
-
-/** Jars when any finding jars or bars; sings from a score of 80 on. */
-export function verdictOf(findings: readonly Finding[], score: number): Verdict {
-  if (findings.some(({ effect }) => effect === "bar" || effect === "jars")) return "jars";
-  return score >= singsFrom ? "sings" : "sits";
 }

@@ -1,12 +1,13 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { turnOn } from "../piece/adjustment";
+import { adjustmentOn } from "../piece/adjustment";
 import type { Look } from "../piece/look";
 import type { Piece } from "../piece/piece";
 import { sample, sampleLook, sampleOccasion } from "../testing/sample";
-import { apply } from "./change";
+import { pieceIdsOf } from "../rules/spoken";
+import { apply, wornSo } from "./change";
 import { editPass } from "./edit-pass";
-import { isFault } from "./effects";
+import { isFault } from "./severity";
 import { phrase, sayLimit } from "./phrase";
 import { read } from "./read";
 import { remediesOf } from "./remedies";
@@ -95,7 +96,7 @@ describe("remedies", () => {
 
   it("are offered for what jars", () => {
     const rules = mended.map(({ finding }) => reading.findings[finding]?.rule);
-    expect(rules).toContain("hardware.metal");
+    expect(rules).toContain("finish.metal");
   });
 
   it("give the promised score when they are applied, and the finding is gone", () => {
@@ -109,8 +110,10 @@ describe("remedies", () => {
         const old = reading.findings[finding];
         expect(
           after.findings.some(
-            ({ rule, effect, pieces }) =>
-              rule === old?.rule && effect === old.effect && pieces.join() === old.pieces.join(),
+            (each) =>
+              each.rule === old?.rule &&
+              each.effect === old.effect &&
+              pieceIdsOf(each).join() === pieceIdsOf(old).join(),
           ),
         ).toBe(false);
       }
@@ -149,7 +152,7 @@ describe("the turn-up solver", () => {
           expect(answer?.because.length).toBeGreaterThan(0);
           return;
         }
-        const after = answer.best.turn ? apply(look, answer.best.turn) : look;
+        const after = answer.best.turn ? apply(look, wornSo(answer.best.turn)) : look;
         expect(proportion(after).some(({ effect }) => effect === "jars")).toBe(false);
       }),
       { numRuns: 60 },
@@ -168,10 +171,8 @@ describe("the turn-up solver", () => {
     };
     const best = solveTurnUp(look)?.best;
     expect(best?.turn).toMatchObject({ kind: "turn", count: 1 });
-    expect(
-      turnOn(apply(look, best?.turn ?? { kind: "unturn", piece: trousers.id }).adjustments, trousers.id)
-        ?.depth,
-    ).toBe(best?.turn?.depth);
+    const after = best?.turn ? apply(look, wornSo(best.turn)) : look;
+    expect(adjustmentOn(after.adjustments, "turn", trousers.id)?.depth).toBe(best?.turn?.depth);
   });
 
   it("has nothing to say of a look without trousers", () => {
@@ -181,10 +182,10 @@ describe("the turn-up solver", () => {
 
 describe("changes", () => {
   it("a turn-up and a tuck into the boot undo each other", () => {
-    const turned = apply(worn, { kind: "turn", piece: trousers.id, count: 1, depth: 4 });
-    const tucked = apply(turned, { kind: "tuck-into-boot", piece: trousers.id });
+    const turned = apply(worn, wornSo({ kind: "turn", piece: trousers.id, count: 1, depth: 4 }));
+    const tucked = apply(turned, wornSo({ kind: "tuck-into-boot", piece: trousers.id }));
     expect(tucked.adjustments.map(({ kind }) => kind)).toEqual(["tuck-into-boot"]);
-    expect(apply(tucked, { kind: "unturn", piece: trousers.id }).adjustments).toEqual([]);
+    expect(apply(tucked, { kind: "undo", way: "turn", piece: trousers.id }).adjustments).toEqual([]);
   });
 
   it("a piece takes the place of what its slot held, or joins a stack", () => {

@@ -1,12 +1,15 @@
-import { isDoubled } from "../piece/adjustment";
+import { adjustmentOn, adjustmentSpec, optionsOf } from "../piece/adjustment";
+import type { AdjustmentKind } from "../piece/adjustments";
 import type { Look } from "../piece/look";
 import { slotOf, type Piece } from "../piece/piece";
-import type { Finding, Proposal } from "../rules/finding";
-import { waysOf } from "../strap/configure";
-import { apply, type Change } from "./change";
-import { isFault } from "./effects";
-import { read, type Reading, type Verdict } from "./read";
+import type { Proposal } from "../rules/finding";
+import { apply, standsFor, wornSo, type Change } from "./change";
+import { read } from "./read";
+import { identityOf, isSameFinding } from "./same-finding";
+import { isFault } from "./severity";
 import { solveTurnUp } from "./turn-ups";
+import type { Reading } from "./read";
+import type { Verdict } from "./verdict";
 
 /** A change that was applied and read again: what it is, and what it does to the score. */
 export interface Remedy {
@@ -26,69 +29,52 @@ export interface Mended {
 const kept = 3;
 
 /**
- * Tries what each finding proposes, with the pieces at hand, and keeps the changes after which the
- * finding is gone or weaker and the score no lower.
+ * Tries what each fault or note proposes, with the pieces at hand, and keeps the changes after which it is
+ * no longer said, or no longer of all its pieces, and the score is higher.
  */
 export function remediesOf(look: Look, reading: Reading, wardrobe: readonly Piece[]): Mended[] {
   return reading.findings.flatMap((finding, i) => {
     if (!isFault(finding) && finding.effect !== "note") return [];
+    const identity = identityOf(finding);
     const changes = finding.proposals.flatMap((proposal) => changesFor(look, proposal, wardrobe));
     const remedies = changes
-      .map((change): Remedy & { mends: boolean } => {
+      .flatMap((change): Remedy[] => {
         const after = read(apply(look, change));
-        return {
-          change,
-          before: reading.score,
-          after: after.score,
-          verdict: after.verdict,
-          mends: !repeats(after, finding) && after.score > reading.score,
-        };
+        const stands = standsFor(look, change);
+        const still = after.findings.some((other) => isSameFinding(identity, other, stands));
+        if (still || after.score <= reading.score) return [];
+        return [{ change, before: reading.score, after: after.score, verdict: after.verdict }];
       })
-      .filter((remedy) => remedy.mends)
       .sort((one, other) => other.after - one.after)
-      .slice(0, kept)
-      .map(({ change, before, after, verdict }) => ({ change, before, after, verdict }));
+      .slice(0, kept);
     return remedies.length > 0 ? [{ finding: i, remedies }] : [];
   });
 }
 
-/** Whether a reading still holds a finding as grave on the same pieces. */
-function repeats(reading: Reading, finding: Finding): boolean {
-  return reading.findings.some(
-    (other) =>
-      other.rule === finding.rule &&
-      other.effect === finding.effect &&
-      other.pieces.some((piece) => finding.pieces.includes(piece)),
-  );
-}
-
+/** What a proposal comes to with the pieces at hand. */
 function changesFor(look: Look, proposal: Proposal, wardrobe: readonly Piece[]): Change[] {
   switch (proposal.kind) {
-    case "turn": {
-      const best = solveTurnUp(look)?.best;
-      if (!best) return [];
-      return [best.turn ?? { kind: "unturn", piece: proposal.piece }];
-    }
     case "wear":
       return wardrobe
         .filter((piece) => slotOf(piece) === proposal.slot && !look.accessories.includes(piece))
         .map((piece): Change => ({ kind: "wear", piece }));
-    case "double":
-      return [
-        { kind: isDoubled(look.adjustments, proposal.piece) ? "undouble" : "double", piece: proposal.piece },
-      ];
-    case "strap":
-      return strapChanges(look, proposal.piece);
-    case "tuck-into-boot":
-    case "tuck-in":
     case "take-off":
       return [proposal];
+    case "adjust":
+      return waysFor(look, proposal.way, proposal.piece);
   }
 }
 
-/** Every way the bag can be carried. */
-function strapChanges(look: Look, piece: string): Change[] {
-  const bag = look.accessories.find(({ id }) => id === piece);
-  if (bag?.kind !== "bag") return [];
-  return waysOf(bag.figures).map(({ carry, way }): Change => ({ kind: "strap", piece, carry, way }));
+/** The ways of wearing a piece that are worth trying: of a turn-up the one that suits best, of others each. */
+function waysFor(look: Look, way: AdjustmentKind, id: string): Change[] {
+  const undo: Change = { kind: "undo", way, piece: id };
+  if (way === "turn") {
+    const best = solveTurnUp(look)?.best;
+    return best ? [best.turn ? wornSo(best.turn) : undo] : [];
+  }
+  const piece = [...look.garments, ...look.accessories].find((worn) => worn.id === id);
+  if (!piece) return [];
+  const isSimple = Object.keys(adjustmentSpec(way).settings).length === 0;
+  if (isSimple && adjustmentOn(look.adjustments, way, id)) return [undo];
+  return optionsOf(way, piece).map(wornSo);
 }

@@ -1,8 +1,5 @@
 import { lenses, type Finding, type Lens } from "../rules/finding";
-import { effectValues } from "./effects";
-
-const start = 70;
-const perPoint = 4;
+import { effectValues, scoring } from "./verdict";
 
 /**
  * Score of findings, 0-100: 70 + 4 * the sum of weight * effect, where the n-th praise of one lens
@@ -15,7 +12,7 @@ export function scoreOf(findings: readonly Finding[]): number {
 
 /** The score of points over the start, 0-100, to a tenth. */
 export function scoreFrom(points: number): number {
-  return Math.round(Math.max(0, Math.min(100, start + perPoint * points)) * 10) / 10;
+  return Math.round(Math.max(0, Math.min(100, scoring.start + scoring.perPoint * points)) * 10) / 10;
 }
 
 /** What the findings of each lens add up to; a lens with nothing but what was not read is left out. */

@@ -1,7 +1,9 @@
 import type { Finding } from "../rules/finding";
 import type { Overruling } from "../studio/overruling";
-import { verdictOf, type Reading, type Verdict } from "./read";
+import type { Reading } from "./read";
+import { isSameFinding } from "./same-finding";
 import { scoreOf } from "./score";
+import { verdictOf, type Verdict } from "./verdict";
 
 /** A reading with what the stylist overruled set aside; the computed reading stays as it is. */
 export interface Standing {
@@ -27,10 +29,6 @@ export function standingOf(reading: Reading, overrulings: readonly Overruling[])
 }
 
 function holdsFor({ rule, effect, pieceIds, lookId }: Overruling, finding: Finding): boolean {
-  if (finding.rule !== rule || finding.effect !== effect) return false;
-  return lookId === null || sameSet(pieceIds, finding.pieces);
-}
-
-function sameSet(one: readonly string[], other: readonly string[]): boolean {
-  return [...one].sort().join() === [...other].sort().join();
+  if (lookId === null) return finding.rule === rule && finding.effect === effect;
+  return isSameFinding({ rule, effect, pieceIds }, finding);
 }

@@ -2,7 +2,7 @@ import type { Client } from "../piece/client";
 import { hangsWide, recut, type Legged, type PieceOf } from "../piece/piece";
 import { bodyOf } from "../body/body";
 import { hemHeight } from "../proportion/hem";
-import { registry } from "../rules/registry";
+import { drag } from "../rules/proportion/drag";
 import { hemFindings, hemPair, weighHem } from "./hems";
 
 type Trousers = Legged;
@@ -85,9 +85,8 @@ export function liftFor(
   const body = bodyOf(client.measured);
   const hem = hemHeight(body.measures.crotch.cm, trousers.figures, null);
   if (hem > body.measures.ankleBone.cm) return null;
-  const { least, rightTo } = registry.find(({ id }) => id === "proportion.drag")?.params ?? {};
-  if (!least || !rightTo) return null;
-  return { from: Math.max(0, least.value - hem), to: Math.max(0, rightTo.value - hem) };
+  const { least, rightTo } = drag.settings(client.ruleBook).params;
+  return { from: Math.max(0, least - hem), to: Math.max(0, rightTo - hem) };
 }
 
 /**

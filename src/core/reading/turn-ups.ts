@@ -1,8 +1,9 @@
 import { turnLength } from "../proportion/hem";
-import type { Turn } from "../piece/adjustment";
+import { optionsOf, type Turn } from "../piece/adjustment";
 import { isLegged } from "../piece/piece";
 import type { Look } from "../piece/look";
-import { apply, type Change } from "./change";
+import { apply, wornSo, type Change } from "./change";
+import { speaksOf } from "../rules/spoken";
 import { hemFindings, weighHem } from "./hems";
 
 /** A way to wear a hem, with what the hem rules then make of it. */
@@ -21,10 +22,6 @@ export interface TurnUpAnswer {
   readonly because: readonly string[];
 }
 
-const step = 0.5;
-const least = 2;
-const deepest = { 1: 7.5, 2: 5 } as const;
-
 /**
  * The turn-up that makes trousers and shoe agree: every single and double turn in half-centimetre steps
  * is read, and the best that does not jar is the answer, the least cloth moved among equals.
@@ -33,7 +30,7 @@ const deepest = { 1: 7.5, 2: 5 } as const;
 export function solveTurnUp(look: Look): TurnUpAnswer | null {
   const trousers = look.garments.find((piece) => isLegged(piece));
   if (!trousers) return null;
-  const tried = [null, ...turnsOf(trousers.id)].map((turn) => tryTurn(look, trousers.id, turn));
+  const tried = [null, ...optionsOf("turn", trousers)].map((turn) => tryTurn(look, trousers.id, turn));
   const ranked = [...tried].sort(
     (one, other) =>
       Number(one.jars) - Number(other.jars) ||
@@ -47,18 +44,10 @@ export function solveTurnUp(look: Look): TurnUpAnswer | null {
   return { best: null, because: first.against };
 }
 
-function turnsOf(piece: string): Turn[] {
-  return ([1, 2] as const).flatMap((count) => {
-    const depths: number[] = [];
-    for (let depth = least; depth <= deepest[count]; depth += step) depths.push(depth);
-    return depths.map((depth): Turn => ({ kind: "turn", piece, count, depth }));
-  });
-}
-
 function tryTurn(look: Look, piece: string, turn: Turn | null): TurnUp & { against: readonly string[] } {
-  const change: Change = turn ?? { kind: "unturn", piece };
+  const change: Change = turn ? wornSo(turn) : { kind: "undo", way: "turn", piece };
   const { points, against } = weighHem(
-    hemFindings(apply(look, change)).filter(({ pieces }) => pieces.includes(piece)),
+    hemFindings(apply(look, change)).filter((finding) => speaksOf(finding, piece)),
   );
   return { turn, points, jars: against.length > 0, against };
 }

@@ -11,6 +11,8 @@ export type Unit =
   | "count"
   | "ratio"
   | "boldness"
+  | "statement"
+  | "points"
   | "den"
   | "m/s"
   | "level"

@@ -1,94 +1,139 @@
-import type { Dressed } from "../dressing/dressed";
+import type { Dressed, Worn } from "../dressing/dressed";
+import type { PairView } from "../dressing/pair";
 import { valuesOf, type Params, type Values } from "../rule-book/params";
 import type { RuleBook } from "../rule-book/rule-book";
 import type { SchoolName, Schools } from "../rule-book/schools";
-import type { Finding, Judgement, Lens } from "./finding";
+import type { Finding, Lens } from "./finding";
+import { judgeOf, type Judge } from "./judge";
 
-interface RuleSpec<P extends Params> {
+/** What a rule may be asked for beside a whole reading. */
+export const ruleTags = {
+  hem: "how a hem meets the shoe and the floor: what hem solvers and boards ask",
+  set: "what the pieces of a set are to one another, without any base",
+  leg: "what hosiery and shoe make of the leg together",
+  neck: "what lies together at the neck",
+} as const;
+
+export type RuleTag = keyof typeof ruleTags;
+
+/** Message templates by id (ICU MessageFormat): a name counts as {nameCount}, for the verbs that follow it. */
+type Messages = Readonly<Record<string, string>>;
+
+/** What a rule is given to judge with: everything its client's rule book makes of it. */
+interface RuleContext<P extends Params, M extends string> {
+  readonly params: Values<P>;
+  readonly schools: Schools;
+  readonly judge: Judge<M>;
+}
+
+type RuleId = `${Lens}.${string}`;
+
+interface RuleSpec<P extends Params, M extends Messages, Seen> {
   /** "lens.name", unique. */
-  readonly id: string;
-  readonly lens: Lens;
-  readonly weight: number;
+  readonly id: RuleId;
+  readonly weight?: number;
   readonly title: string;
   /** The reason, as a stylist would say it. */
   readonly why: string;
-  readonly params: P;
+  readonly params?: P;
   /** The schools that change its verdict. */
   readonly schools?: readonly SchoolName[];
-  /**
-   * What it says of a dressed look. What several judgements share is spread last: on Node 20 an object that
-   * begins with a spread takes fifteen times as long to make.
-   */
-  read(dressed: Dressed, params: Values<P>, schools: Schools): Judgement[];
+  readonly tags?: readonly RuleTag[];
+  readonly messages: M;
+  /** What it says of what is seen of a look. */
+  readonly read: (seen: Seen, context: RuleContext<P, Extract<keyof M, string>>) => Finding[];
+}
+
+interface PairRuleSpec<P extends Params, M extends Messages> extends RuleSpec<P, M, PairView> {
+  /** Of its messages those that say, of a look of two pieces, what the two are to one another. */
+  readonly pair: readonly Extract<keyof M, string>[];
+  /** Whether a piece can have a part in those; of a pair with one that cannot, nothing is said. Left out: any can. */
+  readonly concerns?: (item: Worn, params: Values<P>) => boolean;
 }
 
 /** One testable statement about a look. */
-export interface Rule {
-  readonly id: string;
+export interface Rule<P extends Params = Params> {
+  readonly id: RuleId;
   readonly lens: Lens;
   readonly weight: number;
   readonly title: string;
   readonly why: string;
-  readonly params: Params;
+  readonly params: P;
   readonly schools: readonly SchoolName[];
+  readonly tags: readonly RuleTag[];
+  readonly messages: Messages;
   /** Reads a dressed look with the parameters and schools of its client's rule book. */
   read(dressed: Dressed): Finding[];
+  /** What it says that two pieces are to one another; null for a rule that needs more of a look. */
+  readonly pairs: PairReader | null;
+  /** What a rule book makes of it: its figures, and its weight, 0 where it rests. */
+  settings(book: RuleBook): { readonly params: Values<P>; readonly weight: number };
 }
 
-/** What one rule book makes of a rule, worked out once: a book is never changed, only followed by another. */
-interface Settings<P extends Params> {
-  readonly values: Values<P>;
-  readonly weighed: number;
-  readonly rests: boolean;
+/** A rule as it is asked about two pieces. */
+interface PairReader {
+  /** Whether a piece can have a part in what it says. */
+  concerns(item: Worn, book: RuleBook): boolean;
+  read(pair: PairView): Finding[];
 }
 
-const nothing = {};
-const none: readonly never[] = [];
 const silence: Finding[] = [];
 
-export function defineRule<const P extends Params>(spec: RuleSpec<P>): Rule & { readonly params: P } {
-  const { id, lens, weight } = spec;
-  const settings = new WeakMap<RuleBook, Settings<P>>();
-  const settingsIn = (book: RuleBook): Settings<P> => {
-    let own = settings.get(book);
+/** A rule that reads a whole look. */
+export function defineRule<
+  const P extends Params = Record<never, never>,
+  const M extends Messages = Messages,
+>(spec: RuleSpec<P, M, Dressed>): Rule<P> {
+  const { about, read } = settled(spec);
+  return { ...about, read, pairs: null };
+}
+
+/** A rule that reads only what pieces have by themselves, so that it can be asked about any two of them. */
+export function definePairRule<
+  const P extends Params = Record<never, never>,
+  const M extends Messages = Messages,
+>(spec: PairRuleSpec<P, M>): Rule<P> {
+  const { about, read } = settled(spec);
+  const ofPairs = new Set<string>(spec.pair);
+  const pairs: PairReader = {
+    concerns: (item, book) => spec.concerns?.(item, about.settings(book).params) ?? true,
+    read(pair) {
+      const findings = read(pair);
+      return findings.length === 0 ? findings : findings.filter(({ message }) => ofPairs.has(message));
+    },
+  };
+  return { ...about, read, pairs };
+}
+
+/** A rule's description with what was left out filled in, and its reader under the rule book of who is read. */
+function settled<P extends Params, M extends Messages, Seen extends PairView>(spec: RuleSpec<P, M, Seen>) {
+  const { id, title, why, messages, weight = 1, schools = [], tags = [] } = spec;
+  const lens = id.slice(0, id.indexOf(".")) as Lens;
+  const params = spec.params ?? ({} as P);
+  type Settings = RuleContext<P, Extract<keyof M, string>> & {
+    readonly weight: number;
+    readonly rests: boolean;
+  };
+  // A book is never changed, only followed by another: what it makes of the rule is worked out once.
+  const known = new WeakMap<RuleBook, Settings>();
+  const settings = (book: RuleBook): Settings => {
+    let own = known.get(book);
     if (!own) {
+      const weighed = book.weights[id] ?? weight;
       own = {
-        values: valuesOf(id, spec.params, book),
-        weighed: book.weights[id] ?? weight,
+        params: valuesOf(id, params, book),
+        schools: book.schools,
+        judge: judgeOf(id, lens, weighed),
+        weight: weighed,
         rests: book.weights[id] === 0,
       };
-      settings.set(book, own);
+      known.set(book, own);
     }
     return own;
   };
-  const finding = (judgement: Judgement, weighed: number): Finding => ({
-    rule: id,
-    lens,
-    weight: weighed,
-    effect: judgement.effect,
-    say: judgement.say,
-    names: judgement.names ?? nothing,
-    figures: judgement.figures ?? nothing,
-    pieces: judgement.pieces,
-    proposals: judgement.proposals ?? none,
-    caution: judgement.caution ?? null,
-    estimated: judgement.estimated ?? false,
-    needs: judgement.needs ?? none,
-  });
-  return {
-    id,
-    lens,
-    weight,
-    title: spec.title,
-    why: spec.why,
-    params: spec.params,
-    schools: spec.schools ?? [],
-    read(dressed) {
-      const book = dressed.look.client.ruleBook;
-      const { values, weighed, rests } = settingsIn(book);
-      if (rests) return silence;
-      const judgements = spec.read(dressed, values, book.schools);
-      return judgements.length === 0 ? silence : judgements.map((judgement) => finding(judgement, weighed));
-    },
+  const read = (seen: Seen): Finding[] => {
+    const own = settings(seen.look.client.ruleBook);
+    return own.rests ? silence : spec.read(seen, own);
   };
+  return { about: { id, lens, title, why, messages, weight, schools, tags, params, settings }, read };
 }

@@ -1,6 +1,8 @@
 import type { Unit } from "../rule-book/params";
 import type { MeasurementName } from "../body/measurements";
+import type { AdjustmentKind } from "../piece/adjustments";
 import type { Slot } from "../piece/slots";
+import type { Naming, Spoken } from "./spoken";
 
 export const lenses = [
   "colour",
@@ -39,25 +41,25 @@ export interface Figure {
 
 /** A change that might mend a finding; the reading tries it before it promises anything. */
 export type Proposal =
-  | { readonly kind: "turn"; readonly piece: string }
-  | { readonly kind: "tuck-into-boot"; readonly piece: string }
-  | { readonly kind: "tuck-in"; readonly piece: string }
-  | { readonly kind: "double"; readonly piece: string }
-  | { readonly kind: "strap"; readonly piece: string }
   | { readonly kind: "wear"; readonly slot: Slot }
-  | { readonly kind: "take-off"; readonly piece: string };
+  | { readonly kind: "take-off"; readonly piece: string }
+  | { readonly kind: "adjust"; readonly way: AdjustmentKind; readonly piece: string };
 
-/** What a rule says of a look. `say` holds {names} and {figures} in braces, filled in by `phrase`. */
+/** What a rule says of a look, in the words of one of its messages. */
 export interface Finding {
   readonly rule: string;
   readonly lens: Lens;
   readonly weight: number;
   readonly effect: Effect;
-  readonly say: string;
-  readonly names: Readonly<Record<string, string>>;
+  /** Which of the rule's messages it is. */
+  readonly message: string;
+  /** The pieces the message names, by their name in it: `namesOf` and `pieceIdsOf` tell them. */
+  readonly of: Naming;
+  /** The pieces it is about, where these are not just those it names. */
+  readonly about: readonly Spoken[] | null;
+  /** Further words of the message, said as they stand: people, occasions, families. */
+  readonly words: Readonly<Record<string, string>>;
   readonly figures: Readonly<Record<string, Figure>>;
-  /** Ids of the pieces it speaks of. */
-  readonly pieces: readonly string[];
   readonly proposals: readonly Proposal[];
   /** A caution to show with it, deferring to site rules and licensed practice. */
   readonly caution: string | null;
@@ -66,7 +68,3 @@ export interface Finding {
   /** Measurements that are missing when the effect is "unread". */
   readonly needs: readonly MeasurementName[];
 }
-
-/** What a rule returns: the rest is filled in from its definition. */
-export type Judgement = Pick<Finding, "effect" | "say" | "pieces"> &
-  Partial<Pick<Finding, "names" | "figures" | "proposals" | "caution" | "estimated" | "needs">>;

@@ -1,10 +1,6 @@
-import { capacity } from "./bag/capacity";
-import { lands } from "./bag/lands";
-import { overArm } from "./bag/over-arm";
-import { scratch } from "./bag/scratch";
-import { transfer } from "./bag/transfer";
-import { beltFit } from "./belt/fit";
-import { beltNeed } from "./belt/need";
+import { ladder } from "./care/ladder";
+import { scratch } from "./care/scratch";
+import { transfer } from "./care/transfer";
 import { count } from "./colour/count";
 import { denim } from "./colour/denim";
 import { echo } from "./colour/echo";
@@ -12,41 +8,43 @@ import { face } from "./colour/face";
 import { foot } from "./colour/foot";
 import { hardContrast } from "./colour/hard-contrast";
 import { join } from "./colour/join";
-import { line } from "./colour/line";
 import { nearBlack } from "./colour/near-black";
 import { nearWhite } from "./colour/near-white";
+import { pocket } from "./colour/pocket";
 import { print } from "./colour/print";
 import { valueMatch } from "./colour/value-match";
+import { bagCapacity } from "./comfort/bag-capacity";
+import { beltFit } from "./comfort/belt-fit";
 import { bending } from "./comfort/bending";
+import { bootSock } from "./comfort/boot-sock";
+import { eyewear } from "./comfort/eyewear";
+import { hat } from "./comfort/hat";
 import { limits } from "./comfort/limits";
-import { wrist } from "./comfort/wrist";
-import type { Rule } from "./define-rule";
+import { overArm } from "./comfort/over-arm";
+import type { Rule, RuleTag } from "./define-rule";
 import { embellishment } from "./finish/embellishment";
+import { metal } from "./finish/metal";
 import { oneBold } from "./finish/one-bold";
 import { texture } from "./finish/texture";
-import { metal } from "./hardware/metal";
-import { eyewear } from "./head/eyewear";
-import { gloves } from "./head/gloves";
-import { hat } from "./head/hat";
-import { bootSock } from "./hosiery/boot-sock";
 import { hosieryColour } from "./hosiery/colour";
 import { cover } from "./hosiery/cover";
 import { edge } from "./hosiery/edge";
-import { ladder } from "./hosiery/ladder";
 import { opacity } from "./hosiery/opacity";
 import { openToe } from "./hosiery/open-toe";
 import { shape } from "./hosiery/shape";
 import { hosieryWarmth } from "./hosiery/warmth";
-import { focal } from "./neck/focal";
-import { neckLayers } from "./neck/layers";
-import { neckLine } from "./neck/line";
-import { neckScarf } from "./neck/scarf";
 import { ankleLost } from "./proportion/ankle-lost";
+import { bagLands } from "./proportion/bag-lands";
+import { beltNeed } from "./proportion/belt-need";
 import { calfHem } from "./proportion/calf-hem";
+import { colourLine } from "./proportion/colour-line";
 import { drag } from "./proportion/drag";
 import { drape } from "./proportion/drape";
 import { gap } from "./proportion/gap";
+import { gloves } from "./proportion/gloves";
 import { lowShoe } from "./proportion/low-shoe";
+import { neckLayers } from "./proportion/neck-layers";
+import { neckLine } from "./proportion/neck-line";
 import { overlap } from "./proportion/overlap";
 import { shaftUnread } from "./proportion/shaft-unread";
 import { skirtBoot } from "./proportion/skirt-boot";
@@ -63,9 +61,12 @@ import { turnStrain } from "./proportion/turn-strain";
 import { occasion } from "./register/occasion";
 import { spread } from "./register/spread";
 import { trainers } from "./register/trainers";
+import { focal } from "./style/focal";
+import { neckScarf } from "./style/neck-scarf";
 import { oneLead } from "./style/one-lead";
 import { scale } from "./style/scale";
 import { story } from "./style/story";
+import { wrist } from "./style/wrist";
 
 /** Every rule, in the order in which a reading lists their findings. */
 export const registry: readonly Rule[] = [
@@ -78,6 +79,7 @@ export const registry: readonly Rule[] = [
   foot,
   valueMatch,
   print,
+  pocket,
   face,
   denim,
   oneBold,
@@ -109,14 +111,14 @@ export const registry: readonly Rule[] = [
   skirtBoot,
   trainerSole,
   skirtFloor,
-  line,
+  colourLine,
   neckLine,
   neckLayers,
   neckScarf,
   focal,
-  lands,
+  bagLands,
   overArm,
-  capacity,
+  bagCapacity,
   transfer,
   scratch,
   beltFit,
@@ -138,9 +140,14 @@ export const registry: readonly Rule[] = [
   limits,
 ];
 
-const byId = new Map(registry.map((rule) => [rule.id, rule]));
+const byId = new Map<string, Rule>(registry.map((rule) => [rule.id, rule]));
 
 /** The rule of an id; undefined when there is none. */
 export function ruleOf(id: string): Rule | undefined {
   return byId.get(id);
+}
+
+/** The rules of a tag, in the order of the registry. */
+export function rulesTagged(tag: RuleTag): readonly Rule[] {
+  return registry.filter(({ tags }) => tags.includes(tag));
 }

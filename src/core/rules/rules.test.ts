@@ -13,7 +13,7 @@ describe("the registry", () => {
     const promised = ["near-white", "join", "echo"]
       .map((name) => `colour.${name}`)
       .concat(
-        ["finish.one-bold", "hardware.metal", "register.occasion", "hosiery.open-toe"],
+        ["finish.one-bold", "finish.metal", "register.occasion", "hosiery.open-toe"],
         [
           "gap",
           "snag",

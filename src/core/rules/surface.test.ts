@@ -6,7 +6,7 @@ import { effectsOf, findingsOf } from "../testing/findings";
 import { sample, sampleClient, sampleLook, sampleOccasion } from "../testing/sample";
 import { limits } from "./comfort/limits";
 import { oneBold } from "./finish/one-bold";
-import { metal } from "./hardware/metal";
+import { metal } from "./finish/metal";
 import { openToe } from "./hosiery/open-toe";
 import { occasion } from "./register/occasion";
 

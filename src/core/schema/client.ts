@@ -13,6 +13,7 @@ import {
 import { schoolNames, schoolQuestions, type Schools } from "../rule-book/schools";
 import type { RuleBook } from "../rule-book/rule-book";
 import { paramGroups } from "../rules/all-params";
+import { formerFigures, formerIds } from "../rules/former-ids";
 import { registry } from "../rules/registry";
 import { between, hex, name, oneOf } from "./parts";
 
@@ -80,21 +81,31 @@ const schools = Joi.object<Schools>(
 
 const groups = new Map(paramGroups.map((group) => [group.id, group.params]));
 
-const params = Joi.object()
+/** Takes a record by rule id, whatever the rules were called when it was written. */
+function byRule(schema: Joi.ObjectSchema): Joi.ObjectSchema {
+  return Object.entries(formerIds).reduce(
+    (renamed, [former, id]) => renamed.rename(former, id, { ignoreUndefined: true, override: true }),
+    schema,
+  );
+}
+
+const params = byRule(Joi.object())
   .pattern(
     oneOf([...groups.keys()]),
     Joi.object()
       .pattern(Joi.string(), between(-500, 500))
       .custom((value: Record<string, number>, helpers) => {
         const id = String(helpers.state.path?.[helpers.state.path.length - 1]);
-        const stranger = Object.keys(value).find((name) => !(name in (groups.get(id) ?? {})));
-        if (stranger === undefined) return value;
+        const figures = groups.get(id) ?? {};
+        const known = Object.entries(value).filter(([name]) => !formerFigures[id]?.includes(name));
+        const stranger = known.map(([name]) => name).find((name) => !(name in figures));
+        if (stranger === undefined) return Object.fromEntries(known);
         return helpers.error("custom.say", { say: `The rule ${id} has no figure called "${stranger}".` });
       }),
   )
   .required();
 
-const weights = Joi.object()
+const weights = byRule(Joi.object())
   .pattern(oneOf(registry.map(({ id }) => id)), between(0, 3))
   .default({});
 

@@ -1,12 +1,14 @@
 import Joi from "joi";
 import { finishNames } from "../finish/finishes";
 import { metalNames } from "../finish/metals";
-import type { Field, Fields } from "../piece/field";
-import { kindNames, kinds, type Kind } from "../piece/kinds";
+import type { Fields } from "../piece/field";
+import { kindNames, type Kind } from "../piece/kinds";
 import type { KindSpec } from "../piece/kinds/define-kind";
-import { patterns, type Piece } from "../piece/piece";
+import { patterns } from "../piece/piece-common";
+import { specOf, type Piece } from "../piece/piece";
 import { swatchRoles, type Swatch } from "../piece/swatch";
 import { poles } from "../style/poles";
+import { fieldSchemas } from "./field";
 import { between, hex, id, name, oneOf } from "./parts";
 
 /** How far the shares of a piece may miss 1. */
@@ -58,25 +60,11 @@ const common = {
   register,
 };
 
-function fieldSchema(field: Field): Joi.Schema {
-  const schema = plainFieldSchema(field);
-  return field.added ? schema.optional().default(field.initial) : schema;
-}
-
-function plainFieldSchema(field: Field): Joi.Schema {
-  if (field.type === "choice") return oneOf(field.options).required().label(field.label);
-  if (field.type === "flag") return Joi.boolean().required().label(field.label);
-  const number = between(field.min, field.max).label(field.label).required();
-  return field.optional ? number.allow(null) : number;
-}
-
 function figuresSchema(spec: KindSpec<Fields>): Joi.ObjectSchema {
-  const keys = Object.entries(spec.figures).map(([key, field]) => [key, fieldSchema(field)] as const);
-  const { check } = spec;
-  const schema = Joi.object(Object.fromEntries(keys)).required().label("Figures");
-  if (!check) return schema;
+  const schema = Joi.object(fieldSchemas(spec.figures)).required().label("Figures");
+  if (!spec.check) return schema;
   return schema.custom((value, helpers) => {
-    const fault = check(value);
+    const fault = spec.check?.(value);
     if (!fault) return value;
     const path = [...(helpers.state.path ?? []), fault.field];
     return helpers.error("custom.say", { say: fault.say }, helpers.state.localize?.(path));
@@ -84,7 +72,7 @@ function figuresSchema(spec: KindSpec<Fields>): Joi.ObjectSchema {
 }
 
 function schemaFor(kind: Kind, extra: Joi.SchemaMap): Joi.ObjectSchema {
-  const spec = kinds[kind] as unknown as KindSpec<Fields>;
+  const spec = specOf({ kind });
   return Joi.object({
     kind: Joi.string().valid(kind).required(),
     ...common,

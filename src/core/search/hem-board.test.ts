@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { hemFindings, hemPair, weighHem } from "../reading/hems";
-import { apply } from "../reading/change";
+import { apply, wornSo } from "../reading/change";
 import { sample, sampleClient } from "../testing/sample";
 import { hasHem, hemRow } from "./hem-board";
 
@@ -24,7 +24,7 @@ describe("a row of the hem board", () => {
       const shoe = shoes[i];
       if (!shoe) throw new Error("a cell without its shoe");
       const pair = hemPair(sampleClient, trousers, shoe);
-      const { points, against } = weighHem(hemFindings(cell.turn ? apply(pair, cell.turn) : pair));
+      const { points, against } = weighHem(hemFindings(cell.turn ? apply(pair, wornSo(cell.turn)) : pair));
       expect(cell.points).toBe(points);
       expect(cell.verdict === "jars").toBe(against.length > 0);
       expect(cell.gap).toBeCloseTo(cell.hem - (cell.shaft ?? 0), 6);

@@ -2,10 +2,10 @@ import { dress } from "../dressing/dress";
 import type { Client } from "../piece/client";
 import { isLegged, type Legged, type Piece, type PieceOf } from "../piece/piece";
 import type { Turn } from "../piece/adjustment";
-import { apply } from "../reading/change";
+import { apply, wornSo } from "../reading/change";
 import { hemFindings, hemPair, weighHem } from "../reading/hems";
 import { solveTurnUp } from "../reading/turn-ups";
-import type { Verdict } from "../reading/read";
+import { hemVerdict, type Verdict } from "../reading/verdict";
 
 /** One garment over one pair of shoes, at its best: what a cell of the hem board shows. */
 export interface HemCell {
@@ -38,14 +38,14 @@ export function hemRow(client: Client, garment: HemGarment, shoes: readonly Piec
     const plain = hemPair(client, garment, shoe);
     const asCut = weighHem(hemFindings(plain));
     const turn = asCut.against.length > 0 ? (solveTurnUp(plain)?.best?.turn ?? null) : null;
-    const look = turn ? apply(plain, turn) : plain;
+    const look = turn ? apply(plain, wornSo(turn)) : plain;
     const { points, against } = turn ? weighHem(hemFindings(look)) : asCut;
     const dressed = dress(look);
     const hem = dressed.hem ?? 0;
     const { shaft, lift } = shoe.figures;
     return {
       shoe: shoe.id,
-      verdict: against.length > 0 ? "jars" : points >= 1.5 ? "sings" : "sits",
+      verdict: hemVerdict({ points, against }),
       points,
       turn,
       hem,

@@ -1,7 +1,8 @@
 import { swap, type Look } from "../piece/look";
 import { slotOf, type Piece } from "../piece/piece";
 import { slots, type Slot } from "../piece/slots";
-import { read, type Verdict } from "../reading/read";
+import { read } from "../reading/read";
+import type { Verdict } from "../reading/verdict";
 
 /** What swapping one slot does to the level of the look. */
 export interface Lever {

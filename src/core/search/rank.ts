@@ -2,8 +2,9 @@ import { swap, wear, type Look } from "../piece/look";
 import { slotOf, type Piece } from "../piece/piece";
 import { stacks, type Slot } from "../piece/slots";
 import type { Finding } from "../rules/finding";
-import { isFault } from "../reading/effects";
-import { read, type Reading, type Verdict } from "../reading/read";
+import { isFault } from "../reading/severity";
+import { read, type Reading } from "../reading/read";
+import { compareVerdicts, type Verdict } from "../reading/verdict";
 
 /** A piece that could take a slot, with the real change it would make. */
 export interface Candidate {
@@ -45,15 +46,13 @@ function faultsOf(reading: Reading): Set<string> {
   return new Set(reading.findings.filter(isFault).map((finding: Finding) => finding.rule));
 }
 
-const verdictOrder: Record<Verdict, number> = { sings: 0, sits: 1, jars: 2 };
-
 const byName = new Intl.Collator("en");
 
 /** By score, then by verdict, then by name, so that equal pieces keep their order. */
 function byPromise(one: Candidate, other: Candidate): number {
   return (
     other.score - one.score ||
-    verdictOrder[one.verdict] - verdictOrder[other.verdict] ||
+    compareVerdicts(other.verdict, one.verdict) ||
     byName.compare(one.piece.name, other.piece.name)
   );
 }

@@ -1,7 +1,8 @@
 import type { Turn } from "../piece/adjustment";
 import type { Look } from "../piece/look";
-import { apply } from "../reading/change";
-import { read, type Reading, type Verdict } from "../reading/read";
+import { apply, wornSo } from "../reading/change";
+import { read, type Reading } from "../reading/read";
+import type { Verdict } from "../reading/verdict";
 import { solveTurnUp } from "../reading/turn-ups";
 
 /** What a set makes of a base: as it is worn plainly, or with the turn-up that suits the pair best. */
@@ -35,7 +36,7 @@ export function asWorn(look: Look, findTurn: FindTurn = bestTurn): AsWorn {
   const plain = read(look);
   const turn = plain.verdict === "jars" ? findTurn(look) : null;
   if (turn) {
-    const other = apply(look, turn);
+    const other = apply(look, wornSo(turn));
     const reading = read(other);
     if (reading.verdict !== "jars") return { look: other, reading, turned: true };
   }

@@ -1,5 +1,5 @@
 import { ladder } from "../register/ladder";
-import type { Verdict } from "../reading/read";
+import type { Verdict } from "../reading/verdict";
 
 /** One meeting of a set and a base. */
 export interface BoardCell {

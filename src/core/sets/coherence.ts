@@ -3,12 +3,12 @@ import { finishes } from "../finish/finishes";
 import { metalGroup, type MetalGroup } from "../finish/metals";
 import type { Client } from "../piece/client";
 import type { Piece } from "../piece/piece";
-import { suffersInRain } from "../place/rain";
-import { verdictOf, type Verdict } from "../reading/read";
+import { spoiledByRain } from "../place/rain";
 import { scoreOf } from "../reading/score";
+import { verdictOf, type Verdict } from "../reading/verdict";
 import type { Finding } from "../rules/finding";
-import { registry } from "../rules/registry";
-import { agreementOf, type AgreementPoint } from "./agreement";
+import { rulesTagged } from "../rules/registry";
+import { agreementOf, looseOf, pointsOf } from "./agreement";
 
 /** What a set is by itself, before any base. */
 export interface Coherence {
@@ -28,21 +28,7 @@ export interface Coherence {
 /** The months a set belongs to; "torn" when its pieces want different ones. */
 export type SetSeason = "all year" | "warm months" | "cold months" | "torn";
 
-/** Rules that read a set without a base. */
-const ofSets: ReadonlySet<string> = new Set([
-  "colour.value-match",
-  "finish.one-bold",
-  "finish.embellishment",
-  "hardware.metal",
-  "style.one-lead",
-  "style.story",
-  "style.scale",
-  "neck.layers",
-  "neck.scarf",
-  "neck.focal",
-  "hosiery.open-toe",
-]);
-const rules = registry.filter(({ id }) => ofSets.has(id));
+const rules = rulesTagged("set");
 
 /** Reads some accessories as a set on a client, without a base. */
 export function coherenceOf(pieces: readonly Piece[], client: Client): Coherence {
@@ -60,7 +46,7 @@ export function coherenceOf(pieces: readonly Piece[], client: Client): Coherence
     ],
     span: pieces.length > 0 && low <= high ? { low, high } : null,
     season: seasonOf(pieces),
-    forRain: !pieces.some(suffersInRain),
+    forRain: spoiledByRain(pieces).length === 0,
   };
 }
 
@@ -73,21 +59,22 @@ function seasonOf(pieces: readonly Piece[]): SetSeason {
   return seasons.has("warm") ? "warm months" : "cold months";
 }
 
-/** Two pieces of a set, with what they agree and disagree in. */
+/** Two pieces of a set, with what the rules say of them together. */
 export interface PairAgreement {
   readonly one: Piece;
   readonly other: Piece;
   readonly points: number;
-  readonly because: readonly AgreementPoint[];
+  readonly because: readonly Finding[];
 }
 
 /** Every pair of a set with why it agrees or not, the worst first. */
 export function pairsOf(pieces: readonly Piece[], client: Client): PairAgreement[] {
-  return pieces
+  const loose = pieces.map((piece) => ({ piece, laid: looseOf(piece, client) }));
+  return loose
     .flatMap((one, i) =>
-      pieces.slice(i + 1).map((other): PairAgreement => {
-        const because = agreementOf(one, other, client.ruleBook);
-        return { one, other, because, points: because.reduce((sum, { points }) => sum + points, 0) };
+      loose.slice(i + 1).map((other): PairAgreement => {
+        const because = agreementOf(one.laid, other.laid);
+        return { one: one.piece, other: other.piece, because, points: pointsOf(because) };
       }),
     )
     .sort((one, other) => one.points - other.points);

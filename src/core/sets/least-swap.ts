@@ -1,4 +1,4 @@
-import { slotOf, type Piece } from "../piece/piece";
+import { slotOf, specOf, type Piece } from "../piece/piece";
 import { slots, type Slot } from "../piece/slots";
 
 /** What changes between two looks, and what is carried for it. */
@@ -11,32 +11,6 @@ export interface LeastSwap {
   readonly weight: number;
 }
 
-/** Grams a piece of a kind usually weighs, where it has no weight of its own. */
-const usual: Readonly<Record<Piece["kind"], number>> = {
-  shoe: 700,
-  bag: 600,
-  belt: 180,
-  hat: 120,
-  scarf: 90,
-  gloves: 70,
-  hosiery: 40,
-  necklace: 40,
-  bracelet: 40,
-  watch: 60,
-  ring: 8,
-  earrings: 12,
-  brooch: 20,
-  eyewear: 30,
-  "hair piece": 20,
-  jacket: 900,
-  coat: 1500,
-  top: 300,
-  trousers: 550,
-  skirt: 400,
-  dress: 500,
-  jumpsuit: 700,
-};
-
 /** The fewest changes from one look's pieces to another's: what both wear stays on. */
 export function leastSwap(from: readonly Piece[], to: readonly Piece[]): LeastSwap {
   const worn = new Set(from.map(({ id }) => id));
@@ -47,10 +21,6 @@ export function leastSwap(from: readonly Piece[], to: readonly Piece[]): LeastSw
   return {
     changed: slots.filter((slot) => touched.has(slot)),
     carried,
-    weight: carried.reduce((sum, piece) => sum + weightOf(piece), 0),
+    weight: carried.reduce((sum, piece) => sum + specOf(piece).weight(piece.figures), 0),
   };
-}
-
-function weightOf(piece: Piece): number {
-  return piece.kind === "bag" ? piece.figures.weight : usual[piece.kind];
 }

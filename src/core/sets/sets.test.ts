@@ -41,7 +41,7 @@ describe("a set by itself", () => {
     const torn = coherenceOf([shoe, bag, watch], sampleClient);
     expect(torn.verdict).toBe("jars");
     expect(torn.metals).toEqual(["warm", "cool"]);
-    expect(torn.findings.map(({ rule }) => rule)).toContain("hardware.metal");
+    expect(torn.findings.map(({ rule }) => rule)).toContain("finish.metal");
     expect(torn.score).toBeLessThan(coherenceOf([shoe, bag], sampleClient).score);
   });
 
@@ -63,7 +63,9 @@ describe("a set by itself", () => {
   it("can be asked of every pair why it agrees or not, the worst first", () => {
     const pairs = pairsOf([shoe, bag, watch], sampleClient);
     expect(pairs).toHaveLength(3);
-    expect(pairs[0]?.because.some(({ by, points }) => by === "metal" && points < 0)).toBe(true);
+    expect(pairs[0]?.because.some(({ rule, effect }) => rule === "finish.metal" && effect === "jars")).toBe(
+      true,
+    );
     expect(pairs.map(({ points }) => points)).toEqual(
       [...pairs.map(({ points }) => points)].sort((a, b) => a - b),
     );

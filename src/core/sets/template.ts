@@ -1,6 +1,6 @@
 import { slotOf, type Piece } from "../piece/piece";
 import { slots, type Slot } from "../piece/slots";
-import { suffersInRain } from "../place/rain";
+import { spoiledByRain } from "../place/rain";
 
 /** A set described before it is filled: where it is at home and which slots it takes. */
 export interface SetTemplate {
@@ -76,7 +76,7 @@ export function templateOf(name: string, pieces: readonly Piece[]): SetTemplate 
     name,
     from: Math.min(...centres),
     to: Math.max(...centres),
-    forRain: !pieces.some(suffersInRain),
+    forRain: spoiledByRain(pieces).length === 0,
     wanted: ["shoe"],
     optional: slots.filter((slot) => slot !== "shoe" && taken.has(slot)),
   };

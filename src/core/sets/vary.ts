@@ -1,7 +1,7 @@
 import type { Client } from "../piece/client";
 import { slotOf, type Piece } from "../piece/piece";
 import { slots, stacks, type Slot } from "../piece/slots";
-import type { Verdict } from "../reading/read";
+import type { Verdict } from "../reading/verdict";
 import { coherenceOf } from "./coherence";
 
 /** The pieces of a set from the head down. */

@@ -1,7 +1,5 @@
 import type { Body } from "../body/body";
-import type { PieceOf } from "../piece/piece";
-
-type BagFigures = PieceOf<"bag">["figures"];
+import type { BagFigures } from "../piece/kinds/bag";
 
 /** Slack a strap loses to curves and cloth on its way across the body. */
 const crossSlack = 1.06;

@@ -1,8 +1,5 @@
-import type { PieceOf } from "../piece/piece";
-import { strapWays, type StrapSetting, type StrapWay } from "../piece/adjustment";
-import { carries, type Carry } from "../piece/kinds/bag";
-
-type BagFigures = PieceOf<"bag">["figures"];
+import { carries, type BagFigures, type Carry } from "../piece/kinds/bag";
+import { strapWays, type StrapWay } from "./ways";
 
 /** How often a strap is wound round a handle. */
 const windings = 2;
@@ -42,8 +39,10 @@ export function effectiveStrap(bag: BagFigures, way: StrapWay): number | null {
 }
 
 /** The figures of a bag with its strap set: how it is carried, and how long the strap then is. */
-export function configured(bag: BagFigures, setting: StrapSetting | null): BagFigures {
-  if (!setting) return bag;
+export function configured(
+  bag: BagFigures,
+  setting: { readonly carry: Carry; readonly way: StrapWay },
+): BagFigures {
   const strap = effectiveStrap(bag, setting.way) ?? bag.strap;
   const strapMade = setting.way === "second strap" ? bag.secondMade : bag.strapMade;
   return { ...bag, carry: setting.carry, strap, strapMade };

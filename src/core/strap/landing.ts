@@ -1,18 +1,15 @@
 import type { Body } from "../body/body";
-import { strapOn } from "../piece/adjustment";
 import type { Look } from "../piece/look";
 import type { PieceOf } from "../piece/piece";
 import { carriedAt, shoulderDrop } from "./carry";
-import { configured } from "./configure";
 import { strapLimitsOf } from "./strap-limits";
 
 export type LandingZone = "ribs" | "waist" | "high hip" | "hip" | "thigh" | "below mid-thigh";
 
 /** Where a bag comes to lie on a body; heights above the footbed in cm. */
 export interface Landing {
+  /** The bag with its strap as it is worn. */
   readonly bag: PieceOf<"bag">;
-  /** The bag's figures with its strap as it is worn. */
-  readonly figures: PieceOf<"bag">["figures"];
   readonly top: number;
   readonly bottom: number;
   readonly zone: LandingZone;
@@ -22,11 +19,9 @@ export interface Landing {
   readonly scale: number;
 }
 
-/** Where the look's bag lands; null without one. */
-export function landingOf(look: Look, body: Body): Landing | null {
-  const bag = look.accessories.find((piece) => piece.kind === "bag");
-  if (!bag) return null;
-  const figures = configured(bag.figures, strapOn(look.adjustments, bag.id));
+/** Where the look's bag lands, with its strap as it is worn. */
+export function landingOf(bag: PieceOf<"bag">, look: Look, body: Body): Landing {
+  const { figures } = bag;
   const { armRoom, coatRoom } = strapLimitsOf(look.client.ruleBook);
   const top = carriedAt(body, figures);
   const bottom = top - figures.height;
@@ -35,7 +30,6 @@ export function landingOf(look: Look, body: Body): Landing | null {
     look.accessories.some((piece) => piece.kind === "coat");
   return {
     bag,
-    figures,
     top,
     bottom,
     zone: zoneOf(body, (top + bottom) / 2),

@@ -4,7 +4,7 @@ import type { Piece } from "../piece/piece";
 import type { Occasion } from "../piece/occasion";
 import type { Client } from "../piece/client";
 import type { Adjustment } from "../piece/adjustment";
-import type { Verdict } from "../reading/read";
+import type { Verdict } from "../reading/verdict";
 
 /** A base or a set as the bench needs it: a name over pieces. */
 export interface NamedPieces {

@@ -1,5 +1,5 @@
 import type { Adjustment } from "../piece/adjustment";
-import type { Verdict } from "../reading/read";
+import type { Verdict } from "../reading/verdict";
 
 /** A look as it is kept: what it is made of, and the stylist's own verdict beside the computed one. */
 export interface LookRecord {

@@ -3,12 +3,12 @@ import { describe, expect, it } from "vitest";
 import { clash } from "../finish/clash";
 import { finishes } from "../finish/finishes";
 import type { Piece } from "../piece/piece";
-import { polished } from "../rule-book/rule-book";
+
 import { oneLead } from "../rules/style/one-lead";
-import { agreementOf } from "../sets/agreement";
+import { agreementOf, looseOf } from "../sets/agreement";
 import { effectsOf } from "../testing/findings";
 import { generatedWardrobe } from "../testing/generated";
-import { sample, sampleLook } from "../testing/sample";
+import { sample, sampleClient, sampleLook } from "../testing/sample";
 import { answers } from "./answers";
 
 const leading = (kind: "earrings" | "necklace" | "shoe" | "bag", given: object) =>
@@ -58,7 +58,9 @@ describe("a piece that leads is answered", () => {
           .slice(seed % 3)
           .map((piece) => ({ ...piece, statement: 2 }) as Piece);
         if (!one || !other) return;
-        const argue = agreementOf(one, other, polished).some(({ by }) => by === "statement");
+        const argue = agreementOf(looseOf(one, sampleClient), looseOf(other, sampleClient)).some(
+          ({ rule, effect }) => rule === "style.one-lead" && effect === "rubs",
+        );
         const effects = effectsOf(oneLead, sampleLook({ accessories: [one, other] }));
         expect(effects).toEqual([argue ? "rubs" : "note"]);
       }),

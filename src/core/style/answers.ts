@@ -1,13 +1,12 @@
 import { finishes } from "../finish/finishes";
-import { bodyZoneOf } from "../piece/body-zone";
-import type { Piece } from "../piece/piece";
+import { bodyZoneOf, type Piece } from "../piece/piece";
 
 /**
  * Whether one leading piece answers another (2.3): elsewhere on the body and of one pole, or of one kind of
  * surface. A plain surface answers nothing: it is what most things are made of.
  */
 export function answers(lead: Piece, other: Piece): boolean {
-  const apart = bodyZoneOf(lead.kind) !== bodyZoneOf(other.kind);
+  const apart = bodyZoneOf(lead) !== bodyZoneOf(other);
   const pole = lead.poles.some((own) => other.poles.includes(own));
   const { kin } = finishes[lead.finish];
   return (apart && pole) || (kin !== "plain" && kin === finishes[other.finish].kin);

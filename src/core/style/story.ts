@@ -1,16 +1,13 @@
 import type { Piece } from "../piece/piece";
 import { poles, type Pole } from "./poles";
 
-const opposites: Readonly<Record<Pole, Pole>> = {
-  sport: "gala",
-  gala: "sport",
-  tailored: "romantic",
-  romantic: "tailored",
-  minimal: "bohemian",
-  bohemian: "minimal",
-  rugged: "classic",
-  classic: "rugged",
-};
+/** The poles that lie against one another. */
+const axes: readonly (readonly [Pole, Pole])[] = [
+  ["classic", "rugged"],
+  ["minimal", "bohemian"],
+  ["sport", "gala"],
+  ["romantic", "tailored"],
+];
 
 /** What the pieces of a set have in common. */
 export type Story =
@@ -63,9 +60,9 @@ function mostShared(leans: Leans): { readonly pole: Pole; readonly count: number
 }
 
 function contrastOf(pieces: readonly Piece[], leans: Leans): Extract<Story, { kind: "contrast" }> | null {
-  for (const pole of poles) {
-    const against = opposites[pole];
-    const [one, other] = [leans[pole], leans[against]];
+  for (const [pole, against] of axes) {
+    const one = leans[pole];
+    const other = leans[against];
     if (one === 0 || other === 0 || one + other !== pieces.length) continue;
     if (pieces.some(({ poles: own }) => own.includes(pole) === own.includes(against))) continue;
     const speaks = (way: Pole) =>

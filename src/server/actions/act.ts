@@ -4,7 +4,7 @@ import { refused, type Outcome } from "@/core/schema/outcome";
 import { validate } from "@/core/schema/validate";
 import { inStudio, type Tenant } from "../db/tenant";
 import { log } from "../log";
-import { NotFound, StaleWrite } from "../records/stale-write";
+import { NotFound, Refusal, StaleWrite } from "../records/refusal";
 import { requireSession } from "../session/session";
 
 /**
@@ -35,6 +35,7 @@ export async function act<I, O>(
 const foreignKey = "23503";
 
 function refusalOf<T>(error: unknown): Outcome<T> {
+  if (error instanceof Refusal) return refused(error.field, error.message);
   if (error instanceof StaleWrite)
     return refused(
       "version",

@@ -1,31 +1,16 @@
 "use server";
 
-import Joi from "joi";
 import { revalidatePath } from "next/cache";
 import type { Outcome } from "@/core/schema/outcome";
-import { colouring, goals, limits, measured, ruleBook, seated } from "@/core/schema/client";
-import { name } from "@/core/schema/parts";
-import { type ClientInput } from "@/core/studio/client-record";
+import { clientForm } from "@/core/schema/forms/client-form";
 import { addClient, bringClientBack, changeClient, findClient, putClientAway } from "../records/clients";
 import { act } from "./act";
-import { keyFields, toggleAway, type Key } from "./key";
-
-const schema = Joi.object<ClientInput & Key>({
-  ...keyFields,
-  name: name.required(),
-  measured,
-  seated,
-  colouring,
-  limits,
-  goals,
-  ruleBook,
-  notes: Joi.string().allow("").max(4000).required().label("Notes"),
-});
+import { toggleAway } from "./toggle-away";
 
 /** Adds a client, or changes one when an id and version come along. */
 export async function saveClient(input: unknown): Promise<Outcome<string>> {
   const outcome = await act(
-    schema,
+    clientForm,
     input,
     async (tenant, { id, version, ...client }) => {
       if (id === null || version === null) return addClient(tenant, client);

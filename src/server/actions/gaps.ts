@@ -10,7 +10,7 @@ import { gapColours, gapForms, type GapFacts } from "@/core/search/gap-spec";
 import type { GapInput } from "@/core/studio/gap-record";
 import { addGap, bringGapBack, changeGap, putGapAway } from "../records/gaps";
 import { act } from "./act";
-import { toggleAway } from "./key";
+import { toggleAway } from "./toggle-away";
 
 const noted = {
   note: Joi.string().trim().allow("").max(400).required().label("Note"),

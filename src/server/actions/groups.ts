@@ -1,47 +1,38 @@
 "use server";
 
-import Joi from "joi";
 import { revalidatePath } from "next/cache";
 import { placeOf, slotOf } from "@/core/piece/piece";
-import { refused, type Outcome } from "@/core/schema/outcome";
-import { name, uuid } from "@/core/schema/parts";
+import type { Outcome } from "@/core/schema/outcome";
+import { groupForm } from "@/core/schema/forms/group-form";
 import { isWholeSet } from "@/core/sets/whole-set";
 import type { Tenant } from "../db/tenant";
 import { bases } from "../records/bases";
 import { type GroupInput } from "@/core/studio/group-record";
 import { type PieceRecord } from "@/core/studio/piece-record";
 import { listPieces } from "../records/pieces";
+import { Refusal } from "../records/refusal";
 import { sets } from "../records/sets";
 import { act } from "./act";
-import { keyFields, toggleAway, type Key } from "./key";
-
-const schema = Joi.object<GroupInput & Key>({
-  ...keyFields,
-  clientId: uuid.required().label("Client"),
-  name: name.required(),
-  pieceIds: Joi.array().items(uuid).unique().max(30).required().label("Pieces"),
-});
+import { toggleAway } from "./toggle-away";
 
 type Records = Pick<typeof bases, "add" | "change" | "find">;
 type Check = (pieces: readonly PieceRecord[]) => string | null;
 
 async function save(input: unknown, records: Records, check: Check): Promise<Outcome<string>> {
   const outcome = await act(
-    schema,
+    groupForm,
     input,
     async (tenant, { id, version, ...group }) => {
       const fault = check(await chosen(tenant, group));
-      if (fault) return refused<string>("pieceIds", fault);
-      if (id === null || version === null)
-        return { ok: true as const, value: await records.add(tenant, group) };
+      if (fault) throw new Refusal("pieceIds", fault);
+      if (id === null || version === null) return records.add(tenant, group);
       await records.change(tenant, { id, version }, group);
-      return { ok: true as const, value: id };
+      return id;
     },
     async (tenant, { id }) => (id === null ? null : records.find(tenant, id)),
   );
-  if (!outcome.ok) return outcome;
-  if (outcome.value.ok) revalidatePath("/", "layout");
-  return outcome.value;
+  if (outcome.ok) revalidatePath("/", "layout");
+  return outcome;
 }
 
 async function chosen(tenant: Tenant, group: GroupInput): Promise<PieceRecord[]> {

@@ -4,11 +4,11 @@ import Joi from "joi";
 import { revalidatePath } from "next/cache";
 import { isLegged } from "@/core/piece/piece";
 import { recalibrated } from "@/core/reading/tailor";
-import { refused, type Outcome } from "@/core/schema/outcome";
+import type { Outcome } from "@/core/schema/outcome";
 import { between, uuid } from "@/core/schema/parts";
 import { findClient } from "../records/clients";
 import { changePiece, findPiece } from "../records/pieces";
-import { NotFound } from "../records/stale-write";
+import { NotFound, Refusal } from "../records/refusal";
 import { act } from "./act";
 
 interface TriedHem {
@@ -28,17 +28,16 @@ export async function keepTriedHem(input: unknown): Promise<Outcome<null>> {
     if (!record) throw new NotFound(`no piece ${pieceId}`);
     const { piece, clientId, state, version } = record;
     const owner = clientId === null ? null : await findClient(tenant, clientId);
-    if (!isLegged(piece)) return refused<null>("pieceId", "Only trousers have a hem that is tried on.");
+    if (!isLegged(piece)) throw new Refusal("pieceId", "Only trousers have a hem that is tried on.");
     if (!owner)
-      return refused<null>(
+      throw new Refusal(
         "pieceId",
         "These trousers belong to nobody: give them an owner, whose body the hem was tried on.",
       );
     const { id: _id, ...draft } = recalibrated(owner.client, piece, hem);
     await changePiece(tenant, { id: pieceId, version }, { piece: draft, clientId, state });
-    return { ok: true as const, value: null };
+    return null;
   });
-  if (!outcome.ok) return outcome;
-  if (outcome.value.ok) revalidatePath("/", "layout");
-  return outcome.value;
+  if (outcome.ok) revalidatePath("/", "layout");
+  return outcome;
 }

@@ -14,7 +14,7 @@ import type { Overruling } from "@/core/studio/overruling";
 import { changeRuleBook, findClient } from "../records/clients";
 import { keepOverruling, withdrawOverruling } from "../records/overrulings";
 import { setStudioRuleBook } from "../records/rule-books";
-import { NotFound } from "../records/stale-write";
+import { NotFound } from "../records/refusal";
 import { act } from "./act";
 
 const effects: readonly Effect[] = ["bar", "jars", "rubs", "note", "lifts", "sings", "unread"];

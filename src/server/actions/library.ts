@@ -7,25 +7,28 @@ import type { Outcome } from "@/core/schema/outcome";
 import { between, day, name, oneOf, uuid } from "@/core/schema/parts";
 import type { SetTemplate } from "@/core/sets/template";
 import { sets } from "../records/sets";
+import { todayIn } from "../records/studio";
 import { addTemplate, bringTemplateBack, putTemplateAway } from "../records/templates";
 import { addWear, strikeWear } from "../records/wears";
 import { act } from "./act";
-import { toggleAway } from "./key";
+import { toggleAway } from "./toggle-away";
 
 /** Retires a set, or takes it up again. */
 export async function retireSet(input: { id: string; away: boolean }): Promise<Outcome<null>> {
   return toggleAway(input, sets.retire, sets.takeUp);
 }
 
-const wearSchema = Joi.object<{ clientId: string; setId: string; day: string }>({
+const wearSchema = Joi.object<{ clientId: string; setId: string; day: string | null }>({
   clientId: uuid.required().label("Client"),
   setId: uuid.required().label("Set"),
-  day: day.required(),
+  day: day.allow(null).required(),
 });
 
-/** Writes down that a set was worn; answers with the wear's id. */
+/** Writes down that a set was worn, today where no day is given; answers with the wear's id. */
 export async function wearSet(input: unknown): Promise<Outcome<string>> {
-  const outcome = await act(wearSchema, input, addWear);
+  const outcome = await act(wearSchema, input, async (tenant, { day, ...worn }) =>
+    addWear(tenant, { ...worn, day: day ?? (await todayIn(tenant)) }),
+  );
   if (outcome.ok) revalidatePath("/sets");
   return outcome;
 }

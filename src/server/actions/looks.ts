@@ -1,7 +1,7 @@
 "use server";
 
 import Joi from "joi";
-import { verdicts } from "@/core/reading/read";
+import { verdicts } from "@/core/reading/verdict";
 import { adjustments } from "@/core/schema/adjustment";
 import type { Outcome } from "@/core/schema/outcome";
 import { between, oneOf, uuid } from "@/core/schema/parts";

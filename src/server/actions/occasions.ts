@@ -1,11 +1,8 @@
 "use server";
 
-import Joi from "joi";
 import { revalidatePath } from "next/cache";
-import { occasionFields } from "@/core/schema/occasion";
+import { occasionForm } from "@/core/schema/forms/occasion-form";
 import type { Outcome } from "@/core/schema/outcome";
-import { uuid } from "@/core/schema/parts";
-import { type OccasionInput } from "@/core/studio/occasion-record";
 import {
   addOccasion,
   bringOccasionBack,
@@ -14,18 +11,12 @@ import {
   putOccasionAway,
 } from "../records/occasions";
 import { act } from "./act";
-import { keyFields, toggleAway, type Key } from "./key";
-
-const schema = Joi.object<OccasionInput & Key>({
-  ...keyFields,
-  clientId: uuid.required().label("Client"),
-  occasion: Joi.object(occasionFields).required(),
-});
+import { toggleAway } from "./toggle-away";
 
 /** Adds an occasion, or changes one when an id and version come along. */
 export async function saveOccasion(input: unknown): Promise<Outcome<string>> {
   const outcome = await act(
-    schema,
+    occasionForm,
     input,
     async (tenant, { id, version, ...occasion }) => {
       if (id === null || version === null) return addOccasion(tenant, occasion);

@@ -1,26 +1,17 @@
 "use server";
 
-import Joi from "joi";
 import { revalidatePath } from "next/cache";
 import type { Outcome } from "@/core/schema/outcome";
-import { oneOf, uuid } from "@/core/schema/parts";
-import { pieceSchema } from "@/core/schema/piece";
-import { pieceInput, pieceStates, type PieceDraft, type PieceInput } from "@/core/studio/piece-record";
+import { pieceForm } from "@/core/schema/forms/piece-form";
+import { pieceInput } from "@/core/studio/piece-record";
 import { addPiece, bringPieceBack, changePiece, findPiece, putPieceAway } from "../records/pieces";
 import { act } from "./act";
-import { keyFields, toggleAway, type Key } from "./key";
-
-const schema = Joi.object<PieceInput & Key>({
-  ...keyFields,
-  clientId: uuid.allow(null).required().label("Owner"),
-  state: oneOf(pieceStates).required().label("State"),
-  piece: pieceSchema<PieceDraft>({}).required(),
-});
+import { toggleAway } from "./toggle-away";
 
 /** Adds a piece, or changes one when an id and version come along. */
 export async function savePiece(input: unknown): Promise<Outcome<string>> {
   const outcome = await act(
-    schema,
+    pieceForm,
     input,
     async (tenant, { id, version, ...piece }) => {
       if (id === null || version === null) return addPiece(tenant, piece);

@@ -1,31 +1,21 @@
 "use server";
 
-import Joi from "joi";
 import { headers } from "next/headers";
 import { redirect } from "next/navigation";
 import { refused, type Outcome } from "@/core/schema/outcome";
-import { name } from "@/core/schema/parts";
+import { firstRunForm, signInForm } from "@/core/schema/forms/sign-in-form";
 import { validate } from "@/core/schema/validate";
+import { inStudio } from "../db/tenant";
 import { foundStudio, memberByEmail } from "../records/members";
+import { Refusal } from "../records/refusal";
+import { setTimeZone } from "../records/studio";
 import { forgive, mayTry } from "../session/attempts";
 import { hashPassword, passwordFits } from "../session/password";
 import { closeSession, openSession } from "../session/session";
 
-const email = Joi.string().trim().lowercase().email({ tlds: false }).max(200).required().label("Email");
-
-interface Credentials {
-  readonly email: string;
-  readonly password: string;
-}
-
-const credentials = Joi.object<Credentials>({
-  email,
-  password: Joi.string().min(1).max(200).required().label("Password"),
-});
-
 /** Signs in with an email and a password. */
 export async function signIn(input: unknown): Promise<Outcome<null>> {
-  const checked = validate(credentials, input);
+  const checked = validate(signInForm, input);
   if (!checked.ok) return checked;
   const { email: address, password } = checked.value;
   if (!(await mayTry(address, await callerAddress())))
@@ -44,26 +34,15 @@ export async function signOut(): Promise<void> {
   redirect("/sign-in");
 }
 
-interface FirstRun extends Credentials {
-  readonly studioName: string;
-  readonly userName: string;
-}
-
-const firstRun = Joi.object<FirstRun>({
-  studioName: name.required().label("Studio"),
-  userName: name.required().label("Your name"),
-  email,
-  password: Joi.string().min(10).max(200).required().label("Password"),
-});
-
 /** Founds the first studio of an empty database and signs its owner in. */
 export async function createFirstStudio(input: unknown): Promise<Outcome<null>> {
-  const checked = validate(firstRun, input);
+  const checked = validate(firstRunForm, input);
   if (!checked.ok) return checked;
-  const { studioName, userName, email: address, password } = checked.value;
+  const { studioName, userName, email: address, password, timeZone } = checked.value;
   try {
     const passwordHash = await hashPassword(password);
     const ids = await foundStudio({ studioName, userName, email: address, passwordHash });
+    await inStudio(ids.studioId, (tenant) => setTimeZone(tenant, timeZone)).catch(leaveAsIs);
     await openSession({ ...ids, userName, studioName, role: "owner" });
   } catch (error) {
     if ((error as { code?: string }).code === "JX001")
@@ -76,4 +55,9 @@ export async function createFirstStudio(input: unknown): Promise<Outcome<null>> 
 async function callerAddress(): Promise<string> {
   const forwarded = (await headers()).get("x-forwarded-for");
   return forwarded?.split(",")[0]?.trim() ?? "direct";
+}
+
+/** A device may be in a zone the database does not know: the studio then begins in UTC, and can choose. */
+function leaveAsIs(error: unknown): void {
+  if (!(error instanceof Refusal)) throw error;
 }

@@ -3,45 +3,21 @@ import type { Measured, MeasurementName } from "@/core/body/measurements";
 import type { Client } from "@/core/piece/client";
 import type { RuleBook } from "@/core/rule-book/rule-book";
 import type { ClientInput, ClientRecord, Taken } from "@/core/studio/client-record";
+import type { ClientRow } from "../db/tables";
 import type { Tenant } from "../db/tenant";
 import { keepVersion, nextVersion, wholeBook } from "./rule-books";
-import { StaleWrite } from "./stale-write";
+import { StaleWrite } from "./refusal";
 import { bringBack, putAway, updateVersion } from "./versioned";
-
-interface ClientRow {
-  id: string;
-  name: string;
-  skin: string;
-  hair: string;
-  eyes: string;
-  undertone: Client["colouring"]["undertone"];
-  heel_limit: number | null;
-  no_leather: boolean;
-  covered_shoulders: boolean;
-  covered_ankles: boolean;
-  nickel_allergy: boolean;
-  clip_earrings: boolean;
-  hem_above_knee: number | null;
-  never_colours: Client["limits"]["neverColours"];
-  longer_leg_line: boolean;
-  more_waist: boolean;
-  bag_lands: Client["goals"]["bagLands"];
-  seated: boolean;
-  rule_book: RuleBook;
-  notes: string;
-  version: number;
-  measured: Measured;
-}
 
 /** The studio's clients by name. */
 export async function listClients(tenant: Tenant): Promise<ClientRecord[]> {
-  const rows = (await select(tenant).whereNull("clients.deleted_at").orderBy("clients.name")) as ClientRow[];
+  const rows = await select(tenant).whereNull("clients.deleted_at").orderBy("clients.name");
   return rows.map(fromRow);
 }
 
 export async function findClient(tenant: Tenant, id: string): Promise<ClientRecord | null> {
   if (!isId(id)) return null;
-  const row = (await select(tenant).where("clients.id", id).first()) as ClientRow | undefined;
+  const row = await select(tenant).where("clients.id", id).first();
   return row ? fromRow(row) : null;
 }
 
@@ -91,7 +67,7 @@ export async function measurementHistory(tenant: Tenant, clientId: string): Prom
       { column: "id", order: "desc" },
     ])
     .select("name", "cm", "taken_at");
-  return rows.map((row: { name: MeasurementName; cm: number | null; taken_at: Date }) => ({
+  return rows.map((row) => ({
     name: row.name,
     cm: row.cm,
     takenAt: row.taken_at.toISOString(),
@@ -107,9 +83,11 @@ const newestMeasurements = `(
   ) latest
 ) as measured`;
 
+type MeasuredRow = ClientRow & { readonly measured: Measured };
+
 function select(tenant: Tenant) {
   return tenant("clients")
-    .select("clients.*", tenant.raw(newestMeasurements))
+    .select<MeasuredRow[]>("clients.*", tenant.raw(newestMeasurements))
     .where("clients.studio_id", tenant.studioId);
 }
 
@@ -122,17 +100,18 @@ function differing(before: Partial<Measured>, after: Measured): Changes {
 }
 
 async function take(tenant: Tenant, clientId: string, changes: Changes): Promise<void> {
-  const rows = Object.entries(changes).map(([name, cm]) => ({
+  const names = Object.keys(changes) as MeasurementName[];
+  const rows = names.map((name) => ({
     studio_id: tenant.studioId,
     id: uuid(),
     client_id: clientId,
     name,
-    cm,
+    cm: changes[name] ?? null,
   }));
   if (rows.length > 0) await tenant("measurements").insert(rows);
 }
 
-function fromRow(row: ClientRow): ClientRecord {
+function fromRow(row: MeasuredRow): ClientRecord {
   const client: Client = {
     id: row.id,
     name: row.name,

@@ -1,25 +1,14 @@
 import { v7 as uuid } from "uuid";
-import type { GapFacts } from "@/core/search/gap-spec";
 import type { GapInput, GapRecord } from "@/core/studio/gap-record";
 import type { Tenant } from "../db/tenant";
 import { bringBack, putAway, updateVersion } from "./versioned";
 
-type GapRow = GapFacts & {
-  id: string;
-  client_id: string;
-  opens: string[];
-  note: string;
-  /** numeric comes as text, so that no cent is lost on the way. */
-  budget: string | null;
-  version: number;
-};
-
 /** What is missing on a client's list, in the order in which it was written down. */
 export async function listGaps(tenant: Tenant, clientId: string): Promise<GapRecord[]> {
-  const rows = (await tenant("gaps")
+  const rows = await tenant("gaps")
     .where({ studio_id: tenant.studioId, client_id: clientId })
     .whereNull("deleted_at")
-    .orderBy("id")) as GapRow[];
+    .orderBy("id");
   return rows.map(({ id, client_id, opens, note, budget, version, ...row }) => ({
     id,
     clientId: client_id,

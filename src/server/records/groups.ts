@@ -1,15 +1,10 @@
 import { v7 as uuid, validate as isId } from "uuid";
 import type { GroupInput, GroupRecord } from "@/core/studio/group-record";
+import type { GroupRow } from "../db/tables";
 import type { Tenant } from "../db/tenant";
 import { bringBack, putAway, replaceList, updateVersion } from "./versioned";
 
-export interface GroupRow {
-  id: string;
-  client_id: string;
-  name: string;
-  version: number;
-  piece_ids: string[];
-}
+type FilledRow = GroupRow & { readonly piece_ids: readonly string[] };
 
 interface GroupTables {
   readonly table: "bases" | "sets";
@@ -27,7 +22,9 @@ export function groupRecords({ table, members, owner, unless }: GroupTables) {
   ) as piece_ids`;
 
   const select = (tenant: Tenant) =>
-    tenant(table).select(`${table}.*`, tenant.raw(memberIds)).where(`${table}.studio_id`, tenant.studioId);
+    tenant(table)
+      .select<FilledRow[]>(`${table}.*`, tenant.raw(memberIds))
+      .where(`${table}.studio_id`, tenant.studioId);
 
   return {
     select,
@@ -38,12 +35,12 @@ export function groupRecords({ table, members, owner, unless }: GroupTables) {
       const query = select(tenant).orderBy(`${table}.id`);
       for (const column of unless) void query.whereNull(`${table}.${column}`);
       if (clientId !== null) void query.where(`${table}.client_id`, clientId);
-      return ((await query) as GroupRow[]).map(fromRow);
+      return (await query).map(fromRow);
     },
 
     async find(tenant: Tenant, id: string): Promise<GroupRecord | null> {
       if (!isId(id)) return null;
-      const row = (await select(tenant).where(`${table}.id`, id).first()) as GroupRow | undefined;
+      const row = await select(tenant).where(`${table}.id`, id).first();
       return row ? fromRow(row) : null;
     },
 
@@ -73,7 +70,7 @@ export function groupRecords({ table, members, owner, unless }: GroupTables) {
   };
 }
 
-function fromRow(row: GroupRow): GroupRecord {
+function fromRow(row: FilledRow): GroupRecord {
   return {
     id: row.id,
     clientId: row.client_id,

@@ -1,31 +1,9 @@
 import { validate as isId } from "uuid";
-import type { Adjustment, StrapSetting } from "@/core/piece/adjustment";
-import type { Verdict } from "@/core/reading/read";
+import type { Adjustment } from "@/core/piece/adjustment";
 import type { LookRecord } from "@/core/studio/look-record";
+import type { AdjustmentRow, LookRow } from "../db/tables";
 import type { Tenant } from "../db/tenant";
 import { replaceList } from "./versioned";
-
-interface LookRow {
-  id: string;
-  client_id: string;
-  base_id: string;
-  occasion_id: string | null;
-  own_verdict: Verdict | null;
-  read_verdict: Verdict | null;
-  read_score: number | null;
-  rule_book_version: number | null;
-  piece_ids: string[];
-  adjusted: AdjustmentRow[];
-}
-
-interface AdjustmentRow {
-  kind: Adjustment["kind"];
-  piece_id: string;
-  turn_count: 1 | 2 | null;
-  turn_depth: number | null;
-  carry: StrapSetting["carry"] | null;
-  strap_way: StrapSetting["way"] | null;
-}
 
 /** The look last worked on for a client, or for one of the client's bases; null when there is none. */
 export async function newestLook(
@@ -35,7 +13,7 @@ export async function newestLook(
 ): Promise<LookRecord | null> {
   const query = select(tenant).where("looks.client_id", clientId).orderBy("looks.updated_at", "desc");
   if (baseId !== null) void query.where("looks.base_id", baseId);
-  const row = (await query.first()) as LookRow | undefined;
+  const row = await query.first();
   return row ? fromRow(row) : null;
 }
 
@@ -45,12 +23,12 @@ export async function listLooks(tenant: Tenant, clientId: string, most: number):
     .where("looks.client_id", clientId)
     .orderBy("looks.updated_at", "desc")
     .limit(most);
-  return (rows as LookRow[]).map(fromRow);
+  return rows.map(fromRow);
 }
 
 export async function findLook(tenant: Tenant, id: string): Promise<LookRecord | null> {
   if (!isId(id)) return null;
-  const row = (await select(tenant).where("looks.id", id).first()) as LookRow | undefined;
+  const row = await select(tenant).where("looks.id", id).first();
   return row ? fromRow(row) : null;
 }
 
@@ -74,16 +52,13 @@ export async function keepLook(tenant: Tenant, look: LookRecord): Promise<void> 
   await tenant("adjustments").where({ studio_id: studioId, look_id: look.id }).delete();
   if (look.adjustments.length === 0) return;
   await tenant("adjustments").insert(
-    look.adjustments.map((adjustment, position) => ({
+    look.adjustments.map(({ kind, piece, ...settings }, position) => ({
       studio_id: studioId,
       look_id: look.id,
       position,
-      piece_id: adjustment.piece,
-      kind: adjustment.kind,
-      turn_count: adjustment.kind === "turn" ? adjustment.count : null,
-      turn_depth: adjustment.kind === "turn" ? adjustment.depth : null,
-      carry: adjustment.kind === "strap" ? adjustment.carry : null,
-      strap_way: adjustment.kind === "strap" ? adjustment.way : null,
+      piece_id: piece,
+      kind,
+      settings: JSON.stringify(settings),
     })),
   );
 }
@@ -98,13 +73,18 @@ const adjusted = `(
   from adjustments a where a.studio_id = looks.studio_id and a.look_id = looks.id
 ) as adjusted`;
 
+type WornRow = LookRow & {
+  readonly piece_ids: readonly string[];
+  readonly adjusted: readonly AdjustmentRow[];
+};
+
 function select(tenant: Tenant) {
   return tenant("looks")
-    .select("looks.*", tenant.raw(accessoryIds), tenant.raw(adjusted))
+    .select<WornRow[]>("looks.*", tenant.raw(accessoryIds), tenant.raw(adjusted))
     .where("looks.studio_id", tenant.studioId);
 }
 
-function fromRow(row: LookRow): LookRecord {
+function fromRow(row: WornRow): LookRecord {
   return {
     id: row.id,
     clientId: row.client_id,
@@ -122,11 +102,9 @@ function readingOf({ read_verdict, read_score, rule_book_version }: LookRow): Lo
   return { verdict: read_verdict, score: read_score, ruleBookVersion: rule_book_version };
 }
 
-function adjustmentOf(row: AdjustmentRow): Adjustment {
-  const { kind, piece_id: piece } = row;
-  if (kind === "strap") return { kind, piece, carry: row.carry ?? "hand", way: row.strap_way ?? "as made" };
-  if (kind !== "turn") return { kind, piece };
-  return { kind, piece, count: row.turn_count ?? 1, depth: row.turn_depth ?? 0 };
+/** A stored adjustment: its settings were checked by its own schema before they were written. */
+function adjustmentOf({ kind, piece_id, settings }: AdjustmentRow): Adjustment {
+  return { kind, piece: piece_id, ...settings } as Adjustment;
 }
 
 /** The studio's looks last worked on, the newest first, one for each base. */
@@ -140,7 +118,7 @@ export async function recentLooks(tenant: Tenant, most: number): Promise<LookRec
     .whereIn("looks.id", newest)
     .orderBy("looks.updated_at", "desc")
     .limit(most);
-  return (rows as LookRow[]).map(fromRow);
+  return rows.map(fromRow);
 }
 
 /** The client whose look was last worked on; null when no look was kept yet. */
@@ -148,6 +126,6 @@ export async function clientOfNewestLook(tenant: Tenant): Promise<string | null>
   const row = await tenant("looks")
     .where("studio_id", tenant.studioId)
     .orderBy("updated_at", "desc")
-    .first<{ client_id: string } | undefined>("client_id");
+    .first("client_id");
   return row?.client_id ?? null;
 }

@@ -1,27 +1,8 @@
 import { v7 as uuid, validate as isId } from "uuid";
-import type { Occasion } from "@/core/piece/occasion";
 import type { OccasionInput, OccasionRecord } from "@/core/studio/occasion-record";
+import type { OccasionRow } from "../db/tables";
 import type { Tenant } from "../db/tenant";
 import { bringBack, putAway, updateVersion } from "./versioned";
-
-interface OccasionRow {
-  id: string;
-  client_id: string;
-  name: string;
-  place: string;
-  day: string;
-  level_low: number;
-  level_high: number;
-  flags: Occasion["flags"];
-  temperature: number;
-  rain: number;
-  wind: number;
-  ground: Occasion["ground"];
-  light: Occasion["light"];
-  must_carry: Occasion["mustCarry"];
-  on_foot: number;
-  version: number;
-}
 
 /** A client's occasions by day; with null, the whole studio's. */
 export async function listOccasions(tenant: Tenant, clientId: string | null): Promise<OccasionRecord[]> {
@@ -30,13 +11,12 @@ export async function listOccasions(tenant: Tenant, clientId: string | null): Pr
     .whereNull("deleted_at")
     .orderBy(["day", "id"]);
   if (clientId !== null) void query.where({ client_id: clientId });
-  return ((await query) as OccasionRow[]).map(fromRow);
+  return (await query).map(fromRow);
 }
 
 export async function findOccasion(tenant: Tenant, id: string): Promise<OccasionRecord | null> {
   if (!isId(id)) return null;
-  const row = (await tenant("occasions").where({ studio_id: tenant.studioId, id }).first()) as
-    OccasionRow | undefined;
+  const row = await tenant("occasions").where({ studio_id: tenant.studioId, id }).first();
   return row ? fromRow(row) : null;
 }
 
@@ -83,7 +63,8 @@ function fromRow(row: OccasionRow): OccasionRecord {
 }
 
 function toRow({ clientId, occasion }: OccasionInput) {
-  const { name, place, day, span, flags, temperature, rain, wind, ground, light, onFoot } = occasion;
+  const { name, place, day, span, flags, temperature, rain, wind, ground, light, mustCarry, onFoot } =
+    occasion;
   return {
     client_id: clientId,
     name,
@@ -97,6 +78,7 @@ function toRow({ clientId, occasion }: OccasionInput) {
     wind,
     ground,
     light,
+    must_carry: mustCarry,
     on_foot: onFoot,
   };
 }

@@ -1,22 +1,13 @@
 import type { Overruling } from "@/core/studio/overruling";
 import type { Tenant } from "../db/tenant";
-import { NotFound } from "./stale-write";
-
-interface OverrulingRow {
-  id: string;
-  rule: string;
-  effect: Overruling["effect"];
-  piece_ids: string[];
-  reason: string;
-  look_id: string | null;
-}
+import { NotFound } from "./refusal";
 
 /** What was overruled for a client and not withdrawn, the newest first. */
 export async function overrulingsFor(tenant: Tenant, clientId: string): Promise<Overruling[]> {
-  const rows = (await tenant("overrulings")
+  const rows = await tenant("overrulings")
     .where({ studio_id: tenant.studioId, client_id: clientId })
     .whereNull("withdrawn_at")
-    .orderBy("made_at", "desc")) as OverrulingRow[];
+    .orderBy("made_at", "desc");
   return rows.map((row) => ({
     id: row.id,
     rule: row.rule,

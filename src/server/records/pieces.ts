@@ -1,46 +1,24 @@
 import { v7 as uuid, validate as isId } from "uuid";
 import { initialFigures } from "@/core/piece/initial-figures";
-import type { Kind } from "@/core/piece/kinds";
 import type { Piece } from "@/core/piece/piece";
 import type { Swatch } from "@/core/piece/swatch";
 import type { PieceInput, PieceRecord } from "@/core/studio/piece-record";
+import type { PieceRow } from "../db/tables";
 import type { Tenant } from "../db/tenant";
 import { bringBack, putAway, updateVersion } from "./versioned";
-
-interface PieceRow {
-  id: string;
-  client_id: string | null;
-  kind: Kind;
-  name: string;
-  finish: string;
-  second_finish: string | null;
-  pattern: string;
-  pattern_scale: number;
-  metal: string;
-  metal_size: number;
-  poles: string[];
-  statement: number;
-  register_low: number;
-  register_centre: number;
-  register_high: number;
-  figures: object;
-  state: PieceRecord["state"];
-  version: number;
-  swatches: Swatch[];
-}
 
 /** Every piece of a client and of the kit; with null, the whole studio's. */
 export async function listPieces(tenant: Tenant, clientId: string | null): Promise<PieceRecord[]> {
   const query = select(tenant).whereNull("pieces.deleted_at").orderBy("pieces.id");
   if (clientId !== null)
     void query.where((where) => where.where("pieces.client_id", clientId).orWhereNull("pieces.client_id"));
-  return ((await query) as PieceRow[]).map(fromRow);
+  return (await query).map(fromRow);
 }
 
 /** One piece, put away or not; null when there is none. */
 export async function findPiece(tenant: Tenant, id: string): Promise<PieceRecord | null> {
   if (!isId(id)) return null;
-  const row = (await select(tenant).where("pieces.id", id).first()) as PieceRow | undefined;
+  const row = await select(tenant).where("pieces.id", id).first();
   return row ? fromRow(row) : null;
 }
 
@@ -64,9 +42,11 @@ export async function changePiece(
 export const putPieceAway = (tenant: Tenant, id: string) => putAway(tenant, "pieces", id);
 export const bringPieceBack = (tenant: Tenant, id: string) => bringBack(tenant, "pieces", id);
 
+type SwatchedRow = PieceRow & { readonly swatches: readonly Swatch[] };
+
 function select(tenant: Tenant) {
   return tenant("pieces")
-    .select("pieces.*", tenant.raw(swatchesOfPiece))
+    .select<SwatchedRow[]>("pieces.*", tenant.raw(swatchesOfPiece))
     .where("pieces.studio_id", tenant.studioId);
 }
 
@@ -85,7 +65,7 @@ async function writeSwatches(tenant: Tenant, pieceId: string, swatches: readonly
   await tenant("swatches").insert(rows);
 }
 
-function fromRow(row: PieceRow): PieceRecord {
+function fromRow(row: SwatchedRow): PieceRecord {
   const piece = {
     id: row.id,
     kind: row.kind,

@@ -1,7 +1,7 @@
 import { polished, readsAlike, type RuleBook } from "@/core/rule-book/rule-book";
 import { defaultSchools } from "@/core/rule-book/schools";
 import type { Tenant } from "../db/tenant";
-import { StaleWrite } from "./stale-write";
+import { StaleWrite } from "./refusal";
 
 /** A stored rule book with what was declared after it was stored. */
 export function wholeBook(stored: Partial<RuleBook>): RuleBook {
@@ -31,18 +31,16 @@ export async function ruleBookVersions(
   tenant: Tenant,
   clientId: string,
 ): Promise<{ readonly book: RuleBook; readonly madeAt: string }[]> {
-  const rows = (await tenant("rule_book_versions")
+  const rows = await tenant("rule_book_versions")
     .where({ studio_id: tenant.studioId, client_id: clientId })
     .orderBy("version", "desc")
-    .select("rule_book", "made_at")) as { rule_book: Partial<RuleBook>; made_at: Date }[];
+    .select("rule_book", "made_at");
   return rows.map((row) => ({ book: wholeBook(row.rule_book), madeAt: row.made_at.toISOString() }));
 }
 
 /** The studio's own rule book, which new clients start from. */
 export async function studioRuleBook(tenant: Tenant): Promise<RuleBook> {
-  const row = await tenant("studios")
-    .where({ id: tenant.studioId })
-    .first<{ rule_book: Partial<RuleBook> | null }>("rule_book");
+  const row = await tenant("studios").where({ id: tenant.studioId }).first("rule_book");
   return wholeBook(row?.rule_book ?? {});
 }
 

@@ -1,7 +1,8 @@
+import type { Knex } from "knex";
 import type { GroupRecord } from "@/core/studio/group-record";
 import type { Tenant } from "../db/tenant";
-import { groupRecords, type GroupRow } from "./groups";
-import { NotFound } from "./stale-write";
+import { groupRecords } from "./groups";
+import { NotFound } from "./refusal";
 
 const { select, fromRow, ...records } = groupRecords({
   table: "sets",
@@ -20,14 +21,14 @@ export const sets = {
       .whereNull("sets.deleted_at")
       .whereNotNull("sets.retired_at")
       .orderBy("sets.retired_at", "desc");
-    return ((await query) as GroupRow[]).map(fromRow);
+    return (await query).map(fromRow);
   },
 
   retire: (tenant: Tenant, id: string) => setRetired(tenant, id, tenant.fn.now()),
   takeUp: (tenant: Tenant, id: string) => setRetired(tenant, id, null),
 };
 
-async function setRetired(tenant: Tenant, id: string, when: unknown): Promise<void> {
+async function setRetired(tenant: Tenant, id: string, when: Knex.Raw | null): Promise<void> {
   const changed = await tenant("sets").where({ studio_id: tenant.studioId, id }).update({ retired_at: when });
   if (changed === 0) throw new NotFound(`no set ${id}`);
 }

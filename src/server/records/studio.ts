@@ -1,18 +1,37 @@
 import type { LengthUnit } from "@/core/length/length";
 import type { Tenant } from "../db/tenant";
+import { NotFound, Refusal } from "./refusal";
 
 export interface StudioRecord {
   readonly id: string;
   readonly name: string;
   readonly lengthUnit: LengthUnit;
+  /** As the zone database names it, such as "Europe/Vienna". */
+  readonly timeZone: string;
 }
 
 /** The studio of the transaction. */
 export async function thisStudio(tenant: Tenant): Promise<StudioRecord> {
-  const row = await tenant("studios").where({ id: tenant.studioId }).first("id", "name", "length_unit");
-  return { id: row.id, name: row.name, lengthUnit: row.length_unit };
+  const row = await tenant("studios").where({ id: tenant.studioId }).first();
+  if (!row) throw new NotFound(`no studio ${tenant.studioId}`);
+  return { id: row.id, name: row.name, lengthUnit: row.length_unit, timeZone: row.time_zone };
+}
+
+/** The day it is in the studio, yyyy-mm-dd: at midnight in the studio's own time zone the next one begins. */
+export async function todayIn(tenant: Tenant): Promise<string> {
+  const row = await tenant("studios")
+    .where({ id: tenant.studioId })
+    .first<{ today: string }>(tenant.raw("(now() at time zone time_zone)::date as today"));
+  return row.today;
 }
 
 export async function setLengthUnit(tenant: Tenant, unit: LengthUnit): Promise<void> {
   await tenant("studios").where({ id: tenant.studioId }).update({ length_unit: unit });
+}
+
+/** Sets the studio's time zone; the database must know it. @throws Refusal when it does not */
+export async function setTimeZone(tenant: Tenant, zone: string): Promise<void> {
+  const known = await tenant("pg_timezone_names").where({ name: zone }).first("name");
+  if (!known) throw new Refusal("zone", `There is no time zone called "${zone}".`);
+  await tenant("studios").where({ id: tenant.studioId }).update({ time_zone: zone });
 }

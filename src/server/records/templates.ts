@@ -4,22 +4,12 @@ import type { TemplateRecord } from "@/core/studio/template-record";
 import type { Tenant } from "../db/tenant";
 import { bringBack, putAway } from "./versioned";
 
-interface TemplateRow {
-  id: string;
-  name: string;
-  level_from: number;
-  level_to: number;
-  for_rain: boolean;
-  wanted: SetTemplate["wanted"];
-  optional: SetTemplate["optional"];
-}
-
 /** The studio's own templates, the oldest first. */
 export async function listTemplates(tenant: Tenant): Promise<TemplateRecord[]> {
-  const rows = (await tenant("set_templates")
+  const rows = await tenant("set_templates")
     .where({ studio_id: tenant.studioId })
     .whereNull("deleted_at")
-    .orderBy("id")) as TemplateRow[];
+    .orderBy("id");
   return rows.map(({ id, name, level_from, level_to, for_rain, wanted, optional }) => ({
     id,
     template: { name, from: level_from, to: level_to, forRain: for_rain, wanted, optional },

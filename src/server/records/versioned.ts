@@ -1,5 +1,6 @@
+import type { Knex } from "knex";
 import type { Tenant } from "../db/tenant";
-import { NotFound, StaleWrite } from "./stale-write";
+import { NotFound, StaleWrite } from "./refusal";
 
 type VersionedTable = "clients" | "pieces" | "bases" | "sets" | "occasions" | "looks" | "gaps";
 /** Tables whose rows are put away rather than deleted. */
@@ -34,7 +35,12 @@ export async function bringBack(tenant: Tenant, table: KeptTable, id: string): P
   await setDeleted(tenant, table, id, null);
 }
 
-async function setDeleted(tenant: Tenant, table: KeptTable, id: string, when: unknown): Promise<void> {
+async function setDeleted(
+  tenant: Tenant,
+  table: KeptTable,
+  id: string,
+  when: Knex.Raw | null,
+): Promise<void> {
   const changed = await tenant(table).where({ studio_id: tenant.studioId, id }).update({ deleted_at: when });
   if (changed === 0) throw new NotFound(`no ${table} ${id}`);
 }

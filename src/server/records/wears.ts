@@ -27,9 +27,8 @@ export async function lastWorn(tenant: Tenant, clientId: string | null): Promise
     .where({ studio_id: tenant.studioId })
     .whereNull("deleted_at")
     .groupBy("set_id")
-    .select("set_id")
-    .max("worn_on as day");
+    .select<{ set_id: string; day: string }[]>("set_id", tenant.raw("max(worn_on) as day"));
   if (clientId !== null) void query.where({ client_id: clientId });
-  const rows = (await query) as { set_id: string; day: string }[];
+  const rows = await query;
   return Object.fromEntries(rows.map(({ set_id, day }) => [set_id, day]));
 }

@@ -1,7 +1,11 @@
 import { sayLength, type LengthUnit } from "@/core/length/length";
+import { adjustmentSpec, type Adjustment } from "@/core/piece/adjustment";
+import type { AdjustmentKind } from "@/core/piece/adjustments";
+import type { AdjustmentWords } from "@/core/piece/adjustments/define-adjustment";
 import type { Piece } from "@/core/piece/piece";
-import type { Turn } from "@/core/piece/adjustment";
-import { nameOf, type Change } from "@/core/reading/change";
+import type { Change } from "@/core/reading/change";
+import { fillMessage } from "@/core/words/message";
+import { withinSentence } from "@/core/words/within-sentence";
 
 /** A change in the words of a button. */
 export function sayChange(
@@ -9,45 +13,39 @@ export function sayChange(
   unit: LengthUnit,
   named: (id: string) => Piece | undefined,
 ): string {
-  const name = (id: string) => {
-    const piece = named(id);
-    return piece ? nameOf(piece) : "it";
-  };
+  const name = (id: string) => withinSentence(named(id)?.name ?? "it");
   switch (change.kind) {
     case "wear":
-      return `Put on ${nameOf(change.piece)}`;
+      return `Put on ${withinSentence(change.piece.name)}`;
     case "take-off":
       return `Take off ${name(change.piece)}`;
-    case "turn":
-      return sayTurn(change, unit);
-    case "unturn":
-      return "Let the hem down";
-    case "tuck-into-boot":
-      return "Tuck into the boot";
-    case "tuck-in":
-      return `Tuck in ${name(change.piece)}`;
-    case "double":
-      return `Double ${name(change.piece)}`;
-    case "undouble":
-      return `Wear ${name(change.piece)} single`;
-    case "strap":
-      return `Carry ${name(change.piece)} ${carryWords[change.carry]}${change.way === "as made" ? "" : `, strap ${change.way}`}`;
-    case "wear-out":
-      return `Wear ${name(change.piece)} out`;
+    case "adjust":
+      return sayWay(change.adjustment, "doing", unit, name(change.adjustment.piece));
+    case "undo":
+      return sayUndoing(change.way, name(change.piece));
   }
 }
 
-/** A turn-up in words: "Turn once, 4 cm". */
-export function sayTurn(turn: Pick<Turn, "count" | "depth">, unit: LengthUnit): string {
-  return `Turn ${turn.count === 1 ? "once" : "twice"}, ${sayLength(turn.depth, unit)}`;
+/** A way of wearing a piece, as an instruction or as it stands in a caption. */
+export function sayWay(
+  adjustment: Adjustment,
+  as: keyof Pick<AdjustmentWords, "doing" | "done">,
+  unit: LengthUnit,
+  piece: string,
+): string {
+  const { settings, words } = adjustmentSpec(adjustment.kind);
+  const values: Record<string, string | number> = { piece };
+  for (const [key, value] of Object.entries(adjustment)) {
+    const field = settings[key];
+    if (field?.type === "number" && typeof value === "number")
+      values[key] = field.unit === "cm" ? sayLength(value, unit) : value;
+    // The words of a choice are chosen by its name, which the message format wants without spaces.
+    else if (field?.type === "choice") values[key] = String(value).replace(/\W/g, "_");
+  }
+  return fillMessage(words[as], values);
 }
 
-/** Ways of carrying in the words of a sentence. */
-const carryWords = {
-  shoulder: "on the shoulder",
-  "cross-body": "across the body",
-  crook: "in the crook of the arm",
-  hand: "in the hand",
-  clutch: "as a clutch",
-  wrist: "on the wrist",
-} as const;
+/** No longer wearing a piece so, as an instruction. */
+export function sayUndoing(way: AdjustmentKind, piece: string): string {
+  return fillMessage(adjustmentSpec(way).words.undoing, { piece });
+}

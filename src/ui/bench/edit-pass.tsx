@@ -1,22 +1,30 @@
 "use client";
 
-import type { Piece } from "@/core/piece/piece";
+import { useCallback } from "react";
 import type { RemovedPiece, SurpriseOf } from "@/workers/answers";
 import { Plate } from "../drawing/plate";
 import { Button } from "../kit/button";
+import { useAsk, type Question } from "../counsel/use-ask";
+import { useDesk } from "./desk/use-desk";
 
-interface EditPassProps {
-  readonly removals: readonly RemovedPiece[] | null;
-  /** Something plain exchanged for something that speaks, verdict kept. */
+interface Pass {
+  readonly removals: readonly RemovedPiece[];
   readonly swaps: readonly SurpriseOf[];
-  readonly named: (id: string) => Piece | undefined;
-  readonly onTakeOff: (pieceId: string) => void;
-  readonly onPut: (pieceId: string) => void;
-  readonly onClose: () => void;
 }
 
 /** Stand back: each accessory with what the look would score without it, the best to lose first. */
-export function EditPass({ removals, swaps, named, onTakeOff, onPut, onClose }: EditPassProps) {
+export function EditPass() {
+  const { advisor, key, steps, named } = useDesk();
+  const question = useCallback<Question<Pass>>(
+    async (counsel) => {
+      const [removals, swaps] = await Promise.all([counsel.editPass(key), counsel.surprises(key)]);
+      return { removals, swaps };
+    },
+    [key],
+  );
+  const { value } = useAsk(advisor, question);
+  const removals = value?.removals ?? null;
+  const swaps = value?.swaps ?? [];
   const free = removals?.filter(({ before, after }) => after >= before).length ?? 0;
   return (
     <div className="flex min-h-0 flex-1 items-stretch gap-2 overflow-x-auto px-4 pb-2.5">
@@ -27,7 +35,7 @@ export function EditPass({ removals, swaps, named, onTakeOff, onPut, onClose }: 
           <button
             key={pieceId}
             type="button"
-            onClick={() => onTakeOff(pieceId)}
+            onClick={() => steps.change({ kind: "take-off", piece: pieceId })}
             className="flex w-31 shrink-0 flex-col border border-rule bg-paper px-1.5 pb-1.5 text-left hover:bg-white"
           >
             <Plate piece={piece} className="min-h-0 w-full flex-1" />
@@ -45,7 +53,7 @@ export function EditPass({ removals, swaps, named, onTakeOff, onPut, onClose }: 
           <button
             key={`${offId} ${onId}`}
             type="button"
-            onClick={() => onPut(onId)}
+            onClick={() => steps.put(onId)}
             className="flex w-31 shrink-0 flex-col border border-dashed border-rule-strong bg-paper px-1.5 pb-1.5 text-left hover:bg-white"
           >
             <Plate piece={on} className="min-h-0 w-full flex-1" />
@@ -67,7 +75,7 @@ export function EditPass({ removals, swaps, named, onTakeOff, onPut, onClose }: 
                 ? `${free === 1 ? "One piece costs" : `${free} pieces cost`} nothing to take off. Take one away, look again.`
                 : "Every piece earns its place."}
         </p>
-        <Button size="small" onClick={onClose}>
+        <Button size="small" onClick={() => steps.lay("candidates")}>
           Back to candidates
         </Button>
       </div>

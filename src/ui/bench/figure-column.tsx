@@ -1,26 +1,25 @@
 "use client";
 
+import { useDroppable } from "@dnd-kit/core";
 import { useMemo, useState } from "react";
 import type { LightName } from "@/core/colour/light";
 import { dress } from "@/core/dressing/dress";
+import type { Slot } from "@/core/piece/slots";
 import { lookUnder } from "@/core/reading/relit";
-import type { Look } from "@/core/piece/look";
-import type { Dressed } from "@/core/dressing/dressed";
-import type { TurnUpAnswer } from "@/core/reading/turn-ups";
-import type { Change } from "@/core/reading/change";
+import { ColourDialog } from "../colour/colour-dialog";
+import { PaletteStrip } from "../colour/palette-strip";
 import { AnkleWindow } from "../drawing/ankle/ankle-window";
 import { describeLook } from "../drawing/describe";
 import { Figure } from "../drawing/figure/figure";
-import { useLengthUnit } from "../kit/length-unit";
 import { NeckWindow } from "../drawing/neck/neck-window";
-import type { Slot } from "@/core/piece/slots";
-import { ColourDialog } from "../colour/colour-dialog";
-import { PaletteStrip } from "../colour/palette-strip";
-import { BagControl } from "./bag-control";
-import { HemControl } from "./hem-control";
-import { NeckControl } from "./neck-control";
+import { Hint } from "../kit/hint";
+import { useLengthUnit } from "../kit/length-unit";
+import { Toggle } from "../kit/toggle";
+import { useBenchState, useDesk } from "./desk/use-desk";
+import { WornControls } from "./worn-controls";
 
 const surrounds = ["light", "middle", "dark"] as const;
+type Surround = (typeof surrounds)[number];
 
 /** Stations that are looked at in the neck window. */
 const atNeck: ReadonlySet<Slot> = new Set([
@@ -31,53 +30,31 @@ const atNeck: ReadonlySet<Slot> = new Set([
   "neck",
   "necklace",
   "brooch",
+  "pocket",
 ]);
 
-interface FigureColumnProps {
-  readonly dressed: Dressed;
-  /** The look as it is, whatever is being tried on the figure. */
-  readonly look: Look;
-  /** The station that is worked on: it decides which window is open. */
-  readonly active: Slot;
-  readonly turnUp: TurnUpAnswer | null;
-  readonly onTailor: () => void;
-  /** A change that is looked at before it is made; null to look away. */
-  readonly onTry: (change: Change | null) => void;
-  readonly onChange: (change: Change) => void;
-  /** A plate was dropped on the figure: the id of its piece. */
-  readonly onDrop: (pieceId: string) => void;
-}
+/** Where a plate is let go to be put on. */
+export const figureDrop = "figure";
 
 /** The body with the look on it, to scale; the ankle or the neck enlarged; and what is done to the pieces there. */
-export function FigureColumn({
-  dressed,
-  look,
-  active,
-  turnUp,
-  onChange,
-  onTailor,
-  onTry,
-  onDrop,
-}: FigureColumnProps) {
+export function FigureColumn() {
   const unit = useLengthUnit();
-  const window = atNeck.has(active) ? "neck" : "ankle";
-  const [surround, setSurround] = useState<(typeof surrounds)[number]>("light");
+  const { dressed } = useDesk();
+  const active = useBenchState((state) => state.active);
+  const { setNodeRef, isOver } = useDroppable({ id: figureDrop });
+  const [surround, setSurround] = useState<Surround>("light");
   const [light, setLight] = useState<LightName>("daylight");
   const [colours, setColours] = useState(false);
   const lit = useMemo(
     () => (light === "daylight" ? dressed : dress(lookUnder(dressed.look, light))),
     [dressed, light],
   );
+  const Window = atNeck.has(active) ? NeckWindow : AnkleWindow;
   return (
     <section
+      ref={setNodeRef}
       aria-label="Figure"
-      className={`surround-${surround} relative grid min-h-0 grid-cols-[minmax(0,5fr)_minmax(0,7fr)] border-r border-rule-strong`}
-      onDragOver={(event) => event.preventDefault()}
-      onDrop={(event) => {
-        event.preventDefault();
-        const id = event.dataTransfer.getData("text/x-piece");
-        if (id) onDrop(id);
-      }}
+      className={`surround-${surround} relative grid min-h-0 grid-cols-[minmax(0,5fr)_minmax(0,7fr)] border-r border-rule-strong ${isOver ? "basted" : ""}`}
     >
       <div className="flex min-h-0 flex-col">
         <Figure
@@ -89,44 +66,49 @@ export function FigureColumn({
         <PaletteStrip dressed={lit} onOpen={() => setColours(true)} />
       </div>
       <div className="flex min-h-0 flex-col border-l border-(--figure-rule)/40">
-        {window === "neck" ? (
-          <NeckWindow dressed={lit} unit={unit} className="min-h-0 w-full flex-1" />
-        ) : (
-          <AnkleWindow dressed={lit} unit={unit} className="min-h-0 w-full flex-1" />
-        )}
+        <Window dressed={lit} unit={unit} className="min-h-0 w-full flex-1" />
         <div className="border-t border-(--figure-rule)/40 bg-paper p-2 text-tiny text-ink">
-          {active === "bag" && <BagControl dressed={dressed} look={look} onChange={onChange} onTry={onTry} />}
-          {window === "neck" && <NeckControl dressed={dressed} onChange={onChange} />}
-          {active !== "bag" && window === "ankle" && (
-            <HemControl dressed={dressed} turnUp={turnUp} onChange={onChange} onTailor={onTailor} />
-          )}
+          <WornControls active={active} />
         </div>
       </div>
-      <div role="group" aria-label="Surround" className="absolute top-2 left-2 flex">
-        {surrounds.map((name) => (
-          <button
-            key={name}
-            type="button"
-            aria-pressed={name === surround}
-            aria-label={`${name} surround`}
-            title={`${name} surround`}
-            onClick={() => setSurround(name)}
-            className={`surround-${name} size-6 border border-(--figure-rule) ${name === surround ? "basted" : ""}`}
-          />
-        ))}
-        <button
-          type="button"
-          aria-pressed={light === "evening"}
-          title="Warm evening light"
-          onClick={() => setLight(light === "evening" ? "daylight" : "evening")}
-          className={`ml-2 h-6 border border-(--figure-rule) bg-paper px-1.5 text-tiny text-ink ${light === "evening" ? "basted" : ""}`}
+      <div className="absolute top-2 left-2 flex gap-2">
+        <Surrounds shown={surround} onShow={setSurround} />
+        <Toggle
+          on={light === "evening"}
+          onChange={(on) => setLight(on ? "evening" : "daylight")}
+          hint="Warm evening light"
+          className="h-6 px-1.5 text-tiny text-ink"
         >
           lamp
-        </button>
+        </Toggle>
       </div>
       {colours && (
         <ColourDialog open onOpenChange={setColours} dressed={dressed} light={light} onLight={setLight} />
       )}
     </section>
+  );
+}
+
+interface SurroundsProps {
+  readonly shown: Surround;
+  readonly onShow: (surround: Surround) => void;
+}
+
+/** The grey that the figure stands before. */
+function Surrounds({ shown, onShow }: SurroundsProps) {
+  return (
+    <div role="group" aria-label="Surround" className="flex">
+      {surrounds.map((name) => (
+        <Hint key={name} words={`${name} surround`}>
+          <button
+            type="button"
+            aria-pressed={name === shown}
+            aria-label={`${name} surround`}
+            onClick={() => onShow(name)}
+            className={`surround-${name} size-6 border border-(--figure-rule) ${name === shown ? "basted" : ""}`}
+          />
+        </Hint>
+      ))}
+    </div>
   );
 }

@@ -2,20 +2,22 @@
 
 import { useState } from "react";
 import type { BookRemedy } from "@/core/reading/book-remedies";
-import { isFault } from "@/core/reading/effects";
+import { isFault } from "@/core/reading/severity";
+import { isGrave } from "@/core/reading/verdict";
 import { phrase, sayLimit, sayValue } from "@/core/reading/phrase";
-import type { Change } from "@/core/reading/change";
 import type { Remedy } from "@/core/reading/remedies";
-import type { Piece } from "@/core/piece/piece";
 import { measurements } from "@/core/body/measurements";
 import type { Finding } from "@/core/rules/finding";
 import type { BookChange } from "@/core/rule-book/book-change";
 import type { RuleBook } from "@/core/rule-book/rule-book";
 import type { Overruling } from "@/core/studio/overruling";
+import type { Question } from "../counsel/use-ask";
+import type { Advisor } from "../counsel/use-counsel";
 import { useLengthUnit } from "../kit/length-unit";
 import { Mark, wordOf } from "../kit/marks";
 import { RuleNote } from "../rule-book/rule-note";
 import { sayChange } from "./change-words";
+import { useDesk } from "./desk/use-desk";
 import { Overrule } from "./overrule";
 
 /** What the stylist may do with a finding besides mending it. */
@@ -25,7 +27,9 @@ export interface Judging {
   readonly kept: boolean;
   /** Where a rule stands in the rule book; null for a look from a file. */
   readonly hrefOf: (rule: string) => string | null;
-  readonly askBook: (finding: Finding) => Promise<readonly BookRemedy[]>;
+  readonly advisor: Advisor | null;
+  /** The question of what the rule book could say instead of a finding. */
+  readonly bookQuestion: (finding: Finding) => Question<BookRemedy[]>;
   readonly onOverrule: (finding: Finding, reason: string, scope: "look" | "client") => void;
   readonly onWithdraw: (id: string) => void;
   readonly onChangeBook: (change: BookChange) => void;
@@ -36,15 +40,14 @@ interface FindingRowProps {
   readonly overruled: Overruling | null;
   readonly judging: Judging;
   readonly remedies: readonly Remedy[];
-  readonly named: (id: string) => Piece | undefined;
-  readonly onApply: (change: Change) => void;
 }
 
 /** One finding: its mark and sentence, its figures with their limits, why, and what would mend it. */
-export function FindingRow({ finding, overruled, judging, remedies, named, onApply }: FindingRowProps) {
+export function FindingRow({ finding, overruled, judging, remedies }: FindingRowProps) {
   const unit = useLengthUnit();
+  const { named, steps } = useDesk();
   const [asking, setAsking] = useState(false);
-  const grave = !overruled && (finding.effect === "jars" || finding.effect === "bar");
+  const grave = !overruled && isGrave(finding);
   return (
     <li className="grid grid-cols-[1.25rem_minmax(0,1fr)] gap-x-2 py-1.5">
       <span title={wordOf(finding.effect)} className={grave ? "text-thread" : "text-ink-soft"}>
@@ -81,7 +84,8 @@ export function FindingRow({ finding, overruled, judging, remedies, named, onApp
           <Overrule
             client={judging.client}
             kept={judging.kept}
-            askBook={() => judging.askBook(finding)}
+            advisor={judging.advisor}
+            question={judging.bookQuestion(finding)}
             onCancel={() => setAsking(false)}
             onOverrule={(reason, scope) => {
               setAsking(false);
@@ -101,7 +105,7 @@ export function FindingRow({ finding, overruled, judging, remedies, named, onApp
                 key={i}
                 type="button"
                 data-remedy
-                onClick={() => onApply(remedy.change)}
+                onClick={() => steps.change(remedy.change)}
                 className="min-h-7 max-w-full border border-rule-strong bg-white px-2 py-0.5 text-left hover:bg-well"
               >
                 {sayChange(remedy.change, unit, named)}{" "}

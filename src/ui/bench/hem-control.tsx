@@ -1,119 +1,83 @@
 "use client";
 
 import { Minus, Plus } from "lucide-react";
-import type { Dressed } from "@/core/dressing/dressed";
-import { isTucked } from "@/core/dressing/extent";
+import type { ReactNode } from "react";
 import { sayLength } from "@/core/length/length";
-import { isLegged } from "@/core/piece/piece";
-import type { Change } from "@/core/reading/change";
-import type { TurnUpAnswer } from "@/core/reading/turn-ups";
+import { adjustmentOn, type Turn } from "@/core/piece/adjustment";
+import { isLegged, type Legged } from "@/core/piece/piece";
+import { wornSo } from "@/core/reading/change";
 import { ruleOf } from "@/core/rules/registry";
 import { useLengthUnit } from "../kit/length-unit";
-import { sayTurn } from "./change-words";
-
-interface HemControlProps {
-  readonly dressed: Dressed;
-  readonly turnUp: TurnUpAnswer | null;
-  readonly onChange: (change: Change) => void;
-  readonly onTailor: () => void;
-}
+import { Segments } from "../kit/segments";
+import { TextButton } from "../kit/text-button";
+import { sayWay } from "./change-words";
+import { useDesk } from "./desk/use-desk";
 
 const step = 0.5;
+const [shallowest, deepest] = [1, 12];
 const initialDepth = { 1: 4, 2: 3 } as const;
 
-/** What is done to the hem and the top: turn-up, tuck, and the turn-up that suits the pair best. */
-export function HemControl({ dressed, turnUp, onChange, onTailor }: HemControlProps) {
-  const unit = useLengthUnit();
-  const { look, leg } = dressed;
+/** What is done to the hem: turn-up, tuck, and the turn-up that suits the pair best. */
+export function HemControl() {
+  const { look, dressed, steps } = useDesk();
   const trousers = look.garments.find(isLegged);
-  const top = look.garments.find((piece) => piece.kind === "top");
-  const turn = look.adjustments.find((adjustment) => adjustment.kind === "turn");
-  const tucked = look.adjustments.some((adjustment) => adjustment.kind === "tuck-into-boot");
-  if (!trousers && !top) return null;
-  const count = tucked ? "boot" : (turn?.count ?? 0);
+  if (!trousers) return null;
+  const turn = adjustmentOn(look.adjustments, "turn", trousers.id);
+  const tucked = adjustmentOn(look.adjustments, "tuck-into-boot", trousers.id);
+  const piece = trousers.id;
+  const ways = [
+    { value: "as cut", shown: "As cut", change: { kind: "undo", way: "turn", piece } as const },
+    ...([1, 2] as const).map((count) => ({
+      value: String(count),
+      shown: count === 1 ? "Once" : "Twice",
+      change: wornSo({ kind: "turn", piece, count, depth: initialDepth[count] }),
+    })),
+    ...(dressed.leg?.isBoot
+      ? [{ value: "boot", shown: "In boot", change: wornSo({ kind: "tuck-into-boot", piece }) }]
+      : []),
+  ];
   return (
-    <div>
-      {trousers && (
-        <>
-          <div role="group" aria-label="Hem" className="flex">
-            <Choice on={count === 0} onClick={() => onChange({ kind: "unturn", piece: trousers.id })}>
-              As cut
-            </Choice>
-            {([1, 2] as const).map((n) => (
-              <Choice
-                key={n}
-                on={count === n}
-                onClick={() =>
-                  onChange({ kind: "turn", piece: trousers.id, count: n, depth: initialDepth[n] })
-                }
-              >
-                {n === 1 ? "Once" : "Twice"}
-              </Choice>
-            ))}
-            {leg?.isBoot && (
-              <Choice on={tucked} onClick={() => onChange({ kind: "tuck-into-boot", piece: trousers.id })}>
-                In boot
-              </Choice>
-            )}
-          </div>
-          {turn && !tucked && (
-            <div className="mt-1.5 flex items-center justify-between">
-              <Stepper
-                label="Shallower turn"
-                onClick={() => onChange({ ...turn, depth: Math.max(1, turn.depth - step) })}
-              >
-                <Minus className="size-3.5" aria-hidden="true" />
-              </Stepper>
-              <output className="tabular font-medium">each turn {sayLength(turn.depth, unit)}</output>
-              <Stepper
-                label="Deeper turn"
-                onClick={() => onChange({ ...turn, depth: Math.min(12, turn.depth + step) })}
-              >
-                <Plus className="size-3.5" aria-hidden="true" />
-              </Stepper>
-            </div>
-          )}
-          <button
-            type="button"
-            onClick={onTailor}
-            className="mt-1.5 underline decoration-rule-strong underline-offset-2 hover:decoration-ink"
-          >
-            Ask the tailor, or measure this hem
-          </button>
-          {leg && turnUp && (
-            <Best turnUp={turnUp} current={turn ?? null} onChange={onChange} trousers={trousers.id} />
-          )}
-        </>
-      )}
-      {top && (
-        <div role="group" aria-label="Top" className="mt-1.5 flex">
-          <Choice
-            on={!isTucked(top, look.adjustments)}
-            onClick={() => onChange({ kind: "wear-out", piece: top.id })}
-          >
-            Top out
-          </Choice>
-          <Choice
-            on={isTucked(top, look.adjustments)}
-            onClick={() => onChange({ kind: "tuck-in", piece: top.id })}
-          >
-            Tucked in
-          </Choice>
-        </div>
-      )}
+    <>
+      <Segments
+        label="Hem"
+        segments={ways}
+        value={tucked ? "boot" : turn ? String(turn.count) : "as cut"}
+        onChange={(value) => {
+          const way = ways.find((each) => each.value === value);
+          if (way) steps.change(way.change);
+        }}
+      />
+      {turn && <Depth turn={turn} />}
+      <TextButton onClick={() => steps.open("tailor")} className="mt-1.5">
+        Ask the tailor, or measure this hem
+      </TextButton>
+      {dressed.leg && <Best trousers={trousers} turn={turn} />}
+    </>
+  );
+}
+
+function Depth({ turn }: { readonly turn: Turn }) {
+  const unit = useLengthUnit();
+  const { steps } = useDesk();
+  const turnBy = (depth: number) => steps.change(wornSo({ ...turn, depth }));
+  return (
+    <div className="mt-1.5 flex items-center justify-between">
+      <Stepper label="Shallower turn" onClick={() => turnBy(Math.max(shallowest, turn.depth - step))}>
+        <Minus className="size-3.5" aria-hidden="true" />
+      </Stepper>
+      <output className="tabular font-medium">each turn {sayLength(turn.depth, unit)}</output>
+      <Stepper label="Deeper turn" onClick={() => turnBy(Math.min(deepest, turn.depth + step))}>
+        <Plus className="size-3.5" aria-hidden="true" />
+      </Stepper>
     </div>
   );
 }
 
-interface BestProps extends Pick<HemControlProps, "onChange"> {
-  readonly turnUp: TurnUpAnswer;
-  readonly current: { readonly count: number; readonly depth: number } | null;
-  readonly trousers: string;
-}
-
-function Best({ turnUp, current, onChange, trousers }: BestProps) {
+function Best({ trousers, turn: current }: { readonly trousers: Legged; readonly turn: Turn | null }) {
   const unit = useLengthUnit();
-  const { best, because } = turnUp;
+  const { answers, steps } = useDesk();
+  if (!answers.turnUp) return null;
+  const { best, because } = answers.turnUp;
   if (!best) {
     const reasons = [...new Set(because)].map((id) => ruleOf(id)?.title.toLowerCase() ?? id);
     return <p className="mt-1.5 text-ink-soft">No turn-up suits this pair: {reasons.join("; ")}.</p>;
@@ -126,43 +90,20 @@ function Best({ turnUp, current, onChange, trousers }: BestProps) {
     <button
       type="button"
       className="mt-1.5 min-h-7 w-full border border-dashed border-thread bg-paper px-1.5 text-left font-medium hover:bg-well"
-      onClick={() => onChange(turn ?? { kind: "unturn", piece: trousers })}
+      onClick={() => steps.change(turn ? wornSo(turn) : { kind: "undo", way: "turn", piece: trousers.id })}
     >
-      Best: {turn ? sayTurn(turn, unit).toLowerCase() : "as cut"}
+      Best: {turn ? sayWay(turn, "done", unit, "") : "as cut"}
     </button>
   );
 }
 
-function Choice({
-  on,
-  onClick,
-  children,
-}: {
-  readonly on: boolean;
-  readonly onClick: () => void;
-  readonly children: string;
-}) {
-  return (
-    <button
-      type="button"
-      aria-pressed={on}
-      onClick={onClick}
-      className={`h-7 flex-1 border border-l-0 border-rule-strong px-1 first:border-l ${on ? "bg-ink text-paper" : "bg-paper hover:bg-well"}`}
-    >
-      {children}
-    </button>
-  );
-}
-
-function Stepper({
-  label,
-  onClick,
-  children,
-}: {
+interface StepperProps {
   readonly label: string;
   readonly onClick: () => void;
-  readonly children: React.ReactNode;
-}) {
+  readonly children: ReactNode;
+}
+
+function Stepper({ label, onClick, children }: StepperProps) {
   return (
     <button
       type="button"

@@ -6,6 +6,7 @@ import type { Outcome } from "@/core/schema/outcome";
 import type { Piece } from "@/core/piece/piece";
 import type { GroupInput } from "@/core/studio/group-record";
 import { Plate } from "../drawing/plate";
+import { answerOf, sayFaults } from "../kit/answer";
 import { Button } from "../kit/button";
 import { Dialog } from "../kit/dialog";
 
@@ -28,11 +29,9 @@ export function KeepSet({ open, onOpenChange, clientId, accessories, save }: Kee
 
   const submit = async () => {
     setBusy(true);
-    const outcome = await save({ id: null, version: null, clientId, name, pieceIds }).catch(() => null);
+    const outcome = await answerOf(save({ id: null, version: null, clientId, name, pieceIds }));
     setBusy(false);
-    if (!outcome)
-      return setFault("The studio's server does not answer. The name is still here: try again in a moment.");
-    if (!outcome.ok) return setFault(outcome.faults.map(({ say }) => say).join(" "));
+    if (!outcome.ok) return setFault(sayFaults(outcome));
     toast(`Kept as a set: ${name.trim()}. Choose another base to see it there.`);
     setName("");
     setFault(null);
@@ -82,7 +81,7 @@ export function KeepSet({ open, onOpenChange, clientId, accessories, save }: Kee
           <Button type="submit" look="strong" disabled={busy}>
             Keep set
           </Button>
-          <Button onClick={() => onOpenChange(false)}>Leave it</Button>
+          <Button onClick={() => onOpenChange(false)}>Cancel</Button>
         </div>
       </form>
     </Dialog>

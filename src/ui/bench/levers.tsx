@@ -1,36 +1,24 @@
 "use client";
 
-import type { Remote } from "comlink";
-import { useEffect, useState } from "react";
+import { useCallback } from "react";
 import { slotLabels } from "@/core/piece/slots";
-import type { Piece } from "@/core/piece/piece";
 import { levelWord } from "@/core/register/ladder";
-import type { LookKey } from "@/core/studio/wardrobe";
 import type { LeverOf, SlotLeversOf } from "@/workers/answers";
-import type { Counsel } from "@/workers/counsel";
+import { useAsk, type Question } from "../counsel/use-ask";
 import { Dialog } from "../kit/dialog";
 import { Mark, wordOf } from "../kit/marks";
-
-interface LeversProps {
-  readonly counsel: Remote<Counsel> | null;
-  readonly look: LookKey;
-  readonly level: number | null;
-  readonly named: (id: string) => Piece | undefined;
-  readonly onPut: (pieceId: string) => void;
-  readonly onClose: () => void;
-}
+import { useDesk } from "./desk/use-desk";
 
 /** What each station could do to the level of the look: the quietest and the dressiest swap. */
-export function Levers({ counsel, look, level, named, onPut, onClose }: LeversProps) {
-  const [levers, setLevers] = useState<readonly SlotLeversOf[] | null>(null);
-  useEffect(() => {
-    if (!counsel) return;
-    let current = true;
-    void counsel.levers(look).then((found) => current && setLevers(found));
-    return () => {
-      current = false;
-    };
-  }, [counsel, look]);
+export function Levers({ onClose }: { readonly onClose: () => void }) {
+  const { advisor, key, reading, steps, named } = useDesk();
+  const { level } = reading;
+  const question = useCallback<Question<SlotLeversOf[]>>((counsel) => counsel.levers(key), [key]);
+  const { value: levers } = useAsk(advisor, question);
+  const put = (id: string) => {
+    steps.put(id);
+    onClose();
+  };
   return (
     <Dialog
       open
@@ -64,7 +52,7 @@ export function Levers({ counsel, look, level, named, onPut, onClose }: LeversPr
                 {[quieter, dressier].map((lever, i) => (
                   <td key={i} className="py-1 pr-2">
                     {lever && (
-                      <LeverButton lever={lever} name={named(lever.pieceId)?.name ?? ""} onPut={onPut} />
+                      <LeverButton lever={lever} name={named(lever.pieceId)?.name ?? ""} onPut={put} />
                     )}
                   </td>
                 ))}

@@ -1,41 +1,37 @@
 "use client";
 
-import type { Dressed } from "@/core/dressing/dressed";
 import { sayLength } from "@/core/length/length";
-import { isDoubled } from "@/core/piece/adjustment";
-import type { Change } from "@/core/reading/change";
+import { adjustmentOn } from "@/core/piece/adjustment";
+import { wornSo } from "@/core/reading/change";
 import { useLengthUnit } from "../kit/length-unit";
-
-interface NeckControlProps {
-  readonly dressed: Dressed;
-  readonly onChange: (change: Change) => void;
-}
+import { Toggle } from "../kit/toggle";
+import { useDesk } from "./desk/use-desk";
 
 /** Each necklace with its drop, single or doubled. */
-export function NeckControl({ dressed, onChange }: NeckControlProps) {
+export function NeckControl() {
   const unit = useLengthUnit();
+  const { dressed, steps } = useDesk();
   const { necklaces } = dressed.neck;
   if (necklaces.length === 0) return <p className="text-ink-soft">No necklace is on.</p>;
   return (
     <ul className="grid gap-1">
-      {necklaces.map(({ necklace, lowest }) => {
-        const doubled = isDoubled(dressed.look.adjustments, necklace.id);
-        return (
-          <li key={necklace.id} className="tabular flex items-center justify-between gap-2">
-            <span className="min-w-0 truncate">
-              {necklace.name}, {sayLength(lowest, unit)}
-            </span>
-            <button
-              type="button"
-              aria-pressed={doubled}
-              onClick={() => onChange({ kind: doubled ? "undouble" : "double", piece: necklace.id })}
-              className={`h-7 border border-rule-strong px-2 ${doubled ? "bg-ink text-paper" : "bg-paper hover:bg-well"}`}
-            >
-              Doubled
-            </button>
-          </li>
-        );
-      })}
+      {necklaces.map(({ necklace: { id, name }, lowest }) => (
+        <li key={id} className="tabular flex items-center justify-between gap-2">
+          <span className="min-w-0 truncate">
+            {name}, {sayLength(lowest, unit)}
+          </span>
+          <Toggle
+            on={adjustmentOn(dressed.look.adjustments, "double", id) !== null}
+            onChange={(on) =>
+              steps.change(
+                on ? wornSo({ kind: "double", piece: id }) : { kind: "undo", way: "double", piece: id },
+              )
+            }
+          >
+            Doubled
+          </Toggle>
+        </li>
+      ))}
     </ul>
   );
 }

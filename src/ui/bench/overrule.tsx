@@ -1,11 +1,14 @@
 "use client";
 
-import { useEffect, useId, useState } from "react";
+import { useState } from "react";
 import type { BookRemedy } from "@/core/reading/book-remedies";
 import type { BookChange } from "@/core/rule-book/book-change";
+import { useAsk, type Question } from "../counsel/use-ask";
+import type { Advisor } from "../counsel/use-counsel";
 import { Button } from "../kit/button";
 import { useLengthUnit } from "../kit/length-unit";
 import { wordOf } from "../kit/marks";
+import { RadioChoice } from "../kit/radio-choice";
 import { sayBookChange } from "../rule-book/change-words";
 
 const scopes = ["look", "client", "always"] as const;
@@ -14,7 +17,8 @@ type Scope = (typeof scopes)[number];
 interface OverruleProps {
   readonly client: string;
   /** Changes of the rule book after which this is no longer found; asked for only when wanted. */
-  readonly askBook: () => Promise<readonly BookRemedy[]>;
+  readonly advisor: Advisor | null;
+  readonly question: Question<BookRemedy[]>;
   /** False where there is no rule book to change: a look from a file. */
   readonly kept: boolean;
   readonly onOverrule: (reason: string, scope: "look" | "client") => void;
@@ -23,8 +27,8 @@ interface OverruleProps {
 }
 
 /** Sets a finding aside with a reason, for this look or this client, or changes the rule itself. */
-export function Overrule({ client, askBook, kept, onOverrule, onChangeBook, onCancel }: OverruleProps) {
-  const name = useId();
+export function Overrule(props: OverruleProps) {
+  const { client, advisor, question, kept, onOverrule, onChangeBook, onCancel } = props;
   const [scope, setScope] = useState<Scope>("look");
   const [reason, setReason] = useState("");
   const labels: Record<Scope, string> = { look: "This look", client: `All of ${client}'s`, always: "Always" };
@@ -36,29 +40,21 @@ export function Overrule({ client, askBook, kept, onOverrule, onChangeBook, onCa
         if (scope !== "always" && reason.trim()) onOverrule(reason.trim(), scope);
       }}
     >
-      <div role="radiogroup" aria-label="Overrule for" className="flex flex-wrap gap-x-4 gap-y-1">
-        {scopes
+      <RadioChoice
+        label="Overrule for"
+        options={scopes
           .filter((each) => kept || each !== "always")
-          .map((each) => (
-            <label key={each} className="flex items-center gap-1.5">
-              <input
-                type="radio"
-                name={name}
-                checked={scope === each}
-                onChange={() => setScope(each)}
-                className="accent-ink"
-              />
-              {labels[each]}
-            </label>
-          ))}
-      </div>
+          .map((each) => ({ value: each, shown: labels[each] }))}
+        value={scope}
+        onChange={setScope}
+      />
       {scope === "always" ? (
-        <BookChanges askBook={askBook} onChange={onChangeBook} />
+        <BookChanges advisor={advisor} question={question} onChange={onChangeBook} />
       ) : (
         <label className="grid gap-0.5">
           <span className="text-tiny text-ink-soft">Your reason, kept beside the finding</span>
           <input
-            autoFocus
+            ref={focusFirst}
             value={reason}
             maxLength={400}
             onChange={(event) => setReason(event.target.value)}
@@ -73,31 +69,23 @@ export function Overrule({ client, askBook, kept, onOverrule, onChangeBook, onCa
           </Button>
         )}
         <Button size="small" onClick={onCancel}>
-          Leave it
+          Cancel
         </Button>
       </div>
     </form>
   );
 }
 
-interface BookChangesProps {
-  readonly askBook: OverruleProps["askBook"];
+interface BookChangesProps extends Pick<OverruleProps, "advisor" | "question"> {
   readonly onChange: (change: BookChange) => void;
 }
 
 /** What could be set otherwise in the rule book, each with what it would make of this look. */
-function BookChanges({ askBook, onChange }: BookChangesProps) {
+function BookChanges({ advisor, question, onChange }: BookChangesProps) {
   const unit = useLengthUnit();
-  const [changes, setChanges] = useState<readonly BookRemedy[] | null>(null);
-  useEffect(() => {
-    let current = true;
-    void askBook().then((found) => current && setChanges(found));
-    return () => {
-      current = false;
-    };
-    // Asked once, when it is opened.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, []);
+  // Asked once, when it is opened.
+  const [first] = useState(() => question);
+  const { value: changes } = useAsk(advisor, first);
   if (changes === null) return <p className="text-ink-soft">Trying what else the rule book could say ...</p>;
   return (
     <div className="grid gap-1.5">
@@ -117,4 +105,9 @@ function BookChanges({ askBook, onChange }: BookChangesProps) {
       ))}
     </div>
   );
+}
+
+/** A field that was asked for has the focus as soon as it is there. */
+function focusFirst(field: HTMLInputElement | null): void {
+  field?.focus();
 }

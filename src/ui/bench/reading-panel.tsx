@@ -1,32 +1,20 @@
 "use client";
 
-import type { Mended, Remedy } from "@/core/reading/remedies";
-import { bySeverity } from "@/core/reading/effects";
+import type { Remedy } from "@/core/reading/remedies";
+import { bySeverity } from "@/core/reading/severity";
 import type { LensReading, Reading } from "@/core/reading/read";
-import type { Standing } from "@/core/reading/standing";
 import { lensLabels, type Finding } from "@/core/rules/finding";
-import type { Change } from "@/core/reading/change";
-import type { Piece } from "@/core/piece/piece";
-import { FindingRow, type Judging } from "./finding-row";
-
-interface ReadingPanelProps {
-  readonly reading: Reading;
-  readonly standing: Standing;
-  readonly judging: Judging;
-  /** Why the last overruling could not be kept; null when it was. */
-  readonly refusal: string | null;
-  readonly mended: readonly Mended[];
-  /** Whether the remedies belong to this very reading. */
-  readonly fresh: boolean;
-  readonly named: (id: string) => Piece | undefined;
-  readonly onApply: (change: Change) => void;
-}
+import { useDesk } from "./desk/use-desk";
+import { FindingRow } from "./finding-row";
 
 /** What the rules say: eight gauges, then every finding with its figures and remedies, gravest first. */
-export function ReadingPanel(props: ReadingPanelProps) {
-  const { reading, standing, judging, refusal, mended, fresh, named, onApply } = props;
+export function ReadingPanel() {
+  const { reading, standing, judging, refusal, answers, isShown } = useDesk();
+  const fresh = answers.ofThisLook && isShown;
   const remediesOf = (finding: Finding): readonly Remedy[] =>
-    fresh ? (mended.find((entry) => reading.findings[entry.finding] === finding)?.remedies ?? []) : [];
+    fresh
+      ? (answers.mended.find((entry) => reading.findings[entry.finding] === finding)?.remedies ?? [])
+      : [];
   const groups = groupsOf(reading);
   return (
     <section aria-label="Reading" className="flex min-h-0 flex-col bg-paper">
@@ -59,8 +47,6 @@ export function ReadingPanel(props: ReadingPanelProps) {
                   overruled={standing.overruled[reading.findings.indexOf(finding)] ?? null}
                   judging={judging}
                   remedies={remediesOf(finding)}
-                  named={named}
-                  onApply={onApply}
                 />
               ))}
             </ul>

@@ -1,46 +1,88 @@
 "use client";
 
+import { useState } from "react";
+import { keyOfAction, noShortcuts, withKey } from "@/core/studio/shortcuts";
+import { Button } from "../kit/button";
 import { Dialog } from "../kit/dialog";
+import { useShortcuts } from "../kit/shortcuts";
+import { Toggle } from "../kit/toggle";
+import { benchActions, type BenchAction } from "./desk/actions";
 
-const keys = [
-  ["\u2191 \u2193", "Station above, station below"],
-  ["\u2190 \u2192", "Candidate before, candidate after: seen on the figure at once"],
-  ["Enter", "Put the candidate on"],
-  ["Backspace", "Take off what the station holds"],
-  ["T", "Turn the hem once, twice, let it down"],
-  ["H", "Go to hosiery"],
-  ["E", "Edit pass: what could come off, what could speak up"],
-  ["W", "Whole sets: the best ones for this base, proved"],
-  ["L", "Levers: one swap dressier, one swap quieter"],
-  ["S", "Keep as a set"],
-  ["1 2 3", "Your own verdict: sings, sits, jars"],
-  ["Z", "Undo"],
-  ["?", "These keys"],
-] as const;
+/** How keys of more than a letter are written. */
+const signs: Readonly<Record<string, string>> = {
+  up: "\u2191",
+  down: "\u2193",
+  left: "\u2190",
+  right: "\u2192",
+  enter: "Enter",
+  backspace: "Backspace",
+};
 
-/** The keys of the bench. */
-export function Shortcuts({
-  open,
-  onOpenChange,
-}: {
+/** A key as it stands on a button or in a list; a dash where there is none. */
+export function sayKey(key: string): string {
+  return key === "" ? "\u2013" : (signs[key] ?? key.toUpperCase());
+}
+
+interface ShortcutDialogProps {
   readonly open: boolean;
   readonly onOpenChange: (open: boolean) => void;
-}) {
+}
+
+/** The keys of the bench; single letters can be switched off, and every letter set otherwise. */
+export function ShortcutDialog({ open, onOpenChange }: ShortcutDialogProps) {
+  const { shortcuts, change } = useShortcuts();
   return (
     <Dialog
       open={open}
       onOpenChange={onOpenChange}
       title="Keys of the bench"
-      about="Everything here can be done without a mouse."
+      about="Everything here can be done without a mouse. Press a letter to set another in its place."
     >
-      <dl className="grid grid-cols-[7rem_1fr] gap-y-2">
-        {keys.map(([key, does]) => (
-          <div key={key} className="contents">
-            <dt className="font-semibold">{key}</dt>
-            <dd>{does}</dd>
+      <div className="mb-3 flex gap-2">
+        <Toggle
+          on={shortcuts.single}
+          onChange={(single) => change({ ...shortcuts, single })}
+          className="h-9 px-3"
+        >
+          {shortcuts.single ? "Single letters work" : "Single letters are off"}
+        </Toggle>
+        <Button onClick={() => change(noShortcuts)}>Set all keys back</Button>
+      </div>
+      <dl className="grid grid-cols-[8rem_1fr] items-center gap-y-1">
+        {benchActions.map((action) => (
+          <div key={action.id} className="contents">
+            <dt>
+              <KeyButton action={action} />
+            </dt>
+            <dd>{action.words}</dd>
           </div>
         ))}
       </dl>
     </Dialog>
+  );
+}
+
+/** The key of an action; pressed, it takes the next key that is pressed. */
+function KeyButton({ action }: { readonly action: BenchAction }) {
+  const { shortcuts, change } = useShortcuts();
+  const [waiting, setWaiting] = useState(false);
+  const key = keyOfAction(action, shortcuts);
+  if (action.keys.length > 1) return <span className="px-2 font-semibold">{sayKey(key)}</span>;
+  return (
+    <button
+      type="button"
+      aria-label={`Key for: ${action.words}. Now ${sayKey(key)}`}
+      onClick={() => setWaiting(true)}
+      onBlur={() => setWaiting(false)}
+      onKeyDown={(event) => {
+        if (!waiting || event.key.length !== 1 || event.ctrlKey || event.metaKey) return;
+        event.preventDefault();
+        setWaiting(false);
+        change(withKey(shortcuts, benchActions, action.id, event.key.toLowerCase()));
+      }}
+      className="h-7 min-w-16 border border-rule px-2 text-left font-semibold hover:bg-well"
+    >
+      {waiting ? "press a key" : sayKey(key)}
+    </button>
   );
 }

@@ -1,23 +1,28 @@
 "use client";
 
 import { useRef } from "react";
-import type { Look } from "@/core/piece/look";
-import { slotOf, type Piece } from "@/core/piece/piece";
-import { slotLabels, slots, type Slot } from "@/core/piece/slots";
+import { isTailoredLayer, slotOf, type Piece } from "@/core/piece/piece";
+import { needsTailoring, slotLabels, slots, type Slot } from "@/core/piece/slots";
 import { Plate } from "../drawing/plate";
 import { useLengthUnit } from "../kit/length-unit";
 import { captionOf } from "../pieces/caption";
-
-interface StationsProps {
-  readonly look: Look;
-  readonly active: Slot;
-  readonly onActive: (slot: Slot) => void;
-  readonly onTakeOff: (piece: Piece) => void;
-}
+import { sayWay } from "./change-words";
+import { useBenchState, useDesk } from "./desk/use-desk";
 
 /** The slots from head to floor, one row each: what is on, and the figures of it that matter. */
-export function Stations({ look, active, onActive, onTakeOff }: StationsProps) {
+export function Stations() {
   const list = useRef<HTMLDivElement>(null);
+  const { dressed, steps } = useDesk();
+  const active = useBenchState((state) => state.active);
+  const { look } = dressed;
+  const tailored = [...look.garments, ...look.accessories].some(isTailoredLayer);
+  const shown = slots.filter(
+    (slot) =>
+      !needsTailoring(slot) ||
+      tailored ||
+      slot === active ||
+      look.accessories.some((on) => slotOf(on) === slot),
+  );
   return (
     <section aria-label="Stations" className="flex min-h-0 flex-col border-r border-rule-strong bg-paper">
       <div
@@ -26,19 +31,19 @@ export function Stations({ look, active, onActive, onTakeOff }: StationsProps) {
         aria-label="Stations, head to floor"
         tabIndex={0}
         aria-activedescendant={`station-${active}`}
-        className="grid min-h-0 flex-1 -outline-offset-2 grid-rows-[repeat(15,minmax(0,1fr))]"
+        className="grid min-h-0 flex-1 -outline-offset-2"
+        style={{ gridTemplateRows: `repeat(${shown.length}, minmax(0, 1fr))` }}
       >
-        {slots.map((slot) => (
+        {shown.map((slot) => (
           <Station
             key={slot}
             slot={slot}
             pieces={look.accessories.filter((piece) => slotOf(piece) === slot)}
             active={slot === active}
             onActive={() => {
-              onActive(slot);
+              steps.go(slot);
               list.current?.focus({ preventScroll: true });
             }}
-            onTakeOff={onTakeOff}
           />
         ))}
       </div>
@@ -51,16 +56,19 @@ interface StationProps {
   readonly pieces: readonly Piece[];
   readonly active: boolean;
   readonly onActive: () => void;
-  readonly onTakeOff: (piece: Piece) => void;
 }
 
-function Station({ slot, pieces, active, onActive, onTakeOff }: StationProps) {
-  const unit = useLengthUnit();
+function Station({ slot, pieces, active, onActive }: StationProps) {
+  const { steps } = useDesk();
   const [first] = pieces;
+  const last = pieces[pieces.length - 1];
   return (
+    // Keys go to the list, which has the focus: arrows, Enter and Backspace are the bench's own.
+    // eslint-disable-next-line jsx-a11y/click-events-have-key-events
     <div
       id={`station-${slot}`}
       role="option"
+      tabIndex={-1}
       aria-selected={active}
       onClick={onActive}
       className={`grid min-h-0 cursor-pointer grid-cols-[4.5rem_auto_minmax(0,1fr)_auto] items-center gap-2 border-b border-rule px-3 last:border-b-0 hover:bg-well ${active ? "basted bg-white" : ""}`}
@@ -73,22 +81,15 @@ function Station({ slot, pieces, active, onActive, onTakeOff }: StationProps) {
           <span className="size-8" />
         )}
       </span>
-      {first ? (
-        <span className="min-w-0 leading-tight">
-          <span className="block truncate font-medium">{pieces.map((piece) => piece.name).join(" + ")}</span>
-          <span className="tabular block truncate text-tiny text-ink-soft">{captionOf(first, unit)}</span>
-        </span>
-      ) : (
-        <span className="border-b border-dotted border-rule-strong" />
-      )}
-      {first && (
+      {first ? <Named pieces={pieces} /> : <span className="border-b border-dotted border-rule-strong" />}
+      {last && (
         // An option holds no control of its own: for hands this cross, for keys Backspace.
         <span
           aria-hidden="true"
-          title={`Take off ${first.name} (Backspace)`}
+          title={`Take off ${last.name} (Backspace)`}
           onClick={(event) => {
             event.stopPropagation();
-            onTakeOff(pieces[pieces.length - 1] ?? first);
+            steps.change({ kind: "take-off", piece: last.id });
           }}
           className="flex size-7 items-center justify-center text-ink-soft hover:text-ink"
         >
@@ -96,5 +97,23 @@ function Station({ slot, pieces, active, onActive, onTakeOff }: StationProps) {
         </span>
       )}
     </div>
+  );
+}
+
+/** What a station holds, by name, with the figures of the first and what is done to it. */
+function Named({ pieces }: { readonly pieces: readonly Piece[] }) {
+  const unit = useLengthUnit();
+  const { dressed } = useDesk();
+  const [first] = pieces;
+  const done = dressed.worn
+    .find(({ piece }) => piece.id === first?.id)
+    ?.adjustments.map((adjustment) => sayWay(adjustment, "done", unit, ""));
+  return (
+    <span className="min-w-0 leading-tight">
+      <span className="block truncate font-medium">{pieces.map((piece) => piece.name).join(" + ")}</span>
+      <span className="tabular block truncate text-tiny text-ink-soft">
+        {[...(done ?? []), first ? captionOf(first, unit) : ""].filter(Boolean).join("; ")}
+      </span>
+    </span>
   );
 }

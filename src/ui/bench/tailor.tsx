@@ -1,7 +1,6 @@
 "use client";
 
-import type { Remote } from "comlink";
-import { useEffect, useState } from "react";
+import { useCallback, useState } from "react";
 import { toast } from "sonner";
 import { bareLength, sayLength } from "@/core/length/length";
 import { parseLength } from "@/core/length/parse-length";
@@ -9,7 +8,10 @@ import type { Piece, Legged } from "@/core/piece/piece";
 import { ruleOf } from "@/core/rules/registry";
 import type { Outcome } from "@/core/schema/outcome";
 import type { TailorCounsel } from "@/workers/answers";
-import type { Counsel } from "@/workers/counsel";
+import { withinSentence } from "@/core/words/within-sentence";
+import { useAsk, type Question } from "../counsel/use-ask";
+import type { Advisor } from "../counsel/use-counsel";
+import { answerOf, sayFaults } from "../kit/answer";
 import { Plate } from "../drawing/plate";
 import { Button } from "../kit/button";
 import { Dialog } from "../kit/dialog";
@@ -18,9 +20,8 @@ import { useLengthUnit } from "../kit/length-unit";
 export type KeepHem = (input: { pieceId: string; hem: unknown }) => Promise<Outcome<null>>;
 
 interface TailorProps {
-  readonly open: boolean;
-  readonly onOpenChange: (open: boolean) => void;
-  readonly counsel: Remote<Counsel> | null;
+  readonly onClose: () => void;
+  readonly advisor: Advisor | null;
   readonly trousers: Legged;
   readonly shoes: readonly Piece[];
   /** The shoe that is on, chosen at first. */
@@ -30,24 +31,20 @@ interface TailorProps {
 }
 
 /** The inseam to ask the tailor for, for the shoes that are chosen; and the hem as it was tried on. */
-export function Tailor({ open, onOpenChange, counsel, trousers, shoes, worn, keepHem }: TailorProps) {
+export function Tailor({ onClose, advisor, trousers, shoes, worn, keepHem }: TailorProps) {
   const [chosen, setChosen] = useState<readonly string[]>(worn ? [worn] : []);
-  const [answer, setAnswer] = useState<TailorCounsel | null>(null);
-  useEffect(() => {
-    if (!open || !counsel || chosen.length === 0) return;
-    let current = true;
-    void counsel.tailor(trousers.id, chosen).then((found) => current && setAnswer(found));
-    return () => {
-      current = false;
-    };
-  }, [open, counsel, trousers.id, chosen]);
+  const question = useCallback<Question<TailorCounsel | null>>(
+    (counsel) => counsel.tailor(trousers.id, chosen),
+    [trousers.id, chosen],
+  );
+  const { value: answer } = useAsk(advisor, chosen.length > 0 ? question : null);
   const toggle = (id: string) =>
     setChosen((before) => (before.includes(id) ? before.filter((other) => other !== id) : [...before, id]));
   return (
     <Dialog
-      open={open}
-      onOpenChange={onOpenChange}
-      title={`A hem for ${trousers.name.charAt(0).toLowerCase()}${trousers.name.slice(1)}`}
+      open
+      onOpenChange={onClose}
+      title={`A hem for ${withinSentence(trousers.name)}`}
       about="Choose the shoes these legs are for: the inseam that suits most of them is read from the same rules as the bench."
     >
       <div className="grid max-h-52 grid-cols-4 gap-1.5 overflow-y-auto">
@@ -64,7 +61,7 @@ export function Tailor({ open, onOpenChange, counsel, trousers, shoes, worn, kee
           </button>
         ))}
       </div>
-      <Advice answer={chosen.length === 0 ? null : answer} shoes={shoes} inseam={trousers.figures.inseam} />
+      <Advice answer={answer} shoes={shoes} inseam={trousers.figures.inseam} />
       {keepHem && <TriedOn trousers={trousers} keepHem={keepHem} />}
     </Dialog>
   );
@@ -121,14 +118,9 @@ function TriedOn({ trousers, keepHem }: { readonly trousers: Legged; readonly ke
   const [text, setText] = useState(measuredHem === null ? "" : bareLength(measuredHem, unit));
   const [fault, setFault] = useState<string | null>(null);
   const submit = async () => {
-    const outcome = await keepHem({ pieceId: trousers.id, hem: parseLength(text, unit) ?? text }).catch(
-      () => null,
-    );
-    if (!outcome)
-      return setFault(
-        "The studio's server does not answer. The figure is still here: try again in a moment.",
-      );
-    if (!outcome.ok) return setFault(outcome.faults[0]?.say ?? "");
+    const hem = parseLength(text, unit) ?? text;
+    const outcome = await answerOf(keepHem({ pieceId: trousers.id, hem }));
+    if (!outcome.ok) return setFault(sayFaults(outcome));
     setFault(null);
     toast("The measured hem stands from now on; the drop was set to explain it.");
   };

@@ -1,46 +1,63 @@
-"use client";
-
-import type { Remote } from "comlink";
-import { useEffect, useRef, useState } from "react";
+import { useCallback, useMemo, useRef } from "react";
 import type { Slot } from "@/core/piece/slots";
 import type { Mended } from "@/core/reading/remedies";
 import type { TurnUpAnswer } from "@/core/reading/turn-ups";
 import type { LookKey } from "@/core/studio/wardrobe";
 import type { RankedPiece } from "@/workers/answers";
-import type { Counsel } from "@/workers/counsel";
+import { useAsk, type Question } from "../counsel/use-ask";
+import type { Advisor } from "../counsel/use-counsel";
+import type { TrayFilter } from "./desk/bench-store";
 
-/** What the worker says of a look; `of` tells which look and station it was asked about. */
-interface Answers {
-  readonly of: { readonly key: LookKey; readonly slot: Slot } | null;
+interface Told {
+  readonly key: LookKey;
+  readonly slot: Slot;
   readonly candidates: readonly RankedPiece[];
   readonly mended: readonly Mended[];
   readonly turnUp: TurnUpAnswer | null;
 }
 
-const none: Answers = { of: null, candidates: [], mended: [], turnUp: null };
+/** What the worker says of a look. */
+export interface Answers {
+  /** Candidates for the station that pass the tray's filter, the best first. */
+  readonly candidates: readonly RankedPiece[];
+  readonly mended: readonly Mended[];
+  readonly turnUp: TurnUpAnswer | null;
+  /** Whether these are the answers for this look and station. */
+  readonly fresh: boolean;
+  /** Whether the remedies and the turn-up are those of this look, whatever the station. */
+  readonly ofThisLook: boolean;
+}
 
-/**
- * Candidates for a station, remedies and the best turn-up for a look. Until the worker has answered, the
- * last answers stay, with `fresh` false.
- */
-export function useAnswers(counsel: Remote<Counsel> | null, key: LookKey, slot: Slot) {
-  const [answers, setAnswers] = useState(none);
-  const asked = useRef(0);
-  useEffect(() => {
-    if (!counsel) return;
-    const mine = (asked.current += 1);
-    void (async () => {
+/** Candidates for a station, remedies and the best turn-up for a look. Until they come, the last ones stay. */
+export function useAnswers(advisor: Advisor | null, key: LookKey, slot: Slot, filter: TrayFilter): Answers {
+  const question = useCallback<Question<Told>>(
+    async (counsel) => {
       const candidates = await counsel.rank(key, slot);
-      if (mine !== asked.current) return;
       const [mended, turnUp] = await Promise.all([counsel.remedies(key), counsel.turnUp(key)]);
-      if (mine === asked.current) setAnswers({ of: { key, slot }, candidates, mended, turnUp });
-    })();
-  }, [counsel, key, slot]);
+      return { key, slot, candidates, mended, turnUp };
+    },
+    [key, slot],
+  );
+  const { value } = useAsk(advisor, question);
+  const last = useRef(value);
+  if (value) last.current = value;
+  const told = value ?? last.current;
+  const ofStation = told?.slot === slot ? told : null;
+  const candidates = useMemo(
+    () => ofStation?.candidates.filter((candidate) => passes(candidate, filter)) ?? [],
+    [ofStation, filter],
+  );
+  const ofThisLook = told?.key === key;
   return {
-    ...answers,
-    fresh: answers.of?.key === key && answers.of.slot === slot,
-    /** Whether the remedies and the turn-up are those of this look, whatever the station. */
-    ofThisLook: answers.of?.key === key,
-    candidates: answers.of?.slot === slot ? answers.candidates : [],
+    candidates,
+    mended: told?.mended ?? [],
+    turnUp: ofThisLook ? told.turnUp : null,
+    fresh: ofThisLook && told.slot === slot,
+    ofThisLook,
   };
+}
+
+function passes({ mends, brings }: RankedPiece, filter: TrayFilter): boolean {
+  if (filter === "mends") return mends.length > 0;
+  return filter === "all" || brings.length === 0;
 }

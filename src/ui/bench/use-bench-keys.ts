@@ -1,47 +1,43 @@
-"use client";
+import { useEffect } from "react";
+import { keyOfAction } from "@/core/studio/shortcuts";
+import { useShortcuts } from "../kit/shortcuts";
+import { benchActions } from "./desk/actions";
+import type { Desk } from "./desk/use-desk";
 
-import { useHotkeys } from "react-hotkeys-hook";
+/** What the browser calls a key, in the words of the table. */
+const names: Readonly<Record<string, string>> = {
+  ArrowUp: "up",
+  ArrowDown: "down",
+  ArrowLeft: "left",
+  ArrowRight: "right",
+  Enter: "enter",
+  Backspace: "backspace",
+};
 
-/** What the keys of the bench do. */
-export interface BenchKeys {
-  station(by: 1 | -1): void;
-  candidate(by: 1 | -1): void;
-  put(): void;
-  takeOff(): void;
-  turn(): void;
-  hosiery(): void;
-  edit(): void;
-  sets(): void;
-  levers(): void;
-  keep(): void;
-  verdict(place: 0 | 1 | 2): void;
-  undo(): void;
-  help(): void;
-}
+/** Elements that have keys of their own: what is typed there is theirs. */
+const typing =
+  "input, textarea, select, [contenteditable], [role=dialog], [role=menu], [role=listbox] [role=option] input";
 
-/** Binds the keys of the bench, except while a dialog, a menu or a field has them. */
-export function useBenchKeys(keys: BenchKeys, enabled: boolean): void {
-  const options = { enabled, preventDefault: true };
-  useHotkeys("up", () => keys.station(-1), options);
-  useHotkeys("down", () => keys.station(1), options);
-  useHotkeys("left", () => keys.candidate(-1), options);
-  useHotkeys("right", () => keys.candidate(1), options);
-  useHotkeys("enter", () => keys.put(), { ...options, ignoreEventWhen: onControl });
-  useHotkeys("backspace", () => keys.takeOff(), options);
-  useHotkeys("t", () => keys.turn(), options);
-  useHotkeys("h", () => keys.hosiery(), options);
-  useHotkeys("e", () => keys.edit(), options);
-  useHotkeys("w", () => keys.sets(), options);
-  useHotkeys("l", () => keys.levers(), options);
-  useHotkeys("s", () => keys.keep(), options);
-  useHotkeys("1", () => keys.verdict(0), options);
-  useHotkeys("2", () => keys.verdict(1), options);
-  useHotkeys("3", () => keys.verdict(2), options);
-  useHotkeys("z", () => keys.undo(), options);
-  useHotkeys("shift+slash, ?", () => keys.help(), { ...options, useKey: true });
-}
+/** Controls that Enter belongs to. */
+const controls = "button, a, summary";
 
-/** Enter on a button or a link is that button's. */
-function onControl(event: KeyboardEvent): boolean {
-  return event.target instanceof Element && event.target.closest("button, a, summary") !== null;
+/** Binds the keys of the bench's actions, except while a dialog, a menu or a field has them. */
+export function useBenchKeys(desk: Desk, enabled: boolean): void {
+  const { shortcuts } = useShortcuts();
+  useEffect(() => {
+    if (!enabled) return;
+    const hear = (event: KeyboardEvent) => {
+      if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return;
+      const at = event.target instanceof Element ? event.target : null;
+      if (at?.closest(typing)) return;
+      const key = names[event.key] ?? event.key.toLowerCase();
+      if (key === "enter" && at?.closest(controls)) return;
+      const action = benchActions.find((each) => keyOfAction(each, shortcuts) === key);
+      if (!action || action.applies?.(desk) === false) return;
+      event.preventDefault();
+      action.does(desk);
+    };
+    document.addEventListener("keydown", hear);
+    return () => document.removeEventListener("keydown", hear);
+  }, [desk, enabled, shortcuts]);
 }

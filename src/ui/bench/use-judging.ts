@@ -1,13 +1,15 @@
 "use client";
 
-import type { Remote } from "comlink";
 import { useMemo, useState } from "react";
 import type { BookChange } from "@/core/rule-book/book-change";
 import type { Outcome } from "@/core/schema/outcome";
 import type { BenchLook, BenchSource } from "@/core/studio/bench-source";
 import type { Overruling } from "@/core/studio/overruling";
 import type { LookKey } from "@/core/studio/wardrobe";
-import type { Counsel } from "@/workers/counsel";
+import { identityOf } from "@/core/reading/same-finding";
+import { pieceIdsOf } from "@/core/rules/spoken";
+import type { Advisor } from "../counsel/use-counsel";
+import { answerOf, sayFaults } from "../kit/answer";
 import type { Judging } from "./finding-row";
 import { useOverrulings, type SaveOverruling, type WithdrawOverruling } from "./use-overrulings";
 
@@ -26,11 +28,11 @@ interface Judged {
   readonly judgement: JudgementActions;
   readonly look: BenchLook;
   readonly key: LookKey;
-  readonly counsel: Remote<Counsel> | null;
+  readonly advisor: Advisor | null;
 }
 
 /** What the stylist overruled that holds for this look, what may be done with a finding, and what was refused. */
-export function useJudging({ source, judgement, look, key, counsel }: Judged): {
+export function useJudging({ source, judgement, look, key, advisor }: Judged): {
   readonly holding: readonly Overruling[];
   readonly judging: Judging;
   readonly refusal: string | null;
@@ -47,21 +49,21 @@ export function useJudging({ source, judgement, look, key, counsel }: Judged): {
     book: client.ruleBook,
     kept: source.kept,
     hrefOf: (rule) => (source.kept ? `/clients/${client.id}/rules#${rule}` : null),
-    askBook: (finding) => (counsel ? counsel.bookRemedies(key, finding) : Promise.resolve([])),
+    advisor,
+    bookQuestion: (finding) => (counsel) => counsel.bookRemedies(key, identityOf(finding)),
     onOverrule: (finding, reason, scope) =>
       overrulings.overrule({
         rule: finding.rule,
         effect: finding.effect,
-        pieceIds: finding.pieces,
+        pieceIds: pieceIdsOf(finding),
         reason,
         lookId: scope === "look" ? look.id : null,
       }),
     onWithdraw: overrulings.withdraw,
     onChangeBook: (change) =>
-      void judgement
-        .changeBook({ clientId: client.id, change })
-        .then((outcome) => setBookRefusal(outcome.ok ? null : (outcome.faults[0]?.say ?? "")))
-        .catch(() => setBookRefusal("The studio cannot be reached, so the rule book is as it was.")),
+      void answerOf(judgement.changeBook({ clientId: client.id, change })).then((outcome) =>
+        setBookRefusal(outcome.ok ? null : sayFaults(outcome)),
+      ),
   };
   return { holding, judging, refusal: overrulings.refusal ?? bookRefusal };
 }

@@ -5,6 +5,7 @@ import { v7 as uuid } from "uuid";
 import type { Outcome } from "@/core/schema/outcome";
 import type { BenchSource } from "@/core/studio/bench-source";
 import type { Overruling } from "@/core/studio/overruling";
+import { answerOf, sayFaults } from "../kit/answer";
 
 export type SaveOverruling = (input: Overruling & { readonly clientId: string }) => Promise<Outcome<null>>;
 export type WithdrawOverruling = (input: { readonly id: string }) => Promise<Outcome<null>>;
@@ -20,13 +21,10 @@ export function useOverrulings(source: BenchSource, save: SaveOverruling, withdr
 
   const settle = (outcome: Promise<Outcome<null>>, before: readonly Overruling[]) => {
     if (!source.kept) return;
-    outcome
-      .then((answer) => (answer.ok ? null : (answer.faults[0]?.say ?? "")))
-      .catch(() => "The studio cannot be reached, so this was not kept: try again in a moment.")
-      .then((say) => {
-        setRefusal(say);
-        if (say !== null) setAll(before);
-      });
+    void answerOf(outcome).then((answer) => {
+      setRefusal(answer.ok ? null : sayFaults(answer));
+      if (!answer.ok) setAll(before);
+    });
   };
   return {
     all,

@@ -1,40 +1,51 @@
 import { describe, expect, it } from "vitest";
+import type { Adjustment } from "@/core/piece/adjustment";
+import type { AdjustmentKind } from "@/core/piece/adjustments";
 import { kindNames } from "@/core/piece/kinds";
 import type { Piece } from "@/core/piece/piece";
+import type { Change } from "@/core/reading/change";
 import { sample } from "@/core/testing/sample";
 import { captionOf } from "../pieces/caption";
-import { sayChange, sayTurn } from "./change-words";
+import { sayChange } from "./change-words";
 
 const pieces = new Map<string, Piece>([
   ["belt", sample("belt", { name: "Woven sand belt" })],
   ["shirt", sample("top", { name: "Ice-blue shirt" })],
   ["chain", sample("necklace", { name: "Long chain" })],
+  ["legs", sample("trousers", { name: "Navy trousers" })],
   ["bag", sample("bag", { name: "Slate tote" })],
 ]);
-const say = (change: Parameters<typeof sayChange>[0]) => sayChange(change, "cm", (id) => pieces.get(id));
+const named = (id: string) => pieces.get(id);
+const say = (change: Change) => sayChange(change, "cm", named);
+const adjusted = (adjustment: Adjustment): Change => ({ kind: "adjust", adjustment });
+const undo = (way: AdjustmentKind, piece: string): Change => ({ kind: "undo", way, piece });
 
 describe("a change in the words of a button", () => {
   it("is a verb with its piece and its figure", () => {
     expect(say({ kind: "wear", piece: sample("shoe", { name: "Navy boots" }) })).toBe("Put on navy boots");
     expect(say({ kind: "take-off", piece: "belt" })).toBe("Take off woven sand belt");
     expect(say({ kind: "take-off", piece: "gone" })).toBe("Take off it");
-    expect(say({ kind: "turn", piece: "x", count: 1, depth: 4 })).toBe("Turn once, 4 cm");
-    expect(say({ kind: "unturn", piece: "x" })).toBe("Let the hem down");
-    expect(say({ kind: "tuck-into-boot", piece: "x" })).toBe("Tuck into the boot");
-    expect(say({ kind: "tuck-in", piece: "shirt" })).toBe("Tuck in ice-blue shirt");
-    expect(say({ kind: "wear-out", piece: "shirt" })).toBe("Wear ice-blue shirt out");
-    expect(say({ kind: "double", piece: "chain" })).toBe("Double long chain");
-    expect(say({ kind: "undouble", piece: "chain" })).toBe("Wear long chain single");
-    expect(say({ kind: "strap", piece: "bag", carry: "cross-body", way: "as made" })).toBe(
+    expect(say(adjusted({ kind: "turn", piece: "legs", count: 1, depth: 4 }))).toBe(
+      "Turn navy trousers up once, 4 cm",
+    );
+    expect(say(undo("turn", "legs"))).toBe("Turn navy trousers down");
+    expect(say(adjusted({ kind: "tuck-into-boot", piece: "legs" }))).toBe("Tuck into the boot");
+    expect(say(adjusted({ kind: "tuck-in", piece: "shirt" }))).toBe("Tuck in ice-blue shirt");
+    expect(say(adjusted({ kind: "wear-out", piece: "shirt" }))).toBe("Wear ice-blue shirt out");
+    expect(say(adjusted({ kind: "double", piece: "chain" }))).toBe("Double long chain");
+    expect(say(undo("double", "chain"))).toBe("Wear long chain single");
+    expect(say(adjusted({ kind: "strap", piece: "bag", carry: "cross-body", way: "as made" }))).toBe(
       "Carry slate tote across the body",
     );
-    expect(say({ kind: "strap", piece: "bag", carry: "shoulder", way: "doubled" })).toBe(
+    expect(say(adjusted({ kind: "strap", piece: "bag", carry: "shoulder", way: "doubled" }))).toBe(
       "Carry slate tote on the shoulder, strap doubled",
     );
   });
 
   it("follows the studio's unit", () => {
-    expect(sayTurn({ count: 2, depth: 3.175 }, "in")).toBe("Turn twice, 1 1/4 in");
+    expect(sayChange(adjusted({ kind: "turn", piece: "legs", count: 2, depth: 3.175 }), "in", named)).toBe(
+      "Turn navy trousers up twice, 1 1/4 in each",
+    );
   });
 });
 

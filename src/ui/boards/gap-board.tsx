@@ -1,16 +1,16 @@
 "use client";
 
-import { proxy } from "comlink";
 import { useRouter } from "next/navigation";
-import { useEffect, useState } from "react";
+import { useCallback, useState } from "react";
 import { toast } from "sonner";
 import type { Outcome } from "@/core/schema/outcome";
 import { gapSpecOf } from "@/core/search/gap-spec";
 import type { BenchSource, NamedPieces } from "@/core/studio/bench-source";
 import type { GapInput, GapRecord } from "@/core/studio/gap-record";
 import type { FoundGaps } from "@/workers/answers";
+import { useAsk, type Question } from "../counsel/use-ask";
 import { useCounsel } from "../counsel/use-counsel";
-import { asked } from "../kit/asked";
+import { granted } from "../kit/answer";
 import { FoundGapRow } from "./found-gap";
 import { GapList, type GapListActions } from "./gap-list";
 
@@ -33,7 +33,7 @@ export function GapBoard({ wardrobe, sets, gaps, actions }: GapBoardProps) {
   const listed = new Set(gaps.map(({ facts }) => gapSpecOf(facts).say));
   const add = async (gap: FoundGaps["gaps"][number], opens: readonly string[]) => {
     const input = { clientId: wardrobe.client.id, facts: gap.facts, opens, note: "", budget: null };
-    if (!(await asked(actions.add(input)))) return;
+    if (!(await granted(actions.add(input)))) return;
     toast(`On the gap list: ${gap.say}.`);
     router.refresh();
   };
@@ -74,20 +74,13 @@ export function GapBoard({ wardrobe, sets, gaps, actions }: GapBoardProps) {
 
 /** The gaps as the worker finds them; null until it has read what is served. */
 function useGaps(wardrobe: GapBoardProps["wardrobe"], sets: readonly NamedPieces[]): FoundGaps | null {
-  const counsel = useCounsel(wardrobe);
-  const [found, setFound] = useState<FoundGaps | null>(null);
-  useEffect(() => {
-    if (!counsel) return;
-    let current = true;
-    const tell = (news: FoundGaps) => {
-      if (current) setFound(news);
-    };
-    void counsel.gaps(wardrobe.bases, sets, proxy(tell)).then(tell);
-    return () => {
-      current = false;
-    };
-  }, [counsel, wardrobe.bases, sets]);
-  return found;
+  const advisor = useCounsel(wardrobe);
+  const { bases } = wardrobe;
+  const question = useCallback<Question<FoundGaps>>(
+    (counsel, call, tell) => counsel.gaps(bases, sets, tell, call),
+    [bases, sets],
+  );
+  return useAsk(advisor, question).value;
 }
 
 function isDone({ tried, specs }: FoundGaps): boolean {

@@ -5,7 +5,7 @@ import type { Outcome } from "@/core/schema/outcome";
 import { gapSpecOf } from "@/core/search/gap-spec";
 import type { GapRecord } from "@/core/studio/gap-record";
 import { Plate } from "../drawing/plate";
-import { asked } from "../kit/asked";
+import { granted } from "../kit/answer";
 import { Button } from "../kit/button";
 import { PutAway } from "../kit/form/put-away";
 
@@ -82,7 +82,7 @@ function GapRow({ gap, client, actions }: GapRowProps) {
     const { version } = kept.current;
     if (words.trim() === kept.current.note && amount === kept.current.budget) return;
     setState("keeping ...");
-    const answer = await asked(actions.note({ id, version, note: words, budget: amount }));
+    const answer = await granted(actions.note({ id, version, note: words, budget: amount }));
     if (answer) kept.current = { note: words.trim(), budget: amount, version: version + 1 };
     setState(answer ? "kept" : "");
   };

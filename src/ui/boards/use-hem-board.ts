@@ -1,29 +1,29 @@
 "use client";
 
-import { useEffect, useMemo, useState } from "react";
+import { useCallback, useMemo } from "react";
 import { hasHem, type HemCell } from "@/core/search/hem-board";
 import type { Wardrobe } from "@/core/studio/wardrobe";
+import { useAsk, type Question } from "../counsel/use-ask";
 import { useCounsel } from "../counsel/use-counsel";
 
 /** A client's hems and shoes, and the rows of the board as the worker reads them, one after another. */
 export function useHemBoard(wardrobe: Wardrobe) {
-  const counsel = useCounsel(wardrobe);
+  const advisor = useCounsel(wardrobe);
   const garments = useMemo(() => wardrobe.pieces.filter(hasHem), [wardrobe]);
   const shoes = useMemo(() => wardrobe.pieces.filter((piece) => piece.kind === "shoe"), [wardrobe]);
-  const [rows, setRows] = useState<ReadonlyMap<string, readonly HemCell[]>>(new Map());
-  useEffect(() => {
-    if (!counsel) return;
-    let current = true;
-    void (async () => {
-      for (const garment of garments) {
-        const row = await counsel.hemRow(garment.id);
-        if (!current) return;
-        setRows((before) => new Map(before).set(garment.id, row));
+  const question = useCallback<Question<ReadonlyMap<string, readonly HemCell[]>>>(
+    async (counsel, _call, tell) => {
+      const rows = new Map<string, readonly HemCell[]>();
+      for (const { id } of garments) {
+        rows.set(id, await counsel.hemRow(id));
+        tell(new Map(rows));
       }
-    })();
-    return () => {
-      current = false;
-    };
-  }, [counsel, garments]);
-  return { garments, shoes, rows, done: rows.size === garments.length };
+      return rows;
+    },
+    [garments],
+  );
+  const { value, state } = useAsk(advisor, question);
+  return { garments, shoes, rows: value ?? none, done: state === "answered" };
 }
+
+const none: ReadonlyMap<string, readonly HemCell[]> = new Map();

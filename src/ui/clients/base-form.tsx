@@ -7,7 +7,7 @@ import type { Client } from "@/core/piece/client";
 import { placeOf, type Piece } from "@/core/piece/piece";
 import { phrase } from "@/core/reading/phrase";
 import { read } from "@/core/reading/read";
-import { bySeverity } from "@/core/reading/effects";
+import { bySeverity } from "@/core/reading/severity";
 import type { Outcome } from "@/core/schema/outcome";
 import type { GroupInput } from "@/core/studio/group-record";
 import { describeLook } from "../drawing/describe";
@@ -34,6 +34,7 @@ export function BaseForm({ id, version, initial, client, garments, save, actions
   return (
     <RecordForm
       initial={{ id, version, ...initial }}
+      schema={() => import("@/core/schema/forms/group-form").then(({ groupForm }) => groupForm)}
       onSave={save}
       then={(saved) => `/bench?client=${client.id}&base=${saved}`}
       saveLabel={id ? "Keep changes" : "Lay out base"}

@@ -37,6 +37,7 @@ export function ClientForm(props: ClientFormProps) {
   return (
     <RecordForm
       initial={{ id, version, ...(initial ?? { ...newClient, ruleBook: studioBook }) }}
+      schema={() => import("@/core/schema/forms/client-form").then(({ clientForm }) => clientForm)}
       onSave={save}
       then={(saved) => `/clients/${saved}`}
       saveLabel={id ? "Keep changes" : "Add client"}

@@ -25,6 +25,7 @@ export function OccasionForm({ id, version, clientId, initial, save, actions }: 
   return (
     <RecordForm
       initial={{ id, version, clientId, occasion: initial }}
+      schema={() => import("@/core/schema/forms/occasion-form").then(({ occasionForm }) => occasionForm)}
       onSave={save}
       then={() => `/clients/${clientId}`}
       saveLabel={id ? "Keep changes" : "Add occasion"}

@@ -3,11 +3,11 @@ import { describe, expect, it } from "vitest";
 import { dress } from "@/core/dressing/dress";
 import { kindNames } from "@/core/piece/kinds";
 import type { Look } from "@/core/piece/look";
-import type { Piece } from "@/core/piece/piece";
+import { placeOf, type Piece } from "@/core/piece/piece";
 import { sample, sampleClient, sampleLook } from "@/core/testing/sample";
 import { AnkleWindow } from "./ankle/ankle-window";
 import { Figure } from "./figure/figure";
-import { garmentFlat } from "./garment-flat";
+import { skirtFlat } from "./flats/skirt-flat";
 import { NeckWindow } from "./neck/neck-window";
 import { Plate } from "./plate";
 import { commonBox, plateBox } from "./plate-box";
@@ -73,8 +73,7 @@ describe("the figure is the reading drawn", () => {
   it("draws every kind of piece, without a figure that is no number", () => {
     for (const kind of kindNames) {
       const piece = sample(kind, { name: kind }) as Piece;
-      const garment = garmentFlat(piece) !== null;
-      const markup = figure(garment ? look([piece]) : look([], [piece]));
+      const markup = figure(placeOf(piece) ? look([piece]) : look([], [piece]));
       expect(partOf(markup, kind).length, kind).toBeGreaterThan(40);
       expect(markup, kind).not.toMatch(/NaN|undefined|Infinity/);
     }
@@ -132,11 +131,10 @@ describe("plates", () => {
 
   it("cut a garment to its figures", () => {
     const skirt = (length: number, hemWidth: number) =>
-      garmentFlat(sample("skirt", { figures: { length, hemWidth } }));
-    expect(skirt(60, 100)?.height).toBe(62);
-    expect(skirt(80, 100)?.height).toBe(82);
-    expect(skirt(60, 170)?.width).toBeGreaterThan(skirt(60, 100)?.width ?? NaN);
-    expect(garmentFlat(sample("bag"))).toBeNull();
+      skirtFlat(sample("skirt", { figures: { length, hemWidth } }).figures);
+    expect(skirt(60, 100).height).toBe(62);
+    expect(skirt(80, 100).height).toBe(82);
+    expect(skirt(60, 170).width).toBeGreaterThan(skirt(60, 100).width);
   });
 
   it("raise a shoe's heel by its lift, and a boot by its shaft", () => {

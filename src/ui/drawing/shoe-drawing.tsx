@@ -1,5 +1,5 @@
-import { metalHex } from "@/core/finish/metals";
 import type { PieceOf } from "@/core/piece/piece";
+import { metalColour } from "./metal-colour";
 import { lineOn, paintOf } from "./paint";
 import { shoeSide } from "./shoe-side";
 
@@ -16,7 +16,7 @@ export function ShoeDrawing({ shoe, foot, scope }: Props) {
   const sole = shoe.swatches.find(({ role }) => role === "sole")?.hex ?? soleOf(paint.ground);
   const strap = shoe.figures.form === "sandal" || shoe.figures.form === "thong";
   const shine = shoe.finish === "patent" || shoe.finish === "metallic" || shoe.finish === "lacquer";
-  const metal = shoe.metal === "none" || shoe.metal === "unknown" ? null : metalHex[shoe.metal];
+  const metal = metalColour(shoe);
   return (
     <g strokeLinejoin="round" strokeLinecap="round">
       {paint.defs && <defs>{paint.defs}</defs>}

@@ -8,6 +8,7 @@ const looks = {
 } as const;
 
 const sizes = {
+  tiny: "h-6 px-2 text-tiny",
   small: "h-8 px-2.5 text-small",
   normal: "h-9 px-3.5 text-small",
   touch: "h-11 px-4 text-body",

@@ -1,4 +1,4 @@
-import type { Verdict } from "@/core/reading/read";
+import type { Verdict } from "@/core/reading/verdict";
 import type { Effect } from "@/core/rules/finding";
 
 /** Marks as cut into the edge of a pattern piece: notches for praise, a cross-cut for what jars. */

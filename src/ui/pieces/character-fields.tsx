@@ -2,7 +2,7 @@
 
 import { finishNames } from "@/core/finish/finishes";
 import { metalNames } from "@/core/finish/metals";
-import { patterns } from "@/core/piece/piece";
+import { patterns } from "@/core/piece/piece-common";
 import { ladder } from "@/core/register/ladder";
 import { poles } from "@/core/style/poles";
 import { ChoiceField, wordsAsOptions } from "../kit/form/fields";

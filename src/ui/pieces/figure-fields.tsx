@@ -36,4 +36,4 @@ function FigureField({ name, field }: { readonly name: string; readonly field: F
   }
 }
 
-const suffixes = { g: "g", den: "den", mm: "mm", "0-1": "0-1", level: undefined } as const;
+const suffixes = { g: "g", den: "den", mm: "mm", "0-1": "0-1", level: undefined, count: undefined } as const;

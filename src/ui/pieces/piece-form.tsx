@@ -36,6 +36,7 @@ export function PieceForm({ record, owners, owner, save, actions }: PieceFormPro
           ? pieceInput(record)
           : { id: null, version: null, clientId: owner, state: "ready", piece: newPiece(kind) }
       }
+      schema={() => import("@/core/schema/forms/piece-form").then(({ pieceForm }) => pieceForm)}
       onSave={save}
       then={() => (owner ? `/rail?client=${owner}` : "/rail")}
       saveLabel={record ? "Keep changes" : "Add piece"}

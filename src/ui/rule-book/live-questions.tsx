@@ -1,11 +1,12 @@
 "use client";
 
-import { useEffect, useState } from "react";
+import { useCallback } from "react";
 import type { BookExample } from "@/core/reading/book-examples";
 import { changeBook } from "@/core/rule-book/book-change";
 import type { RuleBook } from "@/core/rule-book/rule-book";
 import type { SchoolName } from "@/core/rule-book/schools";
 import type { Wardrobe } from "@/core/studio/wardrobe";
+import { useAsk, type Question } from "../counsel/use-ask";
 import { useCounsel } from "../counsel/use-counsel";
 import type { NamedLook } from "./named-look";
 import { Questions } from "./questions";
@@ -40,20 +41,15 @@ interface ExampledProps {
 
 /** The questions with examples the worker finds among the client's looks. */
 function Exampled({ wardrobe, looks, book, questions }: ExampledProps) {
-  const counsel = useCounsel(wardrobe);
-  const [examples, setExamples] = useState<readonly BookExample[]>([]);
-  useEffect(() => {
-    if (!counsel) return;
-    let current = true;
-    void counsel
-      .bookExamples(
+  const advisor = useCounsel(wardrobe);
+  const question = useCallback<Question<BookExample[]>>(
+    (counsel) =>
+      counsel.bookExamples(
         looks.map(({ key }) => key),
         book,
-      )
-      .then((found) => current && setExamples(found));
-    return () => {
-      current = false;
-    };
-  }, [counsel, looks, book]);
-  return <Questions {...questions} examples={examples} />;
+      ),
+    [looks, book],
+  );
+  const { value: examples } = useAsk(advisor, question);
+  return <Questions {...questions} examples={examples ?? []} />;
 }

@@ -5,6 +5,7 @@ import { toast } from "sonner";
 import { readsAlike, readyBooks, type RuleBook } from "@/core/rule-book/rule-book";
 import type { Outcome } from "@/core/schema/outcome";
 import type { Wardrobe } from "@/core/studio/wardrobe";
+import { answerOf, sayFaults } from "../kit/answer";
 import { Button } from "../kit/button";
 import { Example } from "./example";
 import { LiveQuestions } from "./live-questions";
@@ -31,16 +32,12 @@ export function RuleBookRoom({ kept, versions, wardrobe, looks, save }: RuleBook
   const changed = !readsAlike(book, kept) || book.name !== kept.name;
   const keep = async () => {
     setSaving(true);
-    try {
-      const outcome = await save(book);
-      if (outcome.ok) {
-        setBook(outcome.value);
-        toast(`Kept as version ${outcome.value.version}.`);
-      }
-      setFault(outcome.ok ? null : (outcome.faults[0]?.say ?? "It could not be kept."));
-    } catch {
-      setFault("The studio cannot be reached. What you set is still here: try again in a moment.");
+    const outcome = await answerOf(save(book));
+    if (outcome.ok) {
+      setBook(outcome.value);
+      toast(`Kept as version ${outcome.value.version}.`);
     }
+    setFault(outcome.ok ? null : sayFaults(outcome));
     setSaving(false);
   };
   return (

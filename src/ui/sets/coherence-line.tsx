@@ -4,6 +4,7 @@ import type { Piece } from "@/core/piece/piece";
 import { phrase } from "@/core/reading/phrase";
 import { levelWord } from "@/core/register/ladder";
 import { coherenceOf, pairsOf, type PairAgreement } from "@/core/sets/coherence";
+import { withinSentence } from "@/core/words/within-sentence";
 import { useLengthUnit } from "../kit/length-unit";
 import { Mark, wordOf } from "../kit/marks";
 
@@ -65,17 +66,18 @@ export function CoherenceLine({ pieces, client, open = false }: CoherenceLinePro
 }
 
 function PairRow({ pair: { one, other, points, because } }: { readonly pair: PairAgreement }) {
+  const unit = useLengthUnit();
   return (
     <tr className="border-b border-rule align-top">
       <th scope="row" className="w-2/5 py-0.5 pr-2 font-medium text-ink">
-        {one.name} and {other.name.charAt(0).toLowerCase() + other.name.slice(1)}
+        {one.name} and {withinSentence(other.name)}
       </th>
       <td className="tabular w-12 py-0.5 text-right">
         {points > 0 ? "+" : points < 0 ? "\u2212" : ""}
         {Math.abs(points).toFixed(points === 0 ? 0 : 1)}
       </td>
       <td className="py-0.5 pl-3">
-        {because.length === 0 ? "nothing to say" : because.map(({ say }) => say).join("; ")}
+        {because.length === 0 ? "nothing to say" : because.map((finding) => phrase(finding, unit)).join("; ")}
       </td>
     </tr>
   );

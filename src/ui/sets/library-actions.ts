@@ -7,7 +7,7 @@ type Move = (input: { id: string; away: boolean }) => Promise<Outcome<null>>;
 export interface LibraryActions {
   readonly retire: Move;
   readonly putAway: Move;
-  readonly wear: (input: { clientId: string; setId: string; day: string }) => Promise<Outcome<string>>;
+  readonly wear: (input: { clientId: string; setId: string; day: string | null }) => Promise<Outcome<string>>;
   readonly unwear: (input: { id: string }) => Promise<Outcome<null>>;
   readonly saveTemplate: (input: SetTemplate) => Promise<Outcome<string>>;
 }

@@ -4,7 +4,7 @@ import { useRouter } from "next/navigation";
 import type { Piece } from "@/core/piece/piece";
 import type { GroupRecord } from "@/core/studio/group-record";
 import { Plate } from "../drawing/plate";
-import { asked } from "../kit/asked";
+import { granted } from "../kit/answer";
 import { Button } from "../kit/button";
 import { PutAway } from "../kit/form/put-away";
 import type { LibraryActions } from "./library-actions";
@@ -20,7 +20,7 @@ export function RetiredSets({ sets, pieces, actions }: RetiredSetsProps) {
   const router = useRouter();
   if (sets.length === 0) return null;
   const takeUp = async (id: string) => {
-    if (await asked(actions.retire({ id, away: false }))) router.refresh();
+    if (await granted(actions.retire({ id, away: false }))) router.refresh();
   };
   return (
     <details className="mt-5 border border-rule bg-paper px-4 py-2">

@@ -1,12 +1,11 @@
 "use client";
 
-import { format } from "date-fns";
 import { useRouter } from "next/navigation";
 import { toast } from "sonner";
 import type { Piece } from "@/core/piece/piece";
 import { templateOf } from "@/core/sets/template";
 import type { GroupRecord } from "@/core/studio/group-record";
-import { asked } from "../kit/asked";
+import { granted } from "../kit/answer";
 import { Button, ButtonLink } from "../kit/button";
 import type { LibraryActions } from "./library-actions";
 
@@ -26,20 +25,20 @@ export function SetActions({ set, pieces, actions }: SetActionsProps) {
   const build = `/sets/build?client=${clientId}`;
 
   const wear = async () => {
-    const answer = await asked(actions.wear({ clientId, setId: id, day: format(new Date(), "yyyy-MM-dd") }));
+    const answer = await granted(actions.wear({ clientId, setId: id, day: null }));
     if (!answer) return;
     toast(`${name} was worn today.`, {
       action: {
         label: "Strike it out",
         onClick: () =>
-          void asked(actions.unwear({ id: answer.value })).then((struck) => struck && router.refresh()),
+          void granted(actions.unwear({ id: answer.value })).then((struck) => struck && router.refresh()),
       },
       duration: takeBack,
     });
     router.refresh();
   };
   const retire = async (away: boolean) => {
-    if (!(await asked(actions.retire({ id, away })))) return;
+    if (!(await granted(actions.retire({ id, away })))) return;
     if (away)
       toast(`${name} is retired: it stays below, and is offered no more.`, {
         action: { label: "Take it up again", onClick: () => void retire(false) },
@@ -48,7 +47,7 @@ export function SetActions({ set, pieces, actions }: SetActionsProps) {
     router.refresh();
   };
   const keepAsTemplate = async () => {
-    if (await asked(actions.saveTemplate(templateOf(name, pieces))))
+    if (await granted(actions.saveTemplate(templateOf(name, pieces))))
       toast(`${name} is a template now: it fills itself for any client.`, {
         action: { label: "Show it", onClick: () => router.push(`/sets/stock?client=${clientId}`) },
       });

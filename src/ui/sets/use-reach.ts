@@ -1,11 +1,12 @@
 "use client";
 
 import { proxy } from "comlink";
-import { startTransition, useEffect, useRef, useState } from "react";
+import { startTransition, useCallback, useRef } from "react";
 import type { Reach } from "@/core/search/reach";
 import type { NamedPieces } from "@/core/studio/bench-source";
 import type { Wardrobe } from "@/core/studio/wardrobe";
 import type { BoardRow } from "@/workers/board";
+import { useAsk, type Question } from "../counsel/use-ask";
 import { useCounsel } from "../counsel/use-counsel";
 
 /** What each set makes of each base, filled in as the worker reads them, a batch of sets at a time. */
@@ -14,24 +15,28 @@ export function useReach(
   sets: readonly NamedPieces[],
   bases: readonly NamedPieces[],
   occasionId: string | null = null,
-): ReadonlyMap<string, readonly Reach[]> {
-  const counsel = useCounsel(wardrobe);
-  const [reach, setReach] = useState<ReadonlyMap<string, readonly Reach[]>>(new Map());
+): ReachBySet {
+  const advisor = useCounsel(wardrobe);
   // Answers of the same bases for the same occasion stand until newer ones come.
   const asked = `${occasionId} ${bases.map(({ id }) => id).join()}`;
-  const before = useRef(asked);
-  useEffect(() => {
-    if (!counsel) return;
-    let current = true;
-    if (before.current !== asked) setReach(new Map());
-    before.current = asked;
-    const tell = (rows: readonly BoardRow[]) => {
-      if (current) startTransition(() => setReach((known) => new Map([...known, ...rows])));
-    };
-    void counsel.board(sets, bases, occasionId, proxy(tell));
-    return () => {
-      current = false;
-    };
-  }, [counsel, sets, bases, occasionId, asked]);
-  return reach;
+  const before = useRef<{ readonly asked: string; readonly known: ReachBySet }>({ asked, known: none });
+  const question = useCallback<Question<ReachBySet>>(
+    async (counsel, call, tell) => {
+      let known = before.current.asked === asked ? before.current.known : none;
+      const add = (rows: readonly BoardRow[]) => {
+        known = new Map([...known, ...rows]);
+        before.current = { asked, known };
+        startTransition(() => tell(known));
+      };
+      await counsel.board(sets, bases, occasionId, proxy(add), call);
+      return known;
+    },
+    [sets, bases, occasionId, asked],
+  );
+  const { value } = useAsk(advisor, question);
+  return value ?? (before.current.asked === asked ? before.current.known : none);
 }
+
+type ReachBySet = ReadonlyMap<string, readonly Reach[]>;
+
+const none: ReachBySet = new Map();

@@ -5,6 +5,7 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { Dialog } from "../kit/dialog";
 import { commandsWith, hrefOf } from "./commands";
+import { usePageCommandsWith } from "./page-commands";
 import { useFound, type Find } from "./use-found";
 
 interface FinderProps {
@@ -24,6 +25,7 @@ export function Finder({ open, onOpenChange, find }: FinderProps) {
   const [words, setWords] = useState("");
   const { found, busy } = useFound(find, words);
   const offered = commandsWith(words);
+  const here = usePageCommandsWith(words);
   const go = (href: string) => {
     onOpenChange(false);
     setWords("");
@@ -60,6 +62,24 @@ export function Finder({ open, onOpenChange, find }: FinderProps) {
                   <span className="text-tiny text-ink-soft">
                     {each.kind === "client" ? "client" : `${each.kind}, ${each.clientName ?? "studio kit"}`}
                   </span>
+                </Command.Item>
+              ))}
+            </Command.Group>
+          )}
+          {here.length > 0 && (
+            <Command.Group heading="On this page" className={heading}>
+              {here.map(({ id, say, run }) => (
+                <Command.Item
+                  key={id}
+                  value={id}
+                  onSelect={() => {
+                    onOpenChange(false);
+                    setWords("");
+                    run();
+                  }}
+                  className={item}
+                >
+                  {say}
                 </Command.Item>
               ))}
             </Command.Group>

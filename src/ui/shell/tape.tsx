@@ -4,6 +4,7 @@ import Link from "next/link";
 import { usePathname } from "next/navigation";
 import type { LengthUnit } from "@/core/length/length";
 import { FindButton } from "./find-button";
+import { StudioSettings, type StudioSettingsProps } from "./studio-settings";
 import { UnitSwitch, type UnitSwitchProps } from "./unit-switch";
 import type { Find } from "./use-found";
 
@@ -16,9 +17,7 @@ const places = [
   { href: "/boards", label: "Boards" },
 ] as const;
 
-interface TapeProps {
-  readonly studioName: string;
-  readonly userName: string;
+interface TapeProps extends StudioSettingsProps {
   readonly unit: LengthUnit;
   readonly saveUnit: UnitSwitchProps["save"];
   readonly find: Find;
@@ -26,7 +25,7 @@ interface TapeProps {
 }
 
 /** The strip along the top, ruled like a tape: its long ticks are the places. */
-export function Tape({ studioName, userName, unit, saveUnit, find, signOut }: TapeProps) {
+export function Tape({ unit, saveUnit, find, signOut, ...settings }: TapeProps) {
   const path = usePathname();
   return (
     <header className="relative border-b border-rule-strong bg-paper">
@@ -59,9 +58,7 @@ export function Tape({ studioName, userName, unit, saveUnit, find, signOut }: Ta
         <div className="ml-auto flex items-center gap-4 text-ink-soft">
           <FindButton find={find} />
           <UnitSwitch unit={unit} save={saveUnit} />
-          <span className="hidden xl:inline">
-            {userName}, {studioName}
-          </span>
+          <StudioSettings {...settings} />
           <form action={signOut}>
             <button
               type="submit"

@@ -3,6 +3,7 @@
 import { useEffect, useState } from "react";
 import type { Outcome } from "@/core/schema/outcome";
 import type { Found } from "@/core/studio/found";
+import { answerOf } from "../kit/answer";
 
 export type Find = (input: { words: string }) => Promise<Outcome<Found[]>>;
 
@@ -23,11 +24,9 @@ export function useFound(
     if (asked === "") return setAnswer({ of: "", found: [] });
     let current = true;
     const timer = setTimeout(() => {
-      void find({ words: asked })
-        .catch(() => null)
-        .then((outcome) => {
-          if (current) setAnswer({ of: asked, found: outcome?.ok ? outcome.value : [] });
-        });
+      void answerOf(find({ words: asked })).then((outcome) => {
+        if (current) setAnswer({ of: asked, found: outcome.ok ? outcome.value : [] });
+      });
     }, pause);
     return () => {
       current = false;

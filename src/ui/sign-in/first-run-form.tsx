@@ -1,21 +1,16 @@
 "use client";
 
+import type { FirstRun } from "@/core/schema/forms/sign-in-form";
 import type { Outcome } from "@/core/schema/outcome";
 import { TextField } from "../kit/form/fields";
 import { RecordForm } from "../kit/form/record-form";
 
-interface Founding {
-  readonly studioName: string;
-  readonly userName: string;
-  readonly email: string;
-  readonly password: string;
-}
-
 /** Founds the first studio of an empty database. */
-export function FirstRunForm({ found }: { readonly found: (input: Founding) => Promise<Outcome<null>> }) {
+export function FirstRunForm({ found }: { readonly found: (input: FirstRun) => Promise<Outcome<null>> }) {
   return (
     <RecordForm
-      initial={{ studioName: "", userName: "", email: "", password: "" }}
+      initial={{ studioName: "", userName: "", email: "", password: "", timeZone: ownZone() }}
+      schema={() => import("@/core/schema/forms/sign-in-form").then(({ firstRunForm }) => firstRunForm)}
       onSave={found}
       then={() => "/"}
       saveLabel="Found the studio"
@@ -28,4 +23,9 @@ export function FirstRunForm({ found }: { readonly found: (input: Founding) => P
       </div>
     </RecordForm>
   );
+}
+
+/** The time zone of this device. */
+function ownZone(): string {
+  return Intl.DateTimeFormat().resolvedOptions().timeZone;
 }

@@ -16,6 +16,7 @@ export function SignInForm({ signIn, demo }: SignInFormProps) {
     <>
       <RecordForm
         initial={{ email: demo?.email ?? "", password: demo?.password ?? "" }}
+        schema={() => import("@/core/schema/forms/sign-in-form").then(({ signInForm }) => signInForm)}
         onSave={signIn}
         then={() => "/"}
         saveLabel="Sign in"

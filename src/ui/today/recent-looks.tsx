@@ -7,7 +7,7 @@ import type { OccasionRecord } from "@/core/studio/occasion-record";
 import type { PieceRecord } from "@/core/studio/piece-record";
 import { layOut } from "@/core/studio/wardrobe";
 import { dress } from "@/core/dressing/dress";
-import { bySeverity, isFault } from "@/core/reading/effects";
+import { bySeverity, isFault } from "@/core/reading/severity";
 import { phrase } from "@/core/reading/phrase";
 import { describeLook } from "../drawing/describe";
 import { Figure } from "../drawing/figure/figure";

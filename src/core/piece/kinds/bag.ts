@@ -1,30 +1,46 @@
-import { added, amount, choice, flag, length, maybeLength } from "../field";
+import { carriedAt } from "../../strap/carry";
+import { added, amount, choice, flag, length, maybeLength, type FiguresOf } from "../field";
+import { fixedArea } from "./areas";
 import { defineKind } from "./define-kind";
+import { none } from "./insulation";
 
 export const carries = ["shoulder", "cross-body", "crook", "hand", "clutch", "wrist"] as const;
 export type Carry = (typeof carries)[number];
+
+const figures = {
+  shape: choice("Shape", ["satchel", "tote", "bucket", "crescent", "pouch", "fold", "box"]),
+  width: length("Width", 6, 70, 28),
+  height: length("Height", 4, 60, 22),
+  depth: length("Depth", 1, 35, 10),
+  weight: amount("Weight, empty", "g", 20, 5000, 600),
+  structure: choice("Structure", ["structured", "semi", "soft"]),
+  carry: choice("Carried", carries),
+  strap: length("Strap, end to end", 0, 160, 58, "0 when there is none"),
+  strapThick: added(length("Strap, width", 0.1, 8, 1.2)),
+  handle: added(maybeLength("Handle, around", 1, 12, "a strap can be wound round it")),
+  strapMade: choice("Strap of", ["leather", "cloth", "chain"]),
+  strapFixed: added(flag("Strap fixed to the bag")),
+  secondStrap: added(maybeLength("Second strap, end to end", 10, 160)),
+  secondMade: added(choice("Second strap of", ["leather", "cloth", "chain"])),
+  secondFixed: added(flag("Second strap fixed to the bag")),
+  joinable: added(flag("The two straps join")),
+  leather: added(flag("Of leather")),
+} as const;
+
+export type BagFigures = FiguresOf<typeof figures>;
 
 export const bag = defineKind({
   label: "Bag",
   slot: "bag",
   place: null,
-  figures: {
-    shape: choice("Shape", ["satchel", "tote", "bucket", "crescent", "pouch", "fold", "box"]),
-    width: length("Width", 6, 70, 28),
-    height: length("Height", 4, 60, 22),
-    depth: length("Depth", 1, 35, 10),
-    weight: amount("Weight, empty", "g", 20, 5000, 600),
-    structure: choice("Structure", ["structured", "semi", "soft"]),
-    carry: choice("Carried", carries),
-    strap: length("Strap, end to end", 0, 160, 58, "0 when there is none"),
-    strapThick: added(length("Strap, width", 0.1, 8, 1.2)),
-    handle: added(maybeLength("Handle, around", 1, 12, "a strap can be wound round it")),
-    strapMade: choice("Strap of", ["leather", "cloth", "chain"]),
-    strapFixed: added(flag("Strap fixed to the bag")),
-    secondStrap: added(maybeLength("Second strap, end to end", 10, 160)),
-    secondMade: added(choice("Second strap of", ["leather", "cloth", "chain"])),
-    secondFixed: added(flag("Second strap fixed to the bag")),
-    joinable: added(flag("The two straps join")),
-    leather: added(flag("Of leather")),
+  zone: "hand",
+  figures,
+  extent: (own, body) => {
+    const top = carriedAt(body, own);
+    return { from: top - own.height, to: top };
   },
+  layer: () => "outermost",
+  area: fixedArea(0.07),
+  insulation: none,
+  weight: (own) => own.weight,
 });

@@ -1,13 +1,19 @@
-import { added, choice, length } from "../field";
+import { choice, length } from "../field";
 import { defineKind } from "./define-kind";
+import { nickel } from "./nickel";
+import { small } from "./small";
+import { atWrist } from "./wrist";
 
 export const bracelet = defineKind({
+  ...small,
   label: "Bracelet",
   slot: "wrist",
-  place: null,
+  zone: "hand",
   figures: {
     form: choice("Form", ["chain", "cuff", "bangle", "beads"]),
     width: length("Width", 0.1, 10, 0.6),
-    nickel: added(choice("Nickel", ["not known", "free of it", "contained"])),
+    nickel,
   },
+  extent: atWrist,
+  weight: () => 40,
 });

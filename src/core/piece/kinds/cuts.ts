@@ -1,5 +1,8 @@
-/** Necklines of dresses, tops and knits. */
-export const necklines = [
+import type { Body } from "../../body/body";
+import type { Interval } from "../../length/interval";
+import { added, choice, maybeLength } from "../field";
+
+const necklines = [
   "crew",
   "v",
   "scoop",
@@ -14,3 +17,18 @@ export const necklines = [
 ] as const;
 
 export const sleeves = ["long", "three-quarter", "elbow", "short", "none"] as const;
+
+/** The figures of a garment's neck and sleeves: dresses, tops, knits and jumpsuits. */
+export const neckFigures = {
+  neckline: choice("Neckline", necklines),
+  sleeve: choice("Sleeve", sleeves),
+  neckDepth: added(
+    maybeLength("Neckline below the side neck point", 0, 45, "empty: as its kind usually lies"),
+  ),
+} as const;
+
+/** From the side neck point down by the recorded length. */
+export function fromNeck(figures: { readonly length: number }, { measures }: Body): Interval {
+  const neck = measures.neckPoint.cm;
+  return { from: neck - figures.length, to: neck };
+}

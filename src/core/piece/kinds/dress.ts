@@ -1,19 +1,24 @@
-import { added, choice, length, maybeLength } from "../field";
-import { necklines, sleeves } from "./cuts";
+import { choice, length } from "../field";
+import { wholeArea } from "./areas";
+import { fromNeck, neckFigures } from "./cuts";
 import { defineKind } from "./define-kind";
+import { clothed } from "./insulation";
 
 export const dress = defineKind({
   label: "Dress",
   slot: null,
   place: "whole",
+  zone: "trunk",
   figures: {
     cut: choice("Cut", ["a-line", "straight", "pencil", "pleated", "gathered"]),
     length: length("Length from the side neck point", 60, 165, 105),
     hemWidth: length("Hem, around", 70, 500, 150),
-    neckline: choice("Neckline", necklines),
-    sleeve: choice("Sleeve", sleeves),
-    neckDepth: added(
-      maybeLength("Neckline below the side neck point", 0, 45, "empty: as its kind usually lies"),
-    ),
+    ...neckFigures,
   },
+  seated: "skirt",
+  extent: fromNeck,
+  layer: () => "whole",
+  area: wholeArea,
+  insulation: clothed(0.32),
+  weight: () => 500,
 });

@@ -13,15 +13,17 @@ import { hosiery } from "./hosiery";
 import { jacket } from "./jacket";
 import { jumpsuit } from "./jumpsuit";
 import { necklace } from "./necklace";
+import { pocketSquare } from "./pocket-square";
 import { ring } from "./ring";
 import { scarf } from "./scarf";
 import { shoe } from "./shoe";
 import { skirt } from "./skirt";
 import { top } from "./top";
 import { trousers } from "./trousers";
+import { umbrella } from "./umbrella";
 import { watch } from "./watch";
 
-/** Every kind of piece the product knows. */
+/** Every kind of piece the product knows, in the order in which lists of pieces sort. */
 export const kinds = {
   trousers,
   skirt,
@@ -37,12 +39,14 @@ export const kinds = {
   scarf,
   necklace,
   brooch,
+  "pocket square": pocketSquare,
   bracelet,
   watch,
   ring,
   gloves,
   belt,
   bag,
+  umbrella,
   hosiery,
   shoe,
 } as const;

@@ -1,18 +1,19 @@
-import { added, choice, maybeLength } from "../field";
-import { necklines, sleeves } from "./cuts";
+import { wholeArea } from "./areas";
+import { neckFigures } from "./cuts";
 import { defineKind } from "./define-kind";
-import { legFigures } from "./legs";
+import { clothed } from "./insulation";
+import { legFigures, plainHem } from "./legs";
 
 export const jumpsuit = defineKind({
   label: "Jumpsuit",
   slot: null,
   place: "whole",
-  figures: {
-    ...legFigures,
-    neckline: choice("Neckline", necklines),
-    sleeve: choice("Sleeve", sleeves),
-    neckDepth: added(
-      maybeLength("Neckline below the side neck point", 0, 45, "empty: as its kind usually lies"),
-    ),
-  },
+  zone: "trunk",
+  figures: { ...legFigures, ...neckFigures },
+  seated: "trousers",
+  extent: (figures, body) => ({ from: plainHem(figures, body), to: body.measures.neckPoint.cm }),
+  layer: () => "whole",
+  area: wholeArea,
+  insulation: clothed(0.42),
+  weight: () => 700,
 });

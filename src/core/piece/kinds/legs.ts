@@ -1,4 +1,6 @@
-import { added, choice, flag, length, maybeLength } from "../field";
+import type { Body } from "../../body/body";
+import { hemHeight } from "../../proportion/hem";
+import { added, choice, flag, length, maybeLength, type FiguresOf } from "../field";
 
 /** The figures of a pair of legs, of trousers or of a jumpsuit. */
 export const legFigures = {
@@ -11,3 +13,10 @@ export const legFigures = {
   madeToTurn: flag("Made to be rolled"),
   measuredHem: maybeLength("Hem above the footbed, as tried on", -5, 100, "overrides the computed hem"),
 } as const;
+
+export type LegFigures = FiguresOf<typeof legFigures>;
+
+/** The plain hem of a pair of legs on a body, cm above the footbed. */
+export function plainHem(figures: LegFigures, { measures }: Body): number {
+  return hemHeight(measures.crotch.cm, figures, null);
+}

@@ -1,14 +1,24 @@
-import { added, choice, length } from "../field";
+import { necklaceDrop } from "../../chain/drop";
+import { choice, length } from "../field";
 import { defineKind } from "./define-kind";
+import { nickel } from "./nickel";
+import { small } from "./small";
 
 export const necklace = defineKind({
+  ...small,
   label: "Necklace",
   slot: "necklace",
-  place: null,
+  zone: "face",
   figures: {
     loop: length("Whole loop", 30, 200, 46),
     pendant: length("Pendant, from the chain", 0, 25, 0),
     weight: choice("Weight", ["fine", "middling", "bold"]),
-    nickel: added(choice("Nickel", ["not known", "free of it", "contained"])),
+    nickel,
   },
+  extent: (figures, { measures }) => {
+    const neck = measures.neckPoint.cm;
+    return { from: neck - necklaceDrop(figures, measures.neck.cm), to: neck };
+  },
+  layer: () => "necklace",
+  weight: () => 40,
 });

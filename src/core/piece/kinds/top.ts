@@ -1,19 +1,26 @@
-import { added, choice, flag, length, maybeLength } from "../field";
-import { necklines, sleeves } from "./cuts";
+import { flag, length } from "../field";
+import { topArea } from "./areas";
+import { fromNeck, neckFigures } from "./cuts";
 import { defineKind } from "./define-kind";
+import { clothed } from "./insulation";
 
 export const top = defineKind({
   label: "Top, shirt or knit",
   slot: null,
   place: "top",
+  zone: "trunk",
   figures: {
-    neckline: choice("Neckline", necklines),
-    sleeve: choice("Sleeve", sleeves),
-    neckDepth: added(
-      maybeLength("Neckline below the side neck point", 0, 45, "empty: as its kind usually lies"),
-    ),
+    ...neckFigures,
     length: length("Length from the side neck point", 30, 110, 62),
     bodyGirth: length("Body, around", 60, 220, 104),
     tucked: flag("Worn tucked in"),
   },
+  extent: (figures, body) =>
+    figures.tucked
+      ? { from: body.measures.waistLine.cm, to: body.measures.neckPoint.cm }
+      : fromNeck(figures, body),
+  layer: ({ tucked }) => (tucked ? "tucked top" : "top"),
+  area: topArea,
+  insulation: clothed(0.2),
+  weight: () => 300,
 });

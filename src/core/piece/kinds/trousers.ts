@@ -1,4 +1,18 @@
+import { bottomArea } from "./areas";
 import { defineKind } from "./define-kind";
-import { legFigures } from "./legs";
+import { clothed } from "./insulation";
+import { legFigures, plainHem } from "./legs";
 
-export const trousers = defineKind({ label: "Trousers", slot: null, place: "bottom", figures: legFigures });
+export const trousers = defineKind({
+  label: "Trousers",
+  slot: null,
+  place: "bottom",
+  zone: "leg",
+  figures: legFigures,
+  seated: "trousers",
+  extent: (figures, body) => ({ from: plainHem(figures, body), to: body.measures.waistLine.cm }),
+  layer: () => "bottom",
+  area: bottomArea,
+  insulation: clothed(0.22),
+  weight: () => 550,
+});

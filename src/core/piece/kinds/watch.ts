@@ -1,13 +1,19 @@
-import { added, choice, length } from "../field";
+import { choice, length } from "../field";
 import { defineKind } from "./define-kind";
+import { nickel } from "./nickel";
+import { small } from "./small";
+import { atWrist } from "./wrist";
 
 export const watch = defineKind({
+  ...small,
   label: "Watch",
   slot: "wrist",
-  place: null,
+  zone: "hand",
   figures: {
     face: length("Case across", 1.5, 6, 3.2),
     strapMade: choice("Strap of", ["leather", "metal", "cloth"]),
-    nickel: added(choice("Nickel", ["not known", "free of it", "contained"])),
+    nickel,
   },
+  extent: atWrist,
+  weight: () => 60,
 });

@@ -4,7 +4,7 @@ import { param } from "../../rule-book/params";
 import type { Schools } from "../../rule-book/schools";
 import { defineRule } from "../define-rule";
 import { atLeast, atMost, figure } from "../figures";
-import { listed, swapOrTakeOff } from "../visible";
+import { swapOrTakeOff } from "../proposals";
 
 const limits: Record<Schools["colours"], number> = {
   "at most two": 2,
@@ -14,51 +14,37 @@ const limits: Record<Schools["colours"], number> = {
 
 export const count = defineRule({
   id: "colour.count",
-  lens: "colour",
-  weight: 1,
   title: "How many colours at once",
   why: "The eye takes in two or three colours and starts counting at the fourth. One colour alone is quiet strength, if depth or texture gives it something to do.",
   params: {
     share: param(0.02, "share", "share from which a colour is counted"),
     depths: param(12, "L*", "range of depth that keeps one colour alive"),
+    pieces: param(3, "count", "pieces from which a look is one that could have more colours"),
   },
   schools: ["colours"],
-  read(dressed, { share, depths }, schools) {
-    const colours = dressed.colours.filter((colour) => colour.share >= share);
+  messages: {
+    many: "{count} colours at once: {colours}.",
+    tonal: "Tonal: {colours} alone, over {range}.",
+    flat: "Tonal but flat: {colours} alone, over only {range} and in one texture.",
+  },
+  read(dressed, { params, schools, judge }) {
+    const colours = dressed.colours.filter((colour) => colour.share >= params.share);
     const most = limits[schools.colours];
-    const names = { colours: colours.map(({ name }) => name).join(", ") };
-    const figures = { count: atMost("colours seen", colours.length, "count", most) };
+    const words = { colours: colours.map(({ name }) => name).join(", ") };
     if (colours.length > most) {
       const strays = straysOf(dressed, new Set(colours.slice(most).map(({ name }) => name)));
-      return [
-        {
-          effect: "rubs",
-          say: "{count} colours at once: {colours}.",
-          names: { strays: listed(strays), ...names },
-          figures,
-          pieces: strays.map(({ id }) => id),
-          proposals: swapOrTakeOff(strays),
-        },
-      ];
+      const figures = { count: atMost("colours seen", colours.length, "count", most) };
+      return [judge("rubs", "many", { of: { strays }, words, figures, proposals: swapOrTakeOff(...strays) })];
     }
-    if (colours.length !== 1 || dressed.worn.length < 3) return [];
-    const range = depthRange(dressed, share);
+    if (colours.length !== 1 || dressed.worn.length < params.pieces) return [];
+    const range = depthRange(dressed, params.share);
     const kins = new Set(dressed.worn.map(({ piece }) => finishes[piece.finish].kin)).size;
-    const alive = range >= depths || kins > 1;
-    return [
-      {
-        effect: alive ? "lifts" : "note",
-        say: alive
-          ? "Tonal: {colours} alone, over {range}."
-          : "Tonal but flat: {colours} alone, over only {range} and in one texture.",
-        names,
-        figures: {
-          range: atLeast("range of depth", range, "L*", depths),
-          kins: figure("textures", kins, "count"),
-        },
-        pieces: [],
-      },
-    ];
+    const figures = {
+      range: atLeast("range of depth", range, "L*", params.depths),
+      kins: figure("textures", kins, "count"),
+    };
+    const alive = range >= params.depths || kins > 1;
+    return [judge(alive ? "lifts" : "note", alive ? "tonal" : "flat", { words, figures })];
   },
 });
 

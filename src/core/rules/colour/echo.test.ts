@@ -17,7 +17,11 @@ const look = (...accessories: Piece[]) => sampleLook({ garments: greys, accessor
 describe("a colour that enters alone", () => {
   it("may be the one clear accent", () => {
     const [finding] = findingsOf(echo, look(cobaltBag));
-    expect(finding).toMatchObject({ effect: "note", names: { pieces: "cobalt bag", family: "blue" } });
+    expect(finding).toMatchObject({
+      effect: "note",
+      names: { pieces: "cobalt bag" },
+      words: { family: "blue" },
+    });
   });
 
   it("jars once a second, muted one comes in beside it", () => {

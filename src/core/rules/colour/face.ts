@@ -1,17 +1,14 @@
 import { shadeOf } from "../../colour/shade";
 import type { Client } from "../../piece/client";
-import { bodyZoneOf } from "../../piece/body-zone";
-import type { Piece } from "../../piece/piece";
+import { bodyZoneOf } from "../../piece/piece";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { figure } from "../figures";
-import type { Judgement } from "../finding";
-import { swapOrTakeOff } from "../visible";
+import type { Finding } from "../finding";
+import { swapOrTakeOff } from "../proposals";
 
 export const face = defineRule({
   id: "colour.face",
-  lens: "colour",
-  weight: 1,
   title: "What lies at the face",
   why: "A colour beside the skin lends it its temperature, and a contrast stronger than that of hair, skin and eyes outshines them.",
   params: {
@@ -21,51 +18,37 @@ export const face = defineRule({
     contrast: param(30, "L*", "how far a pattern's contrast may pass the face's own"),
   },
   schools: ["undertone"],
-  read(dressed, { leaning, chroma, area, contrast }, schools) {
+  messages: {
+    against:
+      "At the face {piece} {pieceCount, plural, one {pulls} other {pull}} the other way ({lean}) from {client}'s {undertone} colouring.",
+    outshines: "The contrast of {piece} passes that of the face by {over}: it is seen first.",
+    suits:
+      "At the face {piece} {pieceCount, plural, one {goes} other {go}} with {client}'s {undertone} colouring ({lean}).",
+  },
+  read(dressed, { params, schools, judge }) {
     if (schools.undertone === "ignore") return [];
     const { client } = dressed.look;
-    const own = { warm: 1, neutral: 0, cool: -1 }[client.colouring.undertone];
+    const { undertone } = client.colouring;
+    const own = { warm: 1, neutral: 0, cool: -1 }[undertone];
     const range = contrastOf(client);
-    const judgements: Judgement[] = [];
-    for (const item of dressed.accessories) {
-      const { piece, profile } = item;
-      const ground = profile.ground;
-      if (!ground || bodyZoneOf(piece.kind) !== "face" || piece.metalSize === 3) continue;
-      const leans = ground.shade.C >= chroma ? ground.temperature * own : 0;
+    return dressed.accessories.flatMap(({ piece, profile, area }): Finding[] => {
+      const { ground } = profile;
+      if (!ground || bodyZoneOf(piece) !== "face" || piece.metalSize === 3) return [];
+      const leans = ground.shade.C >= params.chroma ? ground.temperature * own : 0;
       const over = (profile.character?.range ?? 0) - range;
-      if (leans < -leaning)
-        judgements.push({
-          effect: "rubs",
-          say: "At the face {piece} pulls the other way ({lean}) from {client}'s {undertone} colouring.",
-          figures: { lean: figure("temperature of the piece", ground.temperature, "ratio") },
-          proposals: swapOrTakeOff([piece]),
-          ...spokenOf(piece, client),
-        });
-      else if (item.area >= area && over > contrast)
-        judgements.push({
-          effect: "note",
-          say: "The contrast of {piece} passes that of the face by {over}: it is seen first.",
-          figures: { over: figure("contrast beyond the face's own", over, "L*") },
-          ...spokenOf(piece, client),
-        });
-      else if (leans > leaning && item.area >= area)
-        judgements.push({
-          effect: "lifts",
-          say: "At the face {piece} goes with {client}'s {undertone} colouring ({lean}).",
-          figures: { lean: figure("temperature of the piece", ground.temperature, "ratio") },
-          ...spokenOf(piece, client),
-        });
-    }
-    return judgements;
+      const spoken = { of: { piece }, words: { client: client.name, undertone } };
+      const lean = { lean: figure("temperature of the piece", ground.temperature, "ratio") };
+      if (leans < -params.leaning)
+        return [judge("rubs", "against", { figures: lean, proposals: swapOrTakeOff(piece) }, spoken)];
+      if (area < params.area) return [];
+      if (over > params.contrast) {
+        const figures = { over: figure("contrast beyond the face's own", over, "L*") };
+        return [judge("note", "outshines", { figures }, spoken)];
+      }
+      return leans > params.leaning ? [judge("lifts", "suits", { figures: lean }, spoken)] : [];
+    });
   },
 });
-
-function spokenOf(piece: Piece, { name, colouring }: Client) {
-  return {
-    names: { piece: piece.name, client: name, undertone: colouring.undertone },
-    pieces: [piece.id],
-  };
-}
 
 /** The range of depth of hair, skin and eyes, L*. */
 function contrastOf({ colouring }: Client): number {

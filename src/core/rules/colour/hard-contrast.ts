@@ -1,14 +1,12 @@
-import type { Dressed } from "../../dressing/dressed";
-import type { Patch } from "../../dressing/dressed";
+import type { Dressed, Patch } from "../../dressing/dressed";
 import { isSpringOrSummer } from "../../place/season";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atMost } from "../figures";
+import { wear } from "../proposals";
 
 export const hardContrast = defineRule({
   id: "colour.hard-contrast",
-  lens: "colour",
-  weight: 1,
   title: "Two blocks far apart in depth",
   why: "A large light and a large dark with nothing between cut the figure in two; the dark met again at the foot or in two small places, or a tone between them, makes one outfit of it.",
   params: {
@@ -18,38 +16,33 @@ export const hardContrast = defineRule({
     between: param(0.05, "share", "share of a tone between them that joins them"),
     middle: param(0.6, "share", "the middle part of the range that counts as between"),
     again: param(15, "L*", "how near in depth the dark is met again"),
+    small: param(2, "count", "small places that meet the dark again as well as the foot does"),
   },
-  read(dressed, { area, depth, summer, between, middle, again }) {
+  messages: {
+    hard: "{apart} between {light} and {dark}, nothing in between, and the dark is met nowhere again: too hard.",
+  },
+  read(dressed, { params, judge }) {
     const { palette, look } = dressed;
-    const blocks = palette.filter((patch) => patch.area >= area);
+    const blocks = palette.filter((patch) => patch.area >= params.area);
     const light = extreme(blocks, 1);
     const dark = extreme(blocks, -1);
     if (!light || !dark) return [];
     const apart = light.tint.shade.L - dark.tint.shade.L;
-    const most = look.occasion?.light === "daylight" && isSpringOrSummer(look.occasion.day) ? summer : depth;
+    const summer = look.occasion?.light === "daylight" && isSpringOrSummer(look.occasion.day);
+    const most = summer ? params.summer : params.depth;
     if (apart < most) return [];
-    const edge = (apart * (1 - middle)) / 2;
+    const edge = (apart * (1 - params.middle)) / 2;
+    const [from, to] = [dark.tint.shade.L + edge, light.tint.shade.L - edge];
     const joining = palette
-      .filter(
-        ({ tint: { shade } }) => shade.L > dark.tint.shade.L + edge && shade.L < light.tint.shade.L - edge,
-      )
+      .filter(({ tint: { shade } }) => shade.L > from && shade.L < to)
       .reduce((sum, patch) => sum + patch.area, 0);
-    const names = { light: light.item.piece.name, dark: dark.item.piece.name };
-    const figures = { apart: atMost("difference of depth", apart, "L*", most) };
-    const pieces = [light.item.piece.id, dark.item.piece.id];
-    if (joining > between || isMetAgain(dressed, dark, again)) return [];
+    if (joining > params.between || isMetAgain(dressed, dark, params.again, params.small)) return [];
     return [
-      {
-        effect: "rubs",
-        say: "{apart} between {light} and {dark}, nothing in between, and the dark is met nowhere again: too hard.",
-        names,
-        figures,
-        pieces,
-        proposals: (["shoe", "bag", "earrings", "layer", "neck"] as const).map((slot) => ({
-          kind: "wear",
-          slot,
-        })),
-      },
+      judge("rubs", "hard", {
+        of: { light: light.item, dark: dark.item },
+        figures: { apart: atMost("difference of depth", apart, "L*", most) },
+        proposals: wear("shoe", "bag", "earrings", "layer", "neck"),
+      }),
     ];
   },
 });
@@ -61,13 +54,13 @@ function extreme(patches: readonly Patch[], sign: 1 | -1): Patch | null {
   );
 }
 
-/** The dark at the foot, or in two small places. */
-function isMetAgain({ palette }: Dressed, dark: Patch, within: number): boolean {
+/** The dark at the foot, or in enough small places. */
+function isMetAgain({ palette }: Dressed, dark: Patch, within: number, enough: number): boolean {
   const small = new Set<string>();
   for (const { item, tint } of palette) {
     if (item.slot === null || tint.shade.L > dark.tint.shade.L + within) continue;
     if (item.piece.kind === "shoe") return true;
     small.add(item.piece.id);
   }
-  return small.size >= 2;
+  return small.size >= enough;
 }

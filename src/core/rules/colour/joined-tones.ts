@@ -1,20 +1,25 @@
-import { finishes } from "../../finish/finishes";
+import { finishes, type Kin } from "../../finish/finishes";
 import type { Shade } from "../../colour/shade";
 import { difference } from "../../colour/difference";
+import { toneLimitsOf } from "../../colour/tone-limits";
 import type { Touch, Worn } from "../../dressing/dressed";
+import type { RuleBook } from "../../rule-book/rule-book";
 
-/** How deep a separator must stand from both sides to part them, L*. */
-const partingDepth = 12;
+/** Surfaces with enough of their own to part two tones, whatever their depth. */
+const textured: ReadonlySet<Kin> = new Set(["weave", "nap", "pattern", "pile"]);
 
 /** Whether a belt at the join parts two grounds: by its texture, or by its depth from both. */
-export function parts(separator: Worn, upper: Shade, lower: Shade): boolean {
+export function parts(separator: Worn, upper: Shade, lower: Shade, book: RuleBook): boolean {
   const ground = separator.profile.ground;
   if (!ground) return false;
-  const { kin } = finishes[separator.piece.finish];
-  if (kin === "weave" || kin === "nap" || kin === "pattern" || kin === "pile") return true;
-  return (
-    Math.abs(ground.shade.L - upper.L) >= partingDepth && Math.abs(ground.shade.L - lower.L) >= partingDepth
-  );
+  if (textured.has(finishes[separator.piece.finish].kin)) return true;
+  const { parting } = toneLimitsOf(book);
+  return Math.abs(ground.shade.L - upper.L) >= parting && Math.abs(ground.shade.L - lower.L) >= parting;
+}
+
+/** Whether a piece wears a colour, or one near it. */
+export function wearsNear({ profile }: Worn, shade: Shade, within: number): boolean {
+  return profile.tints.some((tint) => difference(tint.shade, shade) <= within);
 }
 
 /** A piece other than the two that touch whose colours hold both of theirs. */
@@ -25,15 +30,13 @@ export function holdsBoth(
   lower: Shade,
   within: number,
 ): Worn | null {
-  const holds = (item: Worn, shade: Shade) =>
-    item.profile.tints.some((tint) => difference(tint.shade, shade) <= within);
   return (
     visible.find(
       (item) =>
         item.piece !== touch.upper.piece &&
         item.piece !== touch.lower.piece &&
-        holds(item, upper) &&
-        holds(item, lower),
+        wearsNear(item, upper, within) &&
+        wearsNear(item, lower, within),
     ) ?? null
   );
 }

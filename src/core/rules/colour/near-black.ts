@@ -1,18 +1,14 @@
 import { isNearBlack } from "../../colour/depth";
-import { difference } from "../../colour/difference";
-import type { Shade } from "../../colour/shade";
 import { finishes } from "../../finish/finishes";
-import type { Worn } from "../../dressing/dressed";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atMost } from "../figures";
-import type { Judgement } from "../finding";
-import { parts } from "./joined-tones";
+import type { Finding } from "../finding";
+import { wear } from "../proposals";
+import { parts, wearsNear } from "./joined-tones";
 
 export const nearBlack = defineRule({
   id: "colour.near-black",
-  lens: "colour",
-  weight: 1,
   title: "Two darks side by side",
   why: "Navy against black, or a faded black against a full one, looks like a mistake in poor light, unless each dark is met again or the cloths plainly differ.",
   params: {
@@ -20,49 +16,29 @@ export const nearBlack = defineRule({
     holds: param(8, "dE", "how near another piece must come to answer a dark"),
   },
   schools: ["darks"],
-  read({ touches, visible }, { most, holds }, schools) {
-    return touches.flatMap((touch): Judgement[] => {
+  messages: {
+    answered: "{one} and {other} are two darks, and each is met again: meant.",
+    textured: "{one} and {other} are two darks of plainly different cloth: it passes.",
+    mistaken: "{one} and {other} are two darks {apart} apart that touch: one looks mistaken for the other.",
+  },
+  read({ touches, visible, look }, { params, schools, judge }) {
+    return touches.flatMap((touch): Finding[] => {
       const { upper, lower, separator } = touch;
       const one = upper.profile.ground?.shade;
       const other = lower.profile.ground?.shade;
       if (!one || !other || !isNearBlack(one) || !isNearBlack(other)) return [];
       const apart = Math.max(Math.abs(one.b - other.b), Math.abs(one.C - other.C));
-      if (apart < most) return [];
-      const shared = {
-        names: { one: upper.piece.name, other: lower.piece.name },
-        figures: { apart: atMost("difference of the two darks", apart, "C*", most) },
-        pieces: [upper.piece.id, lower.piece.id],
-      };
+      if (apart < params.most) return [];
+      const of = { one: upper, other: lower };
+      const figures = { apart: atMost("difference of the two darks", apart, "C*", params.most) };
       const rest = visible.filter((item) => item !== upper && item !== lower);
-      const answered = isMet(rest, one, holds) && isMet(rest, other, holds);
+      const isMet = (shade: typeof one) => rest.some((item) => wearsNear(item, shade, params.holds));
+      const answered = isMet(one) && isMet(other);
       const textured = finishes[upper.piece.finish].kin !== finishes[lower.piece.finish].kin;
-      const parted = separator !== null && parts(separator, one, other);
+      const parted = separator !== null && parts(separator, one, other, look.client.ruleBook);
       if (schools.darks === "mix" && (answered || textured || parted))
-        return [
-          {
-            effect: "note",
-            say: answered
-              ? "{one} and {other} are two darks, and each is met again: meant."
-              : "{one} and {other} are two darks of plainly different cloth: it passes.",
-            ...shared,
-          },
-        ];
-      return [
-        {
-          effect: "jars",
-          say: "{one} and {other} are two darks {apart} apart that touch: one looks mistaken for the other.",
-          proposals: [
-            { kind: "wear", slot: "belt" },
-            { kind: "wear", slot: "shoe" },
-            { kind: "wear", slot: "bag" },
-          ],
-          ...shared,
-        },
-      ];
+        return [judge("note", answered ? "answered" : "textured", { of, figures })];
+      return [judge("jars", "mistaken", { of, figures, proposals: wear("belt", "shoe", "bag") })];
     });
   },
 });
-
-function isMet(worn: readonly Worn[], shade: Shade, within: number): boolean {
-  return worn.some((item) => item.profile.tints.some((tint) => difference(tint.shade, shade) <= within));
-}

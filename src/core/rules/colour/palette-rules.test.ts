@@ -12,7 +12,7 @@ import { denim } from "./denim";
 import { face } from "./face";
 import { foot } from "./foot";
 import { hardContrast } from "./hard-contrast";
-import { line } from "./line";
+import { colourLine as line } from "../proportion/colour-line";
 import { print } from "./print";
 import { valueMatch } from "./value-match";
 
@@ -70,7 +70,7 @@ describe("how many colours", () => {
 
   it("counts the neutrals of one temperature as one", () => {
     const warm = look([trousers("#5a3b26"), top("#efe6cf")], [shoe("#b98e5f"), bag("#d8c6a4")]);
-    expect(findingsOf(count, warm)).toMatchObject([{ effect: "lifts", names: { colours: "warm neutrals" } }]);
+    expect(findingsOf(count, warm)).toMatchObject([{ effect: "lifts", words: { colours: "warm neutrals" } }]);
   });
 
   it("calls one colour of one depth and one surface flat", () => {

@@ -1,16 +1,14 @@
 import { difference } from "../../colour/difference";
 import { loudnessOf } from "../../colour/print";
-import type { Dressed, Worn } from "../../dressing/dressed";
+import type { Worn } from "../../dressing/dressed";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atMost, figure } from "../figures";
-import type { Judgement } from "../finding";
-import { swapOrTakeOff } from "../visible";
+import type { Finding } from "../finding";
+import { swapOrTakeOff } from "../proposals";
 
 export const print = defineRule({
   id: "colour.print",
-  lens: "colour",
-  weight: 1,
   title: "One loud print",
   why: "A loud print wants the floor to itself: plain legs, and a shoe from its ground or its darkest colour. Two loud prints agree only when they share colours and differ plainly in scale.",
   params: {
@@ -19,44 +17,53 @@ export const print = defineRule({
     scales: param(2, "ratio", "how many times larger one must be than the other"),
     same: param(12, "dE", "difference up to which two colours are one"),
   },
-  read(dressed, { loud, shared, scales, same }) {
+  messages: {
+    pair: "{print} and {other} share {met} colours at {ratio} times the scale: a pair.",
+    two: "Two loud prints at once: {print} and {other} share {met} {met, plural, one {colour} other {colours}}, and one is {ratio} times the other's scale.",
+    legs: "{print} {printCount, plural, one {is} other {are}} loud ({loudness}), and {hosiery} {hosieryCount, plural, one {argues} other {argue}} with it: a loud print wants plain legs.",
+    foot: "{shoe} {shoeCount, plural, one {takes its} other {take their}} colour from {print} ({apart}): the print stands on its own ground.",
+  },
+  read(dressed, { params, judge }) {
     const prints = dressed.visible
       .filter(({ piece }) => piece.pattern !== "plain")
       .map((item) => ({ item, loudness: loudnessOf(item.piece, item.profile.character, item.area) }))
       .sort((one, other) => other.loudness - one.loudness);
-    const [first, second] = prints.filter(({ loudness }) => loudness >= loud);
+    const [first, second] = prints.filter(({ loudness }) => loudness >= params.loud);
     if (!first) return [];
-    const names = { print: first.item.piece.name };
-    const figures = { loudness: figure("loudness of the print", first.loudness, "ratio") };
+    const loudness = figure("loudness of the print", first.loudness, "ratio");
     if (second) {
-      const met = sharedColours(first.item, second.item, same);
+      const met = sharedColours(first.item, second.item, params.same);
       const ratio = scaleRatio(first.item, second.item);
-      const agree = met >= shared && ratio >= scales;
+      const agree = met >= params.shared && ratio >= params.scales;
       return [
-        {
-          effect: agree ? "sings" : "jars",
-          say: agree
-            ? "{print} and {other} share {met} colours at {ratio} times the scale: a pair."
-            : "Two loud prints at once: {print} and {other} share {met} colours, and one is {ratio} times the other's scale.",
-          names: { other: second.item.piece.name, ...names },
+        judge(agree ? "sings" : "jars", agree ? "pair" : "two", {
+          of: { print: first.item, other: second.item },
           figures: {
             met: figure("colours shared", met, "count"),
             ratio: figure("scale of one over the other", ratio, "ratio"),
-            ...figures,
+            loudness,
           },
-          pieces: [first.item.piece.id, second.item.piece.id],
-          proposals: agree ? [] : swapOrTakeOff([first.item.piece, second.item.piece]),
-        },
+          proposals: agree ? [] : swapOrTakeOff(first.item.piece, second.item.piece),
+        }),
       ];
     }
-    return [
-      ...legs(
-        prints.map(({ item }) => item),
-        first.item,
-        figures,
-      ),
-      ...footOf(dressed, first.item, same),
-    ];
+    const findings: Finding[] = [];
+    const hosiery = prints.find(({ item }) => item.piece.kind === "hosiery")?.item;
+    if (hosiery)
+      findings.push(
+        judge("jars", "legs", {
+          of: { print: first.item, hosiery },
+          figures: { loudness },
+          proposals: swapOrTakeOff(hosiery.piece),
+        }),
+      );
+    const { shoe } = dressed;
+    const apart = shoe && shoe !== first.item ? fromPrint(shoe, first.item) : null;
+    if (shoe && apart !== null && apart <= params.same) {
+      const figures = { apart: atMost("shoe from the print's ground or darkest", apart, "dE", params.same) };
+      findings.push(judge("lifts", "foot", { of: { shoe, print: first.item }, figures }));
+    }
+    return findings;
   },
 });
 
@@ -71,40 +78,10 @@ function scaleRatio(one: Worn, other: Worn): number {
   return small > 0 ? large / small : 1;
 }
 
-/** A patterned leg under a loud print. */
-function legs(prints: readonly Worn[], loud: Worn, figures: Judgement["figures"] & object): Judgement[] {
-  const hosiery = prints.find(({ piece }) => piece.kind === "hosiery");
-  if (!hosiery) return [];
-  return [
-    {
-      effect: "jars",
-      say: "{print} is loud ({loudness}), and {hosiery} argue with it: a loud print wants plain legs.",
-      names: { print: loud.piece.name, hosiery: hosiery.piece.name },
-      figures,
-      pieces: [loud.piece.id, hosiery.piece.id],
-      proposals: swapOrTakeOff([hosiery.piece]),
-    },
-  ];
-}
-
-/** The shoe against the print's ground and its darkest colour. */
-function footOf({ shoe }: Dressed, loud: Worn, same: number): Judgement[] {
-  const own = shoe?.profile.ground;
-  const ground = loud.profile.ground;
-  if (!shoe || !own || !ground || shoe === loud) return [];
-  const darkest = loud.profile.tints.reduce(
-    (found, tint) => (tint.shade.L < found.shade.L ? tint : found),
-    ground,
-  );
-  const apart = Math.min(difference(own.shade, ground.shade), difference(own.shade, darkest.shade));
-  if (apart > same) return [];
-  return [
-    {
-      effect: "lifts",
-      say: "{shoe} takes its colour from {print} ({apart}): the print stands on its own ground.",
-      names: { shoe: shoe.piece.name, print: loud.piece.name },
-      figures: { apart: atMost("shoe from the print's ground or darkest", apart, "dE", same) },
-      pieces: [shoe.piece.id, loud.piece.id],
-    },
-  ];
+/** How far a shoe's colour lies from the print's ground or its darkest colour, dE; null without a colour. */
+function fromPrint({ profile: { ground: own } }: Worn, { profile }: Worn): number | null {
+  const { ground, tints } = profile;
+  if (!own || !ground) return null;
+  const darkest = tints.reduce((found, tint) => (tint.shade.L < found.shade.L ? tint : found), ground);
+  return Math.min(difference(own.shade, ground.shade), difference(own.shade, darkest.shade));
 }

@@ -4,40 +4,37 @@ import { atMost } from "../figures";
 
 export const bending = defineRule({
   id: "comfort.bending",
-  lens: "comfort",
-  weight: 1,
   title: "Bending, sitting and stairs",
   why: "A hem rises when its wearer bends or climbs; how short it may be is the client's own word.",
   params: { close: param(12, "cm", "a close hem over the knee from this on is looked at twice on stairs") },
-  read({ skirt, body, look }, { close }) {
+  messages: {
+    limit: "The hem of {skirt} ends {above} above the knee, over {client}'s limit.",
+    stairs: "The hem of {skirt} ends {above} above the knee: mind bending and stairs.",
+  },
+  read({ skirt, body, look }, { params, judge }) {
     if (!skirt) return [];
-    const knee = body.measures.kneeLine.cm;
-    const above = skirt.hem - knee;
-    const limit = look.client.limits.hemAboveKnee;
-    const shared = {
-      names: { skirt: skirt.garment.name, client: look.client.name },
-      pieces: [skirt.garment.id],
+    const above = skirt.hem - body.measures.kneeLine.cm;
+    const { limits, name } = look.client;
+    const facts = {
+      of: { skirt: skirt.garment },
+      words: { client: name },
+      estimated: body.measures.kneeLine.estimated,
     };
-    if (limit !== null && above > limit)
-      return [
-        {
-          effect: "bar",
-          say: "The hem of {skirt} ends {above} above the knee, over {client}'s limit.",
-          figures: { above: atMost("hem above the knee", above, "cm", limit) },
-          estimated: body.measures.kneeLine.estimated,
-          ...shared,
-        },
-      ];
-    if (above < close) return [];
+    if (limits.hemAboveKnee !== null && above > limits.hemAboveKnee) {
+      const figures = { above: atMost("hem above the knee", above, "cm", limits.hemAboveKnee) };
+      return [judge("bar", "limit", { figures }, facts)];
+    }
+    if (above < params.close) return [];
     return [
-      {
-        effect: "note",
-        say: "The hem of {skirt} ends {above} above the knee: mind bending and stairs.",
-        figures: { above: atMost("hem above the knee", above, "cm", close) },
-        estimated: body.measures.kneeLine.estimated,
-        caution: "A short hem rises further on stairs and when sitting down.",
-        ...shared,
-      },
+      judge(
+        "note",
+        "stairs",
+        {
+          figures: { above: atMost("hem above the knee", above, "cm", params.close) },
+          caution: "A short hem rises further on stairs and when sitting down.",
+        },
+        facts,
+      ),
     ];
   },
 });

@@ -1,94 +1,70 @@
-import { isKind, slotOf, type Piece } from "../../piece/piece";
+import type { Dressed } from "../../dressing/dressed";
+import { isKind, type Piece } from "../../piece/piece";
+import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atMost } from "../figures";
-import type { Judgement, Proposal } from "../finding";
-
-/** Share of a piece from which one of its colours is worn. */
-const leastShare = 0.05;
+import type { Finding } from "../finding";
+import { swapOrTakeOff, wear } from "../proposals";
 
 export const limits = defineRule({
   id: "comfort.limits",
-  lens: "comfort",
-  weight: 1,
   title: "The client's own limits",
   why: "A limit is a fact, told once and kept everywhere.",
-  params: {},
-  read({ look, worn, hosiery, bareLeg, body }) {
-    const { limits: limit, name: client } = look.client;
-    const judgements: Judgement[] = [];
-    for (const { piece, profile } of worn) {
-      const shared = { names: { piece: piece.name, client }, pieces: [piece.id], effect: "bar" } as const;
+  params: {
+    share: param(0.05, "share", "share of a piece from which one of its colours is worn"),
+    ankle: param(0.09, "share", "height, as a share of the body's, under which a bare leg bares the ankle"),
+  },
+  messages: {
+    pitch: "The foot is pitched by {pitch} in {piece}: over {client}'s limit.",
+    colour: "{client} never wears {family}: {piece}.",
+    leather: "{client} wears no leather: {piece}.",
+    nickel: "{client} cannot wear nickel, and there is some in {piece}.",
+    nickelUnknown:
+      "Whether there is nickel in {piece} is not recorded, and {client} cannot wear it: ask, or test it.",
+    clips: "{client} wears clips, and {piece} {pieceCount, plural, one {wants} other {want}} pierced ears.",
+    ankle: "The ankle is bare; {client} keeps it covered.",
+  },
+  read(dressed, { params, judge }) {
+    const { limits: limit, name: client } = dressed.look.client;
+    const words = { client };
+    const findings: Finding[] = [];
+    const bar = (
+      message: "colour" | "leather" | "nickel",
+      piece: Piece,
+      own: Parameters<typeof judge>[2] = {},
+    ) => {
+      findings.push(judge("bar", message, own, { of: { piece }, words, proposals: swapOrTakeOff(piece) }));
+    };
+    for (const { piece, profile } of dressed.worn) {
       if (isKind(piece, "shoe") && limit.heel !== null) {
         const pitch = piece.figures.lift - piece.figures.platform;
+        const figures = { pitch: atMost("lift less platform", pitch, "cm", limit.heel) };
         if (pitch > limit.heel)
-          judgements.push({
-            say: "The foot is pitched by {pitch} in {piece}: over {client}'s limit.",
-            figures: { pitch: atMost("lift less platform", pitch, "cm", limit.heel) },
-            proposals: [{ kind: "wear", slot: "shoe" }],
-            ...shared,
-          });
+          findings.push(judge("bar", "pitch", { of: { piece }, words, figures, proposals: wear("shoe") }));
       }
-      const never = profile.tints.find(
-        ({ family, share }) => share >= leastShare && limit.neverColours.includes(family),
-      );
-      if (never)
-        judgements.push({
-          ...shared,
-          say: "{client} never wears {family}: {piece}.",
-          names: { family: never.family, ...shared.names },
-          proposals: slotProposals(piece),
-        });
-      if (limit.noLeather && "leather" in piece.figures && piece.figures.leather)
-        judgements.push({
-          say: "{client} wears no leather: {piece}.",
-          proposals: slotProposals(piece),
-          ...shared,
-        });
+      if (limit.neverColours.length > 0) {
+        const never = profile.tints.find(
+          ({ family, share }) => share >= params.share && limit.neverColours.includes(family),
+        );
+        if (never) bar("colour", piece, { words: { client, family: never.family } });
+      }
+      if (limit.noLeather && "leather" in piece.figures && piece.figures.leather) bar("leather", piece);
       if (limit.nickelAllergy && "nickel" in piece.figures && piece.metal !== "none") {
         const { nickel } = piece.figures;
-        if (nickel === "contained")
-          judgements.push({
-            say: "{client} cannot wear nickel, and there is some in {piece}.",
-            proposals: slotProposals(piece),
-            caution: "Where the skin reacts, take it off and ask a clinician.",
-            ...shared,
-          });
+        const caution = "Where the skin reacts, take it off and ask a clinician.";
+        if (nickel === "contained") bar("nickel", piece, { caution });
         else if (nickel === "not known")
-          judgements.push({
-            ...shared,
-            effect: "unread",
-            say: "Whether there is nickel in {piece} is not recorded, and {client} cannot wear it: ask, or test it.",
-          });
+          findings.push(judge("unread", "nickelUnknown", { of: { piece }, words }));
       }
       if (isKind(piece, "earrings") && limit.clipEarrings && piece.figures.closure === "pierced")
-        judgements.push({
-          say: "{client} wears clips, and {piece} want pierced ears.",
-          proposals: [{ kind: "wear", slot: "earrings" }],
-          ...shared,
-        });
+        findings.push(judge("bar", "clips", { of: { piece }, words, proposals: wear("earrings") }));
     }
-    if (limit.coveredAnkles && bareLeg && !hosiery && bareLeg.from < 0.09 * body.height)
-      judgements.push({
-        effect: "bar",
-        say: "The ankle is bare; {client} keeps it covered.",
-        names: { client },
-        pieces: [],
-        proposals: [
-          { kind: "wear", slot: "hosiery" },
-          { kind: "wear", slot: "shoe" },
-        ],
-      });
-    return judgements;
+    if (limit.coveredAnkles && baresAnkle(dressed, params.ankle))
+      findings.push(judge("bar", "ankle", { words, proposals: wear("hosiery", "shoe") }));
+    return findings;
   },
 });
 
-/** Another piece for the slot, or none. */
-function slotProposals(piece: Piece): Proposal[] {
-  const slot = slotOf(piece);
-  return slot === null
-    ? []
-    : [
-        { kind: "wear", slot },
-        { kind: "take-off", piece: piece.id },
-      ];
+function baresAnkle({ bareLeg, hosiery, body }: Dressed, share: number): boolean {
+  return bareLeg !== null && !hosiery && bareLeg.from < share * body.height;
 }

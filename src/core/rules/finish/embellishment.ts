@@ -1,9 +1,9 @@
 import { finishes, type Finish } from "../../finish/finishes";
-import type { Piece } from "../../piece/piece";
+import { isJewellery, type Piece } from "../../piece/piece";
 import { param } from "../../rule-book/params";
-import { defineRule } from "../define-rule";
+import { definePairRule } from "../define-rule";
 import { atMost } from "../figures";
-import { listed, swapOrTakeOff } from "../visible";
+import { swapOrTakeOff } from "../proposals";
 
 const embellishments: ReadonlySet<Finish> = new Set([
   "crystal",
@@ -15,59 +15,51 @@ const embellishments: ReadonlySet<Finish> = new Set([
   "chain",
   "feather",
 ]);
-const jewellery: ReadonlySet<Piece["kind"]> = new Set([
-  "earrings",
-  "necklace",
-  "brooch",
-  "bracelet",
-  "watch",
-  "ring",
-]);
 
-export const embellishment = defineRule({
+export const embellishment = definePairRule({
   id: "finish.embellishment",
-  lens: "finish",
-  weight: 1,
   title: "One kind of embellishment",
   why: "Crystal answers crystal and pearl answers pearl; crystal beside sequins looks like two parties at once.",
   params: { most: param(1, "count", "kinds of embellishment that agree") },
   schools: ["ornament"],
-  read({ visible }, { most }, schools) {
+  tags: ["set"],
+  messages: {
+    joined: "{kinds} kinds of embellishment ({named}), held together by one metal.",
+    many: "{kinds} kinds of embellishment at once, {named}: {pieces}.",
+  },
+  pair: ["joined", "many"],
+  concerns: ({ piece }) => embellishmentsOf(piece).length > 0,
+  read({ visible }, { params, schools, judge }) {
     const decked: { readonly piece: Piece; readonly kinds: readonly Finish[] }[] = [];
-    for (const { piece } of visible)
-      if (isDecked(piece)) decked.push({ piece, kinds: embellishmentsOf(piece) });
+    for (const { piece } of visible) {
+      const kinds = embellishmentsOf(piece);
+      if (kinds.length > 0) decked.push({ piece, kinds });
+    }
     if (decked.length < 2) return [];
     const kinds = [...new Set(decked.flatMap((item) => item.kinds))];
-    if (kinds.length <= most) return [];
+    if (kinds.length <= params.most) return [];
     const pieces = decked.map(({ piece }) => piece);
     const metals = new Set(pieces.map(({ metal }) => metal).filter((metal) => metal !== "none"));
-    const layered = schools.ornament === "layered" && metals.size === 1;
-    return [
-      {
-        effect: layered ? "note" : "jars",
-        say: layered
-          ? "{kinds} kinds of embellishment ({named}), held together by one metal."
-          : "{kinds} kinds of embellishment at once, {named}: {pieces}.",
-        names: { named: kinds.join(" and "), pieces: listed(pieces) },
-        figures: { kinds: atMost("kinds of embellishment", kinds.length, "count", most) },
-        pieces: pieces.map(({ id }) => id),
-        proposals: layered ? [] : swapOrTakeOff(pieces),
-      },
-    ];
+    const facts = {
+      of: { pieces },
+      words: { named: kinds.join(" and ") },
+      figures: { kinds: atMost("kinds of embellishment", kinds.length, "count", params.most) },
+    };
+    if (schools.ornament === "layered" && metals.size === 1) return [judge("note", "joined", facts)];
+    return [judge("jars", "many", { proposals: swapOrTakeOff(...pieces) }, facts)];
   },
 });
 
-function isDecked(piece: Piece): boolean {
-  return decks(piece, piece.finish) || (piece.secondFinish !== null && decks(piece, piece.secondFinish));
+const nothing: readonly Finish[] = [];
+
+function embellishmentsOf(piece: Piece): readonly Finish[] {
+  const { finish, secondFinish } = piece;
+  const second = secondFinish !== null && decks(piece, secondFinish) ? secondFinish : null;
+  if (!decks(piece, finish)) return second ? [second] : nothing;
+  return second ? [finish, second] : [finish];
 }
 
 /** A chain is what jewellery is made of, and an ornament anywhere else. */
 function decks(piece: Piece, finish: Finish): boolean {
-  return embellishments.has(finish) && !(finishes[finish].kin === "metal" && jewellery.has(piece.kind));
-}
-
-function embellishmentsOf(piece: Piece): Finish[] {
-  return [piece.finish, piece.secondFinish].filter(
-    (finish): finish is Finish => finish !== null && decks(piece, finish),
-  );
+  return embellishments.has(finish) && !(finishes[finish].kin === "metal" && isJewellery(piece));
 }

@@ -2,72 +2,67 @@ import { clash } from "../../finish/clash";
 import { finishes, type Finish, type Kin } from "../../finish/finishes";
 import type { Piece } from "../../piece/piece";
 import { param } from "../../rule-book/params";
-import { defineRule } from "../define-rule";
+import { definePairRule } from "../define-rule";
 import { atMost, figure } from "../figures";
-import { swapOrTakeOff } from "../visible";
+import { swapOrTakeOff } from "../proposals";
 
-interface Bold {
+interface Surface {
   readonly piece: Piece;
   readonly finish: Finish;
   readonly boldness: number;
   readonly kin: Kin;
 }
 
-export const oneBold = defineRule({
+export const oneBold = definePairRule({
   id: "finish.one-bold",
-  lens: "finish",
-  weight: 1,
   title: "One bold surface",
   why: "A bold finish wants to be the only one of its kind of loudness; a quieter one of the same kin picks it up, another kin argues with it.",
-  params: { bold: param(2, "boldness", "boldness from which a finish counts as bold") },
-  read({ visible }, { bold }) {
-    const seen: Bold[] = [];
-    for (const { piece } of visible) for (const surface of surfacesOf(piece)) seen.push(surface);
-    const loud = seen.filter((surface) => surface.boldness >= bold);
-    const lead = loud[0];
+  params: {
+    bold: param(2, "boldness", "boldness from which a finish counts as bold"),
+    kins: param(2, "count", "kinds of bold surface that can stand each other if they do not clash"),
+  },
+  tags: ["set"],
+  messages: {
+    picked: "The {finish} of {lead} is picked up, quieter, by {echo}.",
+    many: "{kins} kinds of bold surface at once, {finishes}: {pieces}.",
+  },
+  pair: ["picked", "many"],
+  concerns: ({ piece }) => surfacesOf(piece).some(({ boldness }) => boldness > 0),
+  read({ visible }, { params, judge }) {
+    const loud: Surface[] = [];
+    for (const { piece } of visible)
+      for (const surface of surfacesOf(piece)) if (surface.boldness >= params.bold) loud.push(surface);
+    const [lead] = loud;
     if (!lead) return [];
-    const kins = [...new Set(loud.map((surface) => surface.kin))];
-    const names = { pieces: loud.map((surface) => `${surface.piece.name} (${surface.finish})`).join(", ") };
-    const pieces = loud.map((surface) => surface.piece.id);
-    if (kins.length === 1) {
-      const quiet = seen.filter(
-        (surface) =>
-          surface.kin === lead.kin &&
-          surface.boldness > 0 &&
-          surface.boldness < bold &&
-          surface.piece !== lead.piece,
-      );
-      if (quiet.length === 0) return [];
-      const echo = quiet.map((surface) => surface.piece.name).join(", ");
+    const kins = new Set(loud.map((surface) => surface.kin)).size;
+    if (kins === 1) {
+      const echo = visible
+        .flatMap(({ piece }) => surfacesOf(piece))
+        .filter(
+          ({ kin, boldness, piece }) =>
+            kin === lead.kin && boldness > 0 && boldness < params.bold && piece !== lead.piece,
+        )
+        .map(({ piece }) => piece);
+      if (echo.length === 0) return [];
       const figures = { boldness: figure("boldness of the lead", lead.boldness, "boldness") };
-      return [
-        {
-          effect: "lifts",
-          say: "The {finish} of {lead} is picked up, quieter, by {echo}.",
-          names: { echo, lead: lead.piece.name, finish: lead.finish },
-          figures,
-          pieces: [lead.piece.id, ...quiet.map((surface) => surface.piece.id)],
-        },
-      ];
+      const words = { finish: lead.finish };
+      return [judge("lifts", "picked", { of: { lead: lead.piece, echo }, words, figures })];
     }
-    const jars = kins.length > 2 || clash(loud);
-    const figures = { kins: atMost("kinds of bold surface", kins.length, "count", 1) };
+    const pieces = loud.map(({ piece }) => piece);
     return [
-      {
-        effect: jars ? "jars" : "rubs",
-        say: "{kins} of bold surface at once: {pieces}.",
-        names,
-        figures,
-        pieces,
-        proposals: swapOrTakeOff(loud.map(({ piece }) => piece)),
-      },
+      judge(kins > params.kins || clash(loud) ? "jars" : "rubs", "many", {
+        of: { pieces },
+        words: { finishes: [...new Set(loud.map(({ finish }) => finish))].join(" and ") },
+        figures: { kins: atMost("kinds of bold surface", kins, "count", 1) },
+        proposals: swapOrTakeOff(...pieces),
+      }),
     ];
   },
 });
 
-const surfaces = new WeakMap<Piece, readonly Bold[]>();
+const surfaces = new WeakMap<Piece, readonly Surface[]>();
 
-function surfacesOf(piece: Piece): readonly Bold[] {
+function surfacesOf(piece: Piece): readonly Surface[] {
   let found = surfaces.get(piece);
   if (!found) {
     const names = piece.secondFinish ? [piece.finish, piece.secondFinish] : [piece.finish];

@@ -2,37 +2,32 @@ import { finishes } from "../../finish/finishes";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atLeast } from "../figures";
+import { wear } from "../proposals";
 
 export const texture = defineRule({
   id: "finish.texture",
-  lens: "finish",
-  weight: 1,
   title: "One colour wants two textures",
   why: "Where colour says nothing, the surface has to: smooth against nap, knit against satin.",
   params: {
     tonal: param(0.8, "share", "share of one colour from which a look is a one-colour look"),
     area: param(0.015, "share", "share of the look from which a surface is seen"),
     kins: param(2, "count", "kinds of surface that keep it alive"),
+    pieces: param(3, "count", "pieces from which a look is one that could have more textures"),
   },
-  read(dressed, { tonal, area, kins }) {
-    const [first] = dressed.colours;
-    if (!first || first.share < tonal || dressed.worn.length < 3) return [];
-    const seen = dressed.worn.filter((item) => item.area >= area);
+  messages: {
+    alive: "One colour, {kins} textures ({named}): the surface does what colour does not.",
+    flat: "One colour and one texture ({named}): flat.",
+  },
+  read({ colours, worn }, { params, judge }) {
+    const [first] = colours;
+    if (!first || first.share < params.tonal || worn.length < params.pieces) return [];
+    const seen = worn.filter((item) => item.area >= params.area);
     const met = [...new Set(seen.map(({ piece }) => finishes[piece.finish].kin))];
-    const alive = met.length >= kins;
-    return [
-      {
-        effect: alive ? "lifts" : "rubs",
-        say: alive
-          ? "One colour, {kins} textures ({named}): the surface does what colour does not."
-          : "One colour and one texture ({named}): flat.",
-        names: { named: met.join(", ") },
-        figures: { kins: atLeast("kinds of surface", met.length, "count", kins) },
-        pieces: [],
-        proposals: alive
-          ? []
-          : (["shoe", "bag", "belt", "neck", "layer"] as const).map((slot) => ({ kind: "wear", slot })),
-      },
-    ];
+    const facts = {
+      words: { named: met.join(", ") },
+      figures: { kins: atLeast("kinds of surface", met.length, "count", params.kins) },
+    };
+    if (met.length >= params.kins) return [judge("lifts", "alive", facts)];
+    return [judge("rubs", "flat", { proposals: wear("shoe", "bag", "belt", "neck", "layer") }, facts)];
   },
 });

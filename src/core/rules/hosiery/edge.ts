@@ -1,13 +1,13 @@
-import { difference } from "../../colour/difference";
+import type { Dressed, WornOf } from "../../dressing/dressed";
+import { isSock } from "../../hosiery/socks";
 import { param } from "../../rule-book/params";
+import { wearsNear } from "../colour/joined-tones";
 import { defineRule } from "../define-rule";
 import { atLeast, atMost, figure } from "../figures";
-import { hosieryOf, isSock } from "./worn";
+import { swapOrTakeOff } from "../proposals";
 
 export const edge = defineRule({
   id: "hosiery.edge",
-  lens: "hosiery",
-  weight: 1,
   title: "Where a sock ends",
   why: "A tab of sock over the shoe looks like a slip; a sock that is meant shows a hand's breadth and answers another colour.",
   params: {
@@ -17,72 +17,49 @@ export const edge = defineRule({
     echo: param(12, "dE", "how near another swatch must come to answer the sock"),
   },
   schools: ["socks"],
-  read(dressed, { tab, shown, seen, echo }, schools) {
-    const met = hosieryOf(dressed);
-    const leg = dressed.bareLeg;
-    if (!met || !leg || !isSock(met.hosiery)) return [];
-    const { hosiery, item, shoePiece } = met;
-    const visible = Math.min(item.extent.to, leg.to) - leg.from;
-    const ends = item.extent.to < leg.to - seen;
-    const names = { hosiery: hosiery.name, shoe: shoePiece?.name ?? "the shoe" };
-    const shared = { names, pieces: [hosiery.id] };
-    const proposals = [
-      { kind: "wear", slot: "hosiery" },
-      { kind: "take-off", piece: hosiery.id },
-    ] as const;
+  tags: ["leg"],
+  messages: {
+    tab: "A tab of {visible} of {hosiery} shows over {shoe}.",
+    hidden: "{visible} of {hosiery} shows over {shoe}, and this rule book hides socks.",
+    little: "Only {visible} of {hosiery} shows: too little to look meant.",
+    alone: "{visible} of {hosiery} shows and answers nothing: a lace, a sole or a shirt might.",
+    meant: "{visible} of {hosiery} shows on purpose and answers {answer}.",
+  },
+  read(dressed, { params, schools, judge }) {
+    const { hosiery, shoe, bareLeg: leg } = dressed;
+    if (!hosiery || !leg || !isSock(hosiery.piece)) return [];
+    const visible = Math.min(hosiery.extent.to, leg.to) - leg.from;
     if (visible <= 0) return [];
+    const ends = hosiery.extent.to < leg.to - params.seen;
+    const facts = { of: { hosiery, shoe: shoe ?? "the shoe" }, about: [hosiery] };
+    const proposals = swapOrTakeOff(hosiery.piece);
     if (schools.socks === "hidden") {
       if (!ends) return [];
       const figures = { visible: atMost("sock over the shoe", visible, "cm", 0) };
-      return [
-        {
-          figures,
-          effect: visible <= tab ? "jars" : "rubs",
-          say:
-            visible <= tab
-              ? "A tab of {visible} of {hosiery} shows over {shoe}."
-              : "{visible} of {hosiery} shows over {shoe}, and this rule book hides socks.",
-          proposals,
-          ...shared,
-        },
-      ];
+      const tab = visible <= params.tab;
+      return [judge(tab ? "jars" : "rubs", tab ? "tab" : "hidden", { figures, proposals }, facts)];
     }
-    const figures = { visible: atLeast("sock that shows", visible, "cm", shown) };
-    if (visible < shown)
-      return [
-        {
-          figures,
-          effect: ends ? "jars" : "rubs",
-          say: "Only {visible} of {hosiery} shows: too little to look meant.",
-          proposals,
-          ...shared,
-        },
-      ];
-    const ground = item.profile.ground?.shade;
-    const answer = dressed.visible.find(
-      (other) =>
-        other !== item &&
-        ground &&
-        other.profile.tints.some((tint) => difference(tint.shade, ground) <= echo),
-    );
-    if (!answer)
-      return [
-        {
-          figures,
-          effect: "rubs",
-          say: "{visible} of {hosiery} shows and answers nothing: a lace, a sole or a shirt might.",
-          proposals,
-          ...shared,
-        },
-      ];
+    const figures = { visible: atLeast("sock that shows", visible, "cm", params.shown) };
+    if (visible < params.shown)
+      return [judge(ends ? "jars" : "rubs", "little", { figures, proposals }, facts)];
+    const answer = answerTo(dressed, hosiery, params.echo);
+    if (!answer) return [judge("rubs", "alone", { figures, proposals }, facts)];
     return [
-      {
-        ...shared,
-        figures: { meant: figure("least that looks meant", shown, "cm"), ...figures },
-        names: { answer: answer.piece.name, ...names },
-        effect: "lifts",
-        say: "{visible} of {hosiery} shows on purpose and answers {answer}.",
-      },
+      judge(
+        "lifts",
+        "meant",
+        {
+          of: { ...facts.of, answer },
+          figures: { ...figures, meant: figure("least that looks meant", params.shown, "cm") },
+        },
+        facts,
+      ),
     ];
   },
 });
+
+/** What else is seen in the colour of a sock. */
+function answerTo({ visible }: Dressed, sock: WornOf<"hosiery">, within: number) {
+  const ground = sock.profile.ground?.shade;
+  return ground && visible.find((other) => other !== sock && wearsNear(other, ground, within));
+}

@@ -3,11 +3,11 @@ import type { Piece, PieceOf } from "../../piece/piece";
 import { defaultSchools, type Schools } from "../../rule-book/schools";
 import { effectsOf, findingsOf } from "../../testing/findings";
 import { sample, sampleClient, sampleLook, sampleOccasion } from "../../testing/sample";
-import { bootSock } from "./boot-sock";
+import { bootSock } from "../comfort/boot-sock";
 import { hosieryColour } from "./colour";
 import { cover } from "./cover";
 import { edge } from "./edge";
-import { ladder } from "./ladder";
+import { ladder } from "../care/ladder";
 import { opacity } from "./opacity";
 import { shape } from "./shape";
 

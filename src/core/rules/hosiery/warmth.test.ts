@@ -1,11 +1,12 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { hosieryClo } from "../../piece/kinds/hosiery";
 import type { Piece } from "../../piece/piece";
-import { cloOf, comfortableAir, hosieryClo } from "../../place/warmth";
+import { comfortableAir, insulationOf } from "../../place/warmth";
 import { isSpringOrSummer } from "../../place/season";
 import { effectsOf } from "../../testing/findings";
 import { sample, sampleClient, sampleLook, sampleOccasion } from "../../testing/sample";
-import { beltNeed } from "../belt/need";
+import { beltNeed } from "../proportion/belt-need";
 import { hosieryWarmth } from "./warmth";
 
 const dress = sample("dress", { name: "dress", figures: { length: 100, sleeve: "long" } });
@@ -34,20 +35,23 @@ describe("a leg dressed for the weather", () => {
 });
 
 describe("insulation", () => {
+  const cloOf = (pieces: readonly Piece[]) =>
+    pieces.reduce((sum, piece) => sum + insulationOf({ asWorn: piece, adjustments: [] }), 0);
+
   it("grows with every piece, so that the comfortable air grows colder", () => {
     const pieces = [dress, shoes, sample("coat"), sample("hat"), sample("gloves"), sample("scarf")];
     fc.assert(
       fc.property(fc.shuffledSubarray(pieces), (worn) => {
         for (const piece of pieces.filter((each) => !worn.includes(each))) {
-          expect(cloOf(piece)).toBeGreaterThan(0);
-          expect(comfortableAir([...worn, piece], 2).air).toBeLessThan(comfortableAir(worn, 2).air);
+          expect(cloOf([piece])).toBeGreaterThan(0);
+          expect(comfortableAir(cloOf([...worn, piece]), 2)).toBeLessThan(comfortableAir(cloOf(worn), 2));
         }
       }),
     );
   });
 
   it("is less in the wind", () => {
-    expect(comfortableAir([dress], 8).air).toBeGreaterThan(comfortableAir([dress], 0).air);
+    expect(comfortableAir(cloOf([dress]), 8)).toBeGreaterThan(comfortableAir(cloOf([dress]), 0));
   });
 
   it("of a leg is what the table says", () => {

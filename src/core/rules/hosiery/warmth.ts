@@ -1,12 +1,11 @@
-import { comfortableAir } from "../../place/warmth";
+import { comfortableAir, insulationOf } from "../../place/warmth";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atLeast, atMost, figure } from "../figures";
+import { takeOff, wear } from "../proposals";
 
 export const hosieryWarmth = defineRule({
   id: "hosiery.warmth",
-  lens: "hosiery",
-  weight: 1,
   title: "A leg dressed for the weather",
   why: "A bare leg is the first place cold is felt, and a wool one the first place heat is; the rest of the outfit decides how much the leg has to do.",
   params: {
@@ -14,48 +13,40 @@ export const hosieryWarmth = defineRule({
     bare: param(3, "cm", "bare leg from which it is felt"),
     warm: param(60, "den", "hosiery from which a leg is warm"),
   },
-  read({ look, worn, hosiery, bareLeg }, { slack, bare, warm }) {
+  tags: ["leg"],
+  messages: {
+    cold: "{bare} of bare leg at {air}, in an outfit that is comfortable at {right}.",
+    warm: "At {air} {hosiery} {hosieryCount, plural, one {is} other {are}} too warm: the outfit is comfortable at {right}.",
+  },
+  read({ look, worn, hosiery, bareLeg }, { params, judge }) {
     const { occasion } = look;
     if (!occasion || occasion.ground === "indoors" || worn.length < 2) return [];
-    const { clo, air } = comfortableAir(
-      worn.map(({ piece }) => piece),
-      occasion.wind,
-    );
+    const clo = worn.reduce((sum, item) => sum + insulationOf(item), 0);
+    const air = comfortableAir(clo, occasion.wind);
     const figures = {
       air: figure("air at the occasion", occasion.temperature, "degC"),
       clo: figure("insulation of the outfit", clo, "clo"),
     };
     const legs = bareLeg ? bareLeg.to - bareLeg.from : 0;
-    if (!hosiery && legs >= bare && occasion.temperature < air - slack)
+    const [coldest, warmest] = [air - params.slack, air + params.slack];
+    if (!hosiery && legs >= params.bare && occasion.temperature < coldest)
       return [
-        {
-          effect: "rubs",
-          say: "{bare} of bare leg at {air}, in an outfit that is comfortable at {right}.",
+        judge("rubs", "cold", {
           figures: {
-            bare: atMost("bare leg", legs, "cm", bare),
-            right: atLeast("comfortable from", air - slack, "degC", air - slack),
+            bare: atMost("bare leg", legs, "cm", params.bare),
+            right: atLeast("comfortable from", coldest, "degC", coldest),
             ...figures,
           },
-          pieces: [],
-          proposals: [
-            { kind: "wear", slot: "hosiery" },
-            { kind: "wear", slot: "layer" },
-          ],
-        },
+          proposals: wear("hosiery", "layer"),
+        }),
       ];
-    if (hosiery && hosiery.piece.figures.denier > warm && occasion.temperature > air + slack)
+    if (hosiery && hosiery.piece.figures.denier > params.warm && occasion.temperature > warmest)
       return [
-        {
-          effect: "rubs",
-          say: "At {air} {hosiery} is too warm: the outfit is comfortable at {right}.",
-          names: { hosiery: hosiery.piece.name },
-          figures: { right: atMost("comfortable to", air + slack, "degC", air + slack), ...figures },
-          pieces: [hosiery.piece.id],
-          proposals: [
-            { kind: "take-off", piece: hosiery.piece.id },
-            { kind: "wear", slot: "hosiery" },
-          ],
-        },
+        judge("rubs", "warm", {
+          of: { hosiery },
+          figures: { right: atMost("comfortable to", warmest, "degC", warmest), ...figures },
+          proposals: [takeOff(hosiery.piece), ...wear("hosiery")],
+        }),
       ];
     return [];
   },

@@ -1,23 +1,25 @@
 import type { LegAndShoe, Meeting, ShaftFit } from "../../proportion/meeting";
 import type { Dressed } from "../../dressing/dressed";
+import type { Proposal } from "../finding";
+import { adjust, wear } from "../proposals";
 
 /** A leg over a boot whose shaft was measured. */
-export interface BootLeg {
+interface BootLeg {
   readonly leg: LegAndShoe;
   readonly fit: ShaftFit;
 }
 
 /** The look's leg and boot when they meet in this way; null otherwise. */
-export function bootLeg(dressed: Dressed, ...meetings: readonly Meeting[]): BootLeg | null {
-  const { leg } = dressed;
-  return leg?.fit && meetings.includes(leg.fit.meeting) ? { leg, fit: leg.fit } : null;
+export function bootLeg({ leg }: Dressed, meeting: Meeting): BootLeg | null {
+  return leg?.fit?.meeting === meeting ? { leg, fit: leg.fit } : null;
 }
 
-/** What every finding on trousers over shoes carries: their names, ids, and whether it is an estimate. */
-export function spokenOf(leg: LegAndShoe) {
-  return {
-    names: { trousers: leg.trousers.name, shoe: leg.shoe.name },
-    pieces: [leg.trousers.id, leg.shoe.id],
-    estimated: leg.estimated,
-  };
+/** What every finding on trousers over shoes speaks of, and whether it rests on an estimate. */
+export function spokenOf({ trousers, shoe, estimated }: LegAndShoe) {
+  return { of: { trousers, shoe }, estimated };
+}
+
+/** Another hem, or another shoe. */
+export function turnOrSwap({ trousers }: LegAndShoe): Proposal[] {
+  return [adjust("turn", trousers), ...wear("shoe")];
 }

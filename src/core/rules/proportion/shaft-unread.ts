@@ -3,24 +3,17 @@ import { spokenOf } from "./pair";
 
 export const shaftUnread = defineRule({
   id: "proportion.shaft-unread",
-  lens: "proportion",
   weight: 0,
   title: "What a boot's fit needs to be read",
   why: "Whether a shaft is close or loose is known only from the leg's own girths and the shaft's top; no guess stands in for them.",
-  params: {},
-  read({ leg }) {
+  tags: ["hem"],
+  messages: {
+    shaft: "How {trousers} meets {shoe} is not read: measure round the top of the shaft.",
+    leg: "How {trousers} meets {shoe} is not read: it needs the leg's girths.",
+  },
+  read({ leg }, { judge }) {
     if (!leg?.isBoot || leg.fit) return [];
-    const shared = { effect: "unread", ...spokenOf(leg) } as const;
-    if (leg.shoe.figures.shaftTop === null)
-      return [
-        { say: "How {trousers} meets {shoe} is not read: measure round the top of the shaft.", ...shared },
-      ];
-    return [
-      {
-        say: "How {trousers} meets {shoe} is not read: it needs the leg's girths.",
-        needs: leg.missing,
-        ...shared,
-      },
-    ];
+    if (leg.shoe.figures.shaftTop === null) return [judge("unread", "shaft", spokenOf(leg))];
+    return [judge("unread", "leg", { needs: leg.missing }, spokenOf(leg))];
   },
 });

@@ -1,12 +1,11 @@
 import { difference } from "../../colour/difference";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
-import { atLeast, within } from "../figures";
+import { atLeast, figure, within } from "../figures";
+import { wear } from "../proposals";
 
 export const skirtBoot = defineRule({
   id: "proportion.skirt-boot",
-  lens: "proportion",
-  weight: 1,
   title: "A skirt over a boot",
   why: "A skirt either covers the boot's top, or leaves a good length of leg; a narrow stripe of leg between the two looks like a gap.",
   params: {
@@ -14,46 +13,31 @@ export const skirtBoot = defineRule({
     bare: param(8, "cm", "least length of leg between them"),
     one: param(12, "dE", "hosiery this near the boot closes the gap"),
   },
-  read({ skirt, shoe: boot, hosiery }, { overlap, bare, one }) {
+  tags: ["hem"],
+  messages: {
+    covers: "The hem of {skirt} covers {boot} by {overlap}: one line to the floor.",
+    closed: "{gap} between {skirt} and {boot}, closed by {hosiery} in the boot's own colour.",
+    stripe: "{gap} between {skirt} and {boot}: a stripe of leg.",
+  },
+  read({ skirt, shoe: boot, hosiery }, { params, judge }) {
     const height = boot?.piece.figures.shaft ?? null;
     if (!skirt || !boot || height === null) return [];
     const gap = skirt.hem - height;
-    const names = { skirt: skirt.garment.name, boot: boot.piece.name };
-    const shared = { names, pieces: [skirt.garment.id, boot.piece.id] };
-    if (gap <= -overlap)
-      return [
-        {
-          effect: "sings",
-          figures: { overlap: atLeast("hem over shaft", -gap, "cm", overlap) },
-          say: "The hem of {skirt} covers {boot} by {overlap}: one line to the floor.",
-          ...shared,
-        },
-      ];
-    if (gap >= bare) return [];
+    const of = { skirt: skirt.garment, boot };
+    if (gap <= -params.overlap) {
+      const figures = { overlap: atLeast("hem over shaft", -gap, "cm", params.overlap) };
+      return [judge("sings", "covers", { of, figures })];
+    }
+    if (gap >= params.bare) return [];
+    const figures = { gap: within("leg between hem and boot", gap, "cm", -params.overlap, params.bare) };
     const leg = hosiery?.profile.ground?.shade;
     const shaft = boot.profile.ground?.shade;
-    const figures = { gap: within("leg between hem and boot", gap, "cm", -overlap, bare) };
-    if (leg && shaft && difference(leg, shaft) <= one)
-      return [
-        {
-          ...shared,
-          figures,
-          effect: "note",
-          names: { hosiery: hosiery?.piece.name ?? "", ...names },
-          say: "{gap} between {skirt} and {boot}, closed by {hosiery} in the boot's own colour.",
-        },
-      ];
-    return [
-      {
-        ...shared,
-        figures: { wanted: { label: "least", value: bare, unit: "cm", limit: null }, ...figures },
-        effect: "rubs",
-        say: "{gap} between {skirt} and {boot}: a stripe of leg.",
-        proposals: [
-          { kind: "wear", slot: "hosiery" },
-          { kind: "wear", slot: "shoe" },
-        ],
-      },
-    ];
+    if (hosiery && leg && shaft && difference(leg, shaft) <= params.one) {
+      const facts = { of: { ...of, hosiery }, about: [skirt.garment, boot.piece], figures };
+      return [judge("note", "closed", facts)];
+    }
+    const wanted = figure("least", params.bare, "cm");
+    const proposals = wear("hosiery", "shoe");
+    return [judge("rubs", "stripe", { of, figures: { wanted, ...figures }, proposals })];
   },
 });

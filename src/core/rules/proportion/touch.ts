@@ -1,30 +1,35 @@
+import { hemLimitsOf } from "../../proportion/hem-limits";
 import { defineRule } from "../define-rule";
 import { atLeast, atMost } from "../figures";
-import { hemLimitsOf } from "../../proportion/hem-limits";
+import { adjust } from "../proposals";
 import { bootLeg, spokenOf } from "./pair";
 
 export const touch = defineRule({
   id: "proportion.touch",
-  lens: "proportion",
-  weight: 1,
   title: "The hem just touches a close shaft",
   why: "On a shaft that fits the leg a hem may touch: nothing catches, but the edge looks undecided.",
-  params: {},
-  read(dressed) {
+  tags: ["hem"],
+  messages: {
+    touches: "The hem of {trousers} just touches {shoe} (gap {gap}, shaft {ease} off the leg): it passes.",
+  },
+  read(dressed, { judge }) {
     const met = bootLeg(dressed, "touch");
     if (!met) return [];
+    const { leg, fit } = met;
     const limits = hemLimitsOf(dressed.look.client.ruleBook);
     return [
-      {
-        effect: "note",
-        say: "The hem of {trousers} just touches {shoe} (gap {gap}, shaft {ease} off the leg): it passes.",
-        figures: {
-          gap: atLeast("gap", met.fit.gap, "cm", limits.showsFrom),
-          ease: atMost("ease of the shaft", met.fit.ease, "cm", limits.closeEase),
+      judge(
+        "note",
+        "touches",
+        {
+          figures: {
+            gap: atLeast("gap", fit.gap, "cm", limits.showsFrom),
+            ease: atMost("ease of the shaft", fit.ease, "cm", limits.closeEase),
+          },
+          proposals: [adjust("turn", leg.trousers)],
         },
-        proposals: [{ kind: "turn", piece: met.leg.trousers.id }],
-        ...spokenOf(met.leg),
-      },
+        spokenOf(leg),
+      ),
     ];
   },
 });

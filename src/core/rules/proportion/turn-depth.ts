@@ -1,12 +1,11 @@
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atLeast, atMost } from "../figures";
+import { adjust } from "../proposals";
 import { spokenOf } from "./pair";
 
 export const turnDepth = defineRule({
   id: "proportion.turn-depth",
-  lens: "proportion",
-  weight: 1,
   title: "How deep a turn-up may be",
   why: "Past a hand's width a cuff becomes the point of the trousers; a double roll wants less, but not so little that it will not stay.",
   params: {
@@ -14,31 +13,22 @@ export const turnDepth = defineRule({
     double: param(5, "cm", "deepest turn of a double roll"),
     least: param(2, "cm", "least turn of a double roll"),
   },
-  read({ leg }, { single, double, least }) {
+  tags: ["hem"],
+  messages: {
+    deep: "A turn of {depth} is too deep.",
+    fiddly: "A double roll of {depth} is fiddly and will not stay.",
+  },
+  read({ leg }, { params, judge }) {
     if (!leg?.turn) return [];
     const { count, depth } = leg.turn;
-    const most = count === 1 ? single : double;
-    const proposals = [{ kind: "turn", piece: leg.trousers.id }] as const;
-    if (depth > most)
-      return [
-        {
-          effect: "jars",
-          say: "A turn of {depth} is too deep.",
-          figures: { depth: atMost("depth of each turn", depth, "cm", most) },
-          proposals,
-          ...spokenOf(leg),
-        },
-      ];
-    if (count === 2 && depth < least)
-      return [
-        {
-          effect: "rubs",
-          say: "A double roll of {depth} is fiddly and will not stay.",
-          figures: { depth: atLeast("depth of each turn", depth, "cm", least) },
-          proposals,
-          ...spokenOf(leg),
-        },
-      ];
-    return [];
+    const most = count === 1 ? params.single : params.double;
+    const facts = { ...spokenOf(leg), proposals: [adjust("turn", leg.trousers)] };
+    if (depth > most) {
+      const figures = { depth: atMost("depth of each turn", depth, "cm", most) };
+      return [judge("jars", "deep", { figures }, facts)];
+    }
+    if (count === 1 || depth >= params.least) return [];
+    const figures = { depth: atLeast("depth of each turn", depth, "cm", params.least) };
+    return [judge("rubs", "fiddly", { figures }, facts)];
   },
 });

@@ -6,24 +6,20 @@ import { spokenOf } from "./pair";
 
 export const turnReverse = defineRule({
   id: "proportion.turn-reverse",
-  lens: "proportion",
-  weight: 1,
   title: "A turn-up shows the inside of the cloth",
   why: "A paler inside draws a line at the ankle, which then wants an answer: a shoe's sole, a tee, a bag.",
   params: { most: param(15, "L*", "difference of depth from which the line is plain to see") },
-  read({ leg }, { most }) {
+  tags: ["hem"],
+  messages: {
+    line: "The turn-up shows the inside of {trousers}, {depth} away in depth: answer that line in a sole, a top or a bag.",
+  },
+  read({ leg }, { params, judge }) {
     if (!leg?.turn) return [];
     const { ground, reverse } = profileOf(leg.trousers);
     if (!ground || !reverse) return [];
     const depth = Math.abs(ground.shade.L - reverse.shade.L);
-    if (depth < most) return [];
-    return [
-      {
-        effect: "note",
-        say: "The turn-up shows the inside of {trousers}, {depth} away in depth: answer that line in a sole, a top or a bag.",
-        figures: { depth: atMost("difference of depth", depth, "L*", most) },
-        ...spokenOf(leg),
-      },
-    ];
+    if (depth < params.most) return [];
+    const figures = { depth: atMost("difference of depth", depth, "L*", params.most) };
+    return [judge("note", "line", { figures }, spokenOf(leg))];
   },
 });

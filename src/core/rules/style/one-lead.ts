@@ -1,49 +1,51 @@
-import { param } from "../../rule-book/params";
+import type { Piece } from "../../piece/piece";
+import type { Schools } from "../../rule-book/schools";
+import { param, type Values } from "../../rule-book/params";
 import { answers } from "../../style/answers";
-import { defineRule } from "../define-rule";
+import { definePairRule } from "../define-rule";
 import { atMost } from "../figures";
-import { listed, swapOrTakeOff } from "../visible";
+import { swapOrTakeOff } from "../proposals";
 
-export const oneLead = defineRule({
+const leadParams = {
+  statement: param(2, "statement", "how much a piece speaks from which it leads"),
+  most: param(2, "count", "leads that can answer one another"),
+  layered: param(3, "count", "the same where layering is the school"),
+} as const;
+
+/** How many pieces may lead at once by a client's school of ornament. */
+export function leadsAllowed({ most, layered }: Values<typeof leadParams>, { ornament }: Schools): number {
+  return ornament === "layered" ? layered : most;
+}
+
+export const oneLead = definePairRule({
   id: "style.one-lead",
-  lens: "style",
-  weight: 1,
   title: "One piece leads",
   why: "The first thing seen sets the tone. A second may answer it from elsewhere on the body, in the same spirit or the same surface; a third makes a crowd.",
-  params: {
-    statement: param(2, "boldness", "statement from which a piece leads"),
-    most: param(2, "count", "leads that can answer one another"),
-  },
+  params: leadParams,
   schools: ["ornament"],
-  read({ visible }, { statement, most }, schools) {
-    const leads = visible
-      .filter(({ piece }) => piece.statement >= statement)
-      .map(({ piece }) => piece)
-      .sort((one, other) => other.statement - one.statement);
-    const [lead, ...others] = leads;
+  tags: ["set"],
+  messages: {
+    leads:
+      "{lead} {leadCount, plural, one {leads, and the rest lets it} other {lead, and the rest lets them}}.",
+    answer: "{count} lead and answer one another: {leads}.",
+    many: "{count} pieces lead at once: {leads}.",
+  },
+  pair: ["answer", "many"],
+  concerns: ({ piece }, { statement }) => piece.statement >= statement,
+  read({ visible }, { params, schools, judge }) {
+    const leads: Piece[] = [];
+    for (const { piece } of visible) if (piece.statement >= params.statement) leads.push(piece);
+    if (leads.length === 0) return [];
+    const [lead, ...others] = leads.sort((one, other) => other.statement - one.statement);
     if (!lead) return [];
-    const names = { lead: lead.name, leads: listed(leads) };
-    const pieces = leads.map(({ id }) => id);
-    const allowed = schools.ornament === "layered" ? most + 1 : most;
-    const figures = {
-      count: atMost("pieces that lead", leads.length, "count", others.length === 0 ? 1 : allowed),
-    };
-    if (others.length === 0)
-      return [{ effect: "lifts", say: "{lead} leads, and the rest lets it.", names, figures, pieces }];
-    const stray = others.filter((other) => !answers(lead, other));
-    if (stray.length === 0 && leads.length <= allowed)
-      return [
-        { effect: "note", say: "{count} lead and answer one another: {leads}.", names, figures, pieces },
-      ];
-    return [
-      {
-        effect: leads.length > allowed ? "jars" : "rubs",
-        say: "{count} pieces lead at once: {leads}.",
-        names,
-        figures,
-        pieces,
-        proposals: swapOrTakeOff(leads),
-      },
-    ];
+    const allowed = leadsAllowed(params, schools);
+    const most = others.length === 0 ? 1 : allowed;
+    const figures = { count: atMost("pieces that lead", leads.length, "count", most) };
+    if (others.length === 0) return [judge("lifts", "leads", { of: { lead }, figures })];
+    const crowd = leads.length > allowed;
+    if (!crowd && others.every((other) => answers(lead, other)))
+      return [judge("note", "answer", { of: { leads }, figures })];
+    const proposals = swapOrTakeOff(...leads);
+    return [judge(crowd ? "jars" : "rubs", "many", { of: { leads }, figures, proposals })];
   },
 });

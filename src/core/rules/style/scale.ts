@@ -1,17 +1,14 @@
 import { loudnessOf } from "../../colour/print";
-import type { PieceOf } from "../../piece/piece";
+import { soleBulk } from "../../proportion/sole-bulk";
 import { param } from "../../rule-book/params";
 import { storyOf } from "../../style/story";
-import { defineRule } from "../define-rule";
+import { definePairRule } from "../define-rule";
 import { atMost, figure } from "../figures";
-import type { Judgement } from "../finding";
+import type { Finding } from "../finding";
+import { wear } from "../proposals";
 
-const soleBulk: Record<PieceOf<"shoe">["figures"]["soleBulk"], number> = { fine: 1, middling: 2, heavy: 3 };
-
-export const scale = defineRule({
+export const scale = definePairRule({
   id: "style.scale",
-  lens: "style",
-  weight: 1,
   title: "Heavy with heavy, fine with fine",
   why: "A heavy sole under a dainty bag, or a large tote over a thin sole, look borrowed from two people, unless the contrast is the point.",
   params: {
@@ -21,48 +18,45 @@ export const scale = defineRule({
     motif: param(1.2, "cm", "jewellery under this is lost on a loud print"),
     loud: param(0.035, "ratio", "loudness from which a print is loud"),
   },
-  read(dressed, { small, large, apart, motif, loud }) {
-    const { landing, accessories } = dressed;
-    const judgements: Judgement[] = [];
-    if (dressed.shoe && landing) {
-      const shoe = dressed.shoe.piece;
-      const bulk = landing.scale < small ? 1 : landing.scale > large ? 3 : 2;
-      const step = Math.abs(soleBulk[shoe.figures.soleBulk] - bulk);
-      if (step >= apart && storyOf([shoe, landing.bag]).kind !== "contrast")
-        judgements.push({
-          effect: "rubs",
-          say:
-            bulk === 1
-              ? "{shoe} stands heavy under the dainty {bag} ({share} of the height)."
-              : "{bag}, {share} of the height, is large over the thin sole of {shoe}.",
-          names: { shoe: shoe.name, bag: landing.bag.name },
-          figures: {
-            share: figure("diagonal of the bag over the height", landing.scale, "share"),
-            step: atMost("steps of bulk between them", step, "count", apart - 1),
-          },
-          pieces: [shoe.id, landing.bag.id],
-          proposals: [
-            { kind: "wear", slot: "bag" },
-            { kind: "wear", slot: "shoe" },
-          ],
-        });
+  tags: ["set"],
+  messages: {
+    dainty:
+      "{shoe} {shoeCount, plural, one {stands} other {stand}} heavy under the dainty {bag} ({share} of the height).",
+    large:
+      "{bag}, {share} of the height, {bagCount, plural, one {is} other {are}} large over the thin sole of {shoe}.",
+    lost: "{jewel} {jewelCount, plural, one {is} other {are}} lost beside the print of {print}.",
+  },
+  pair: ["dainty", "large"],
+  concerns: ({ piece: { kind } }) => kind === "shoe" || kind === "bag",
+  read(dressed, { params, judge }) {
+    const { landing, accessories, shoe } = dressed;
+    const findings: Finding[] = [];
+    if (shoe && landing) {
+      const bulk = landing.scale < params.small ? 1 : landing.scale > params.large ? 3 : 2;
+      const step = Math.abs(soleBulk[shoe.piece.figures.soleBulk] - bulk);
+      if (step >= params.apart && storyOf([shoe.piece, landing.bag]).kind !== "contrast")
+        findings.push(
+          judge("rubs", bulk === 1 ? "dainty" : "large", {
+            of: { shoe, bag: landing.bag },
+            figures: {
+              share: figure("diagonal of the bag over the height", landing.scale, "share"),
+              step: atMost("steps of bulk between them", step, "count", params.apart - 1),
+            },
+            proposals: wear("bag", "shoe"),
+          }),
+        );
     }
     const print = dressed.worn.find(
-      ({ piece, slot, profile, area }) => slot === null && loudnessOf(piece, profile.character, area) >= loud,
+      ({ piece, slot, profile, area }) =>
+        slot === null && loudnessOf(piece, profile.character, area) >= params.loud,
     );
-    const tiny = accessories.find(
+    const jewel = accessories.find(
       ({ piece }) =>
         (piece.kind === "brooch" || piece.kind === "earrings") &&
-        piece.figures.width < motif &&
+        piece.figures.width < params.motif &&
         piece.statement > 0,
     );
-    if (print && tiny)
-      judgements.push({
-        effect: "note",
-        say: "{jewel} is lost beside the print of {print}.",
-        names: { jewel: tiny.piece.name, print: print.piece.name },
-        pieces: [tiny.piece.id, print.piece.id],
-      });
-    return judgements;
+    if (print && jewel) findings.push(judge("note", "lost", { of: { jewel, print } }));
+    return findings;
   },
 });

@@ -1,56 +1,50 @@
 import type { Piece } from "../../piece/piece";
 import { storyOf } from "../../style/story";
 import { param } from "../../rule-book/params";
-import { defineRule } from "../define-rule";
+import { definePairRule } from "../define-rule";
 import { atMost, figure } from "../figures";
-import { swapOrTakeOff } from "../visible";
+import { swapOrTakeOff } from "../proposals";
 
-export const story = defineRule({
+export const story = definePairRule({
   id: "style.story",
-  lens: "style",
-  weight: 1,
   title: "The set tells one story",
   why: "Half of a set should lean one way, or lean against it on purpose; three ways at once is a jumble sale.",
-  params: { most: param(2, "count", "unrelated ways a set may lean before it jars") },
-  read({ accessories }, { most }) {
+  params: {
+    most: param(2, "count", "unrelated ways a set may lean before it jars"),
+    whole: param(3, "count", "pieces from which all leaning one way is a story"),
+  },
+  tags: ["set"],
+  messages: {
+    shared: "All {count} pieces are {pole}.",
+    contrast: "Deliberate contrast: {pole} against {against}, and nothing else.",
+    unrelated: "{count} unrelated ways at once: {poles}.",
+  },
+  pair: ["contrast", "unrelated"],
+  concerns: ({ piece: { kind } }) => kind !== "hosiery",
+  read({ accessories }, { params, judge }) {
     const pieces: Piece[] = [];
     for (const { piece } of accessories) if (piece.kind !== "hosiery") pieces.push(piece);
     if (pieces.length < 2) return [];
     const whole = storyOf(pieces);
-    const telling = pieces.filter((piece) => !isQuiet(piece));
-    if (whole.kind !== "shared" && telling.length < 2) return [];
-    const told = whole.kind === "shared" ? whole : storyOf(telling);
-    const ids = pieces.map(({ id }) => id);
+    const telling = whole.kind === "shared" ? pieces : pieces.filter((piece) => !isQuiet(piece));
+    if (telling.length < 2) return [];
+    const told = telling.length === pieces.length ? whole : storyOf(telling);
     if (told.kind === "shared") {
-      if (told.pieces.length < pieces.length || pieces.length < 3) return [];
-      return [
-        {
-          effect: "lifts",
-          say: "All {count} pieces are {pole}.",
-          names: { pole: told.pole },
-          figures: { count: figure("pieces that share it", told.pieces.length, "count") },
-          pieces: ids,
-        },
-      ];
+      if (told.pieces.length < pieces.length || pieces.length < params.whole) return [];
+      const figures = { count: figure("pieces that share it", told.pieces.length, "count") };
+      return [judge("lifts", "shared", { about: pieces, words: { pole: told.pole }, figures })];
     }
-    if (told.kind === "contrast")
-      return [
-        {
-          effect: "lifts",
-          say: "Deliberate contrast: {pole} against {against}, and nothing else.",
-          names: { pole: told.pole, against: told.against },
-          pieces: ids,
-        },
-      ];
+    if (told.kind === "contrast") {
+      const words = { pole: told.pole, against: told.against };
+      return [judge("lifts", "contrast", { about: pieces, words })];
+    }
     return [
-      {
-        effect: told.poles.length > most ? "jars" : "rubs",
-        say: "{count} unrelated ways at once: {poles}.",
-        names: { poles: told.poles.join(", ") },
+      judge(told.poles.length > params.most ? "jars" : "rubs", "unrelated", {
+        about: pieces,
+        words: { poles: told.poles.join(", ") },
         figures: { count: atMost("unrelated ways", told.poles.length, "count", 1) },
-        pieces: ids,
-        proposals: swapOrTakeOff(pieces),
-      },
+        proposals: swapOrTakeOff(...pieces),
+      }),
     ];
   },
 });

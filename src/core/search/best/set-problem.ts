@@ -2,13 +2,19 @@ import { dress } from "../../dressing/dress";
 import { swap, type Look } from "../../piece/look";
 import { slotOf, type Piece } from "../../piece/piece";
 import type { Slot } from "../../piece/slots";
-import { isWet, suffersInRain } from "../../place/rain";
+import { isSheltered, isWet, shelters, suffersInRain } from "../../place/rain";
 import { readDressed } from "../../reading/read";
 import { pointsByLens } from "../../reading/score";
+import type { RuleBook } from "../../rule-book/rule-book";
 import type { Rule } from "../../rules/define-rule";
 import type { Finding } from "../../rules/finding";
-import { registry } from "../../rules/registry";
-import { agreementPoints } from "../../sets/agreement";
+import { print } from "../../rules/colour/print";
+import { rulesTagged } from "../../rules/registry";
+import { speaksOf } from "../../rules/spoken";
+import { leadsAllowed, oneLead } from "../../rules/style/one-lead";
+import { agreementOf, looseOf, pointsOf as wholePoints } from "../../sets/agreement";
+import { setLimitsOf } from "../../sets/set-limits";
+import { effectValues } from "../../reading/verdict";
 import type { Group, Problem } from "./problem";
 
 /** What is asked of one slot of a set. */
@@ -40,14 +46,10 @@ export interface SetProblem {
 
 /** Points are counted in hundredths, so that sums are whole. */
 const unit = 100;
-/** What a piece more must be worth to earn its place, in points: by the school of ornament. */
-const placeCosts = { edited: 0.9, layered: 0.4 } as const;
-/** Praise of one lens counts less the oftener it is met, and a set has many pairs: each counts this much. */
-const sharedPraise = 0.3;
 /** Slots whose pieces meet on the body, with the rules that read how: they are read, not reckoned. */
 const meetings: readonly { readonly slots: readonly [Slot, Slot]; readonly rules: readonly Rule[] }[] = [
-  { slots: ["shoe", "hosiery"], rules: registry.filter(({ lens }) => lens === "hosiery") },
-  { slots: ["neck", "necklace"], rules: registry.filter(({ id }) => id.startsWith("neck.")) },
+  { slots: ["shoe", "hosiery"], rules: rulesTagged("leg") },
+  { slots: ["neck", "necklace"], rules: rulesTagged("neck") },
 ];
 
 /**
@@ -60,7 +62,10 @@ export function setProblem(base: Look, wardrobe: readonly Piece[], wish: SetWish
   const bare = { ...base, accessories: [] };
   const nothing = pointsOf(readDressed(dress(bare)).findings);
   const dry = wish.forRain || (base.occasion !== null && isWet(base.occasion));
-  const placeCost = placeCosts[base.client.ruleBook.schools.ornament];
+  const { schools } = base.client.ruleBook;
+  const limits = setLimitsOf(base.client.ruleBook);
+  const placeCost = schools.ornament === "layered" ? limits.layered : limits.edited;
+  const sheltered = wardrobe.some((piece) => shelters(piece) && isPinned(piece, wish));
   const pieces: (Piece | null)[] = [];
   const worths: number[] = [];
   const places: number[][] = [];
@@ -69,7 +74,8 @@ export function setProblem(base: Look, wardrobe: readonly Piece[], wish: SetWish
     const place: number[] = [];
     const offered = wardrobe.filter(
       (piece) =>
-        slotOf(piece) === slot && (pinned === null ? isWished(piece, wish, dry) : piece.id === pinned),
+        slotOf(piece) === slot &&
+        (pinned === null ? isWished(piece, wish, dry, sheltered) : piece.id === pinned),
     );
     for (const piece of offered) {
       const { findings } = readDressed(dress(swap(bare, slot, piece)));
@@ -87,6 +93,7 @@ export function setProblem(base: Look, wardrobe: readonly Piece[], wish: SetWish
     places.push(place);
   }
   const count = pieces.length;
+  const loose = pieces.map((piece) => piece && looseOf(piece, base.client));
   const lone = new Map<readonly Rule[], Map<Piece | null, number>>();
   const together = new Int32Array(count * count);
   places.forEach((place, at) => {
@@ -99,7 +106,11 @@ export function setProblem(base: Look, wardrobe: readonly Piece[], wish: SetWish
         }
   });
   const worth = Int32Array.from(worths, (points) => Math.round(unit * points));
-  return { problem: { places, worth, together, count, groups: groupsOf(pieces) }, pieces, bare: empty };
+  return {
+    problem: { places, worth, together, count, groups: groupsOf(pieces, base.client.ruleBook) },
+    pieces,
+    bare: empty,
+  };
 
   /** What the rules of a meeting make of a piece by itself, or of the bare base; worked out once each. */
   function alone(rules: readonly Rule[], slot: Slot | null, piece: Piece | null): number {
@@ -120,8 +131,9 @@ export function setProblem(base: Look, wardrobe: readonly Piece[], wish: SetWish
     if (!a || !b) return 0;
     const meeting = meetings.find(({ slots }) => slots.includes(a) && slots.includes(b));
     if (!meeting) {
-      const points = agreementPoints(first, second, base.client.ruleBook);
-      return points > 0 ? points * sharedPraise : points;
+      const [laid, beside] = [loose[one], loose[other]];
+      const points = laid && beside ? wholePoints(agreementOf(laid, beside)) : 0;
+      return points > 0 ? points * limits.shared : points;
     }
     const { rules } = meeting;
     const both = swap(swap(bare, a, first), b, second);
@@ -144,28 +156,36 @@ function pointsOf(findings: readonly Finding[]): number {
 }
 
 /** Barred for itself: by a limit of the client or by the dress code. */
-function isBarred({ effect, pieces }: Finding, piece: Piece): boolean {
-  return effect === "bar" && pieces.includes(piece.id);
+function isBarred(finding: Finding, piece: Piece): boolean {
+  return finding.effect === "bar" && speaksOf(finding, piece.id);
 }
 
-function isWished(piece: Piece, { from, to }: SetWish, dry: boolean): boolean {
-  if (dry && suffersInRain(piece)) return false;
+function isPinned(piece: Piece, { slots }: SetWish): boolean {
+  return slots.some(({ pinned }) => pinned === piece.id);
+}
+
+function isWished(piece: Piece, { from, to }: SetWish, dry: boolean, sheltered: boolean): boolean {
+  if (dry && suffersInRain(piece) && !(sheltered && isSheltered(piece))) return false;
   if (from !== null && piece.register.high < from) return false;
   return to === null || piece.register.low <= to;
 }
 
-/** More than two pieces that lead cost as much as a finding that jars. */
-function groupsOf(pieces: readonly (Piece | null)[]): Group[] {
+/** What more pieces cost together than each two of them do: more leads than the rules allow, and a second print. */
+function groupsOf(pieces: readonly (Piece | null)[], book: RuleBook): Group[] {
+  const lead = oneLead.settings(book);
+  const prints = print.settings(book);
+  const counted = (counts: (piece: Piece) => boolean) =>
+    Uint8Array.from(pieces, (piece) => (piece && counts(piece) ? 1 : 0));
   return [
     {
-      counts: Uint8Array.from(pieces, (piece) => (piece && piece.statement >= 2 ? 1 : 0)),
-      limit: 2,
-      cost: 3 * unit,
+      counts: counted(({ statement }) => statement >= lead.params.statement),
+      limit: leadsAllowed(lead.params, book.schools),
+      cost: Math.round(-unit * lead.weight * effectValues.jars),
     },
     {
-      counts: Uint8Array.from(pieces, (piece) => (piece && piece.pattern !== "plain" ? 1 : 0)),
+      counts: counted(({ pattern }) => pattern !== "plain"),
       limit: 1,
-      cost: unit,
+      cost: Math.round(-unit * prints.weight * effectValues.rubs),
     },
   ];
 }

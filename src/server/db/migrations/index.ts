@@ -4,6 +4,7 @@ import * as strapsAndSeats from "./0002-straps-and-seats";
 import * as mustCarry from "./0003-must-carry";
 import * as judgement from "./0004-judgement";
 import * as library from "./0005-library";
+import * as wornWays from "./0006-worn-ways";
 
 interface Migration {
   up(knex: Knex): Promise<void>;
@@ -16,6 +17,7 @@ const migrations: Record<string, Migration> = {
   "0003-must-carry": mustCarry,
   "0004-judgement": judgement,
   "0005-library": library,
+  "0006-worn-ways": wornWays,
 };
 
 /** The migrations as a Knex source: imported, so that no folder has to be read at run time. */

@@ -1,12 +1,9 @@
 import type { ReactNode } from "react";
 import type { Dressed, Worn } from "@/core/dressing/dressed";
-import { isTucked } from "@/core/dressing/extent";
-import type { Piece } from "@/core/piece/piece";
-import { turnOn } from "@/core/piece/adjustment";
-import { AccessoryShape } from "./accessory-shape";
+import { drawingOf } from "../kinds";
+import { paintOf } from "../paint";
 import { BodyShape } from "./body-shape";
 import type { Frame } from "./frame";
-import { GarmentShape } from "./garment-shape";
 
 interface DressedBodyProps {
   readonly dressed: Dressed;
@@ -19,20 +16,9 @@ interface DressedBodyProps {
 export function DressedBody({ dressed, frame, scope }: DressedBodyProps) {
   const layers = <Layers dressed={dressed} frame={frame} scope={scope} />;
   if (!dressed.look.client.seated) return layers;
-  const onArms = { ...dressed, worn: dressed.worn.filter(({ piece }) => isOnArms(piece)) };
+  const onArms = { ...dressed, worn: dressed.worn.filter(({ piece }) => drawingOf(piece).onArms) };
   const arms = <Layers dressed={onArms} frame={frame} scope={`${scope}-arms`} />;
   return <Seated frame={frame} scope={scope} layers={layers} arms={arms} />;
-}
-
-function isOnArms({ kind }: Piece): boolean {
-  return (
-    kind === "bag" ||
-    kind === "gloves" ||
-    kind === "watch" ||
-    kind === "bracelet" ||
-    kind === "ring" ||
-    kind === "top"
-  );
 }
 
 /** How high over the knees the lap shows from the front, cm. */
@@ -89,51 +75,22 @@ function Layers({ dressed, frame, scope }: DressedBodyProps) {
     <>
       <BodyShape frame={frame} colouring={dressed.look.client.colouring} />
       {[...dressed.worn]
-        .sort((one, other) => order(one, dressed) - order(other, dressed))
+        .sort((one, other) => one.order - other.order)
         .map((worn) => (
           <g key={worn.piece.id} data-piece={worn.piece.id}>
-            {worn.slot === null || worn.slot === "layer" ? (
-              <GarmentShape
-                worn={worn}
-                turn={turnOn(dressed.look.adjustments, worn.piece.id)}
-                frame={frame}
-                scope={scope}
-              />
-            ) : (
-              <AccessoryShape worn={worn} frame={frame} dressed={dressed} scope={scope} />
-            )}
+            <WornPiece worn={worn} dressed={dressed} frame={frame} scope={scope} />
           </g>
         ))}
     </>
   );
 }
 
-/** From the skin outwards. */
-function order({ piece }: Worn, { look, leg }: Dressed): number {
-  switch (piece.kind) {
-    case "hosiery":
-      return 0;
-    case "shoe":
-      return leg?.fit?.meeting === "tucked" ? 4 : 1;
-    case "top":
-      return isTucked(piece, look.adjustments) ? 2 : 6;
-    case "trousers":
-    case "skirt":
-      return 3;
-    case "dress":
-    case "jumpsuit":
-      return 5;
-    case "necklace":
-      return 7;
-    case "belt":
-      return 8;
-    case "jacket":
-      return 9;
-    case "coat":
-      return 10;
-    case "scarf":
-      return 11;
-    default:
-      return 12;
-  }
+function WornPiece({ worn, dressed, frame, scope }: DressedBodyProps & { readonly worn: Worn }) {
+  const paint = paintOf(worn.piece, scope);
+  return (
+    <>
+      {paint.defs && <defs>{paint.defs}</defs>}
+      {drawingOf(worn.piece).asWorn({ worn, dressed, frame, paint, scope })}
+    </>
+  );
 }

@@ -1,7 +1,6 @@
-import { metalHex } from "@/core/finish/metals";
 import type { PieceOf } from "@/core/piece/piece";
+import { metalColour } from "../metal-colour";
 import { paintOf } from "../paint";
-import { bagReach } from "../plate-box";
 
 interface Props {
   readonly bag: PieceOf<"bag">;
@@ -22,6 +21,11 @@ export function BagPlate({ bag, scope, size }: Props) {
   );
 }
 
+/** How far a strap stands up over its bag when laid down, cm. */
+export function bagReach(strap: number): number {
+  return strap > 4 ? Math.min(strap / 2, 30) : 0;
+}
+
 function Strap({
   bag,
   reach,
@@ -32,7 +36,7 @@ function Strap({
   readonly width: number;
 }) {
   const chain = bag.figures.strapMade === "chain";
-  const metal = bag.metal === "none" || bag.metal === "unknown" ? "#888888" : metalHex[bag.metal];
+  const metal = metalColour(bag) ?? "#888888";
   const half = width * 0.36;
   return (
     <path
@@ -50,7 +54,7 @@ export function BagBody({ bag, scope }: { readonly bag: PieceOf<"bag">; readonly
   const { width, height, shape } = bag.figures;
   const paint = paintOf(bag, scope);
   const w = width / 2;
-  const metal = bag.metal === "none" || bag.metal === "unknown" ? null : metalHex[bag.metal];
+  const metal = metalColour(bag);
   const outlines = {
     satchel: `M -${w * 0.92} 0 L ${w * 0.92} 0 L ${w} ${height - 1.5} Q ${w} ${height} ${w - 1.5} ${height} L -${w - 1.5} ${height} Q -${w} ${height} -${w} ${height - 1.5} Z`,
     tote: `M -${w} 0 L ${w} 0 L ${w * 0.84} ${height} L -${w * 0.84} ${height} Z`,

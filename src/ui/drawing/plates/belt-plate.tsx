@@ -1,11 +1,11 @@
-import { metalHex } from "@/core/finish/metals";
 import type { PieceOf } from "@/core/piece/piece";
+import { metalColour } from "../metal-colour";
 import { paintOf } from "../paint";
 
 /** A belt rolled into a loop, buckle to the front. */
 export function BeltPlate({ belt, size }: { readonly belt: PieceOf<"belt">; readonly size: number }) {
   const paint = paintOf(belt, "belt");
-  const metal = belt.metal === "none" || belt.metal === "unknown" ? "#8a8a8a" : metalHex[belt.metal];
+  const metal = metalColour(belt) ?? "#8a8a8a";
   const w = Math.max(1.4, belt.figures.width);
   const middle = size / 2;
   const woven = belt.finish === "raffia" || belt.finish === "rope";

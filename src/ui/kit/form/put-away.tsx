@@ -3,7 +3,7 @@
 import { useRouter } from "next/navigation";
 import { toast } from "sonner";
 import type { Outcome } from "@/core/schema/outcome";
-import { asked } from "../asked";
+import { granted } from "../answer";
 import { Button } from "../button";
 
 interface PutAwayProps {
@@ -18,7 +18,7 @@ interface PutAwayProps {
 export function PutAway({ id, name, move, then }: PutAwayProps) {
   const router = useRouter();
   const set = async (away: boolean) => {
-    if (!(await asked(move({ id, away })))) return;
+    if (!(await granted(move({ id, away })))) return;
     if (!away) {
       toast(`${name} is back.`);
       router.refresh();

@@ -1,5 +1,6 @@
 "use client";
 
+import type Joi from "joi";
 import { useRouter } from "next/navigation";
 import { Fragment, useState, type ReactNode } from "react";
 import {
@@ -12,12 +13,16 @@ import {
 } from "react-hook-form";
 import { toast } from "sonner";
 import type { Fault, Outcome } from "@/core/schema/outcome";
+import { validate } from "@/core/schema/validate";
+import { answerOf } from "../answer";
 import { Button } from "../button";
 import { fieldId } from "./field-id";
 import { MeanwhilePanel } from "./meanwhile-panel";
 
 interface RecordFormProps<T extends FieldValues> {
   readonly initial: T;
+  /** What the server will check it by, fetched when it is first needed: most faults are told without asking. */
+  readonly schema: () => Promise<Joi.Schema>;
   readonly onSave: (values: T) => Promise<Outcome<string | null>>;
   /** Where to go once it is kept, by the id it was kept under. */
   readonly then: (id: string | null) => string;
@@ -29,11 +34,12 @@ interface RecordFormProps<T extends FieldValues> {
 }
 
 /**
- * A form over one record. The server checks what is sent; each sentence it answers stands at its field,
- * what has no field of its own stands above the button, and nothing typed is lost.
+ * A form over one record, checked here by what the server checks it by, and there once more. Each sentence stands
+ * at its field, what has no field of its own stands above the button, and nothing typed is lost.
  */
 export function RecordForm<T extends FieldValues>({
   initial,
+  schema,
   onSave,
   then,
   saveLabel,
@@ -49,7 +55,8 @@ export function RecordForm<T extends FieldValues>({
   const [put, setPut] = useState(0);
 
   const submit = form.handleSubmit(async (values) => {
-    const outcome = await sent(onSave, values);
+    const checked = validate(await schema(), values);
+    const outcome = checked.ok ? await answerOf(onSave(values)) : checked;
     if (outcome.ok) {
       if (savedSay) toast(savedSay);
       router.push(then(outcome.value));
@@ -107,16 +114,4 @@ export function RecordForm<T extends FieldValues>({
       </form>
     </FormProvider>
   );
-}
-
-async function sent<T>(
-  onSave: (values: T) => Promise<Outcome<string | null>>,
-  values: T,
-): Promise<Outcome<string | null>> {
-  try {
-    return await onSave(values);
-  } catch {
-    const say = "The studio's server does not answer. What you typed is still here: try again in a moment.";
-    return { ok: false, faults: [{ field: "server", say }] };
-  }
 }

@@ -19,6 +19,7 @@ import type { BenchSource } from "@/core/studio/bench-source";
 import type { GroupInput, GroupRecord } from "@/core/studio/group-record";
 import { offered } from "@/core/studio/wardrobe";
 import { Plate } from "../../drawing/plate";
+import { answerOf, sayFaults } from "../../kit/answer";
 import { Button } from "../../kit/button";
 import { CoherenceLine } from "../coherence-line";
 import { ReachChips } from "../reach-chips";
@@ -80,19 +81,20 @@ export function SetBuilder({ wardrobe, set, begun, save }: SetBuilderProps) {
   };
   const keep = async () => {
     setBusy(true);
-    const outcome = await save({
-      id: set?.id ?? null,
-      version: theirs?.version ?? set?.version ?? null,
-      clientId: client.id,
-      name: draft.name,
-      pieceIds: draft.pieceIds,
-    }).catch(() => null);
+    const outcome = await answerOf(
+      save({
+        id: set?.id ?? null,
+        version: theirs?.version ?? set?.version ?? null,
+        clientId: client.id,
+        name: draft.name,
+        pieceIds: draft.pieceIds,
+      }),
+    );
     setBusy(false);
     setFault(null);
-    if (!outcome) return setFault("The studio's server does not answer. The set is still here: try again.");
     if (!outcome.ok) {
       if (outcome.theirs) setTheirs(outcome.theirs as GroupRecord);
-      else setFault(outcome.faults.map(({ say }) => say).join(" "));
+      else setFault(sayFaults(outcome));
       return;
     }
     forget();

@@ -6,7 +6,7 @@ import { firstStock } from "@/core/sets/template";
 import type { BenchSource, NamedPieces } from "@/core/studio/bench-source";
 import type { GroupInput } from "@/core/studio/group-record";
 import type { TemplateRecord } from "@/core/studio/template-record";
-import { asked } from "../../kit/asked";
+import { granted } from "../../kit/answer";
 import { Button } from "../../kit/button";
 import { FilledRow } from "./filled-row";
 import { missingWords } from "./template-words";
@@ -40,7 +40,7 @@ export function Stock({ sets, save, moveTemplate, ...opened }: StockProps) {
     sets.find((set) => sameSet(set.pieceIds) === sameSet(pieceIds))?.name ??
     null;
   const keep = async (name: string, pieceIds: readonly string[]) => {
-    const answer = await asked(save({ id: null, version: null, clientId: client.id, name, pieceIds }));
+    const answer = await granted(save({ id: null, version: null, clientId: client.id, name, pieceIds }));
     if (answer) setKeptNow((before) => new Map(before).set(sameSet(pieceIds), name.trim()));
     return answer !== null;
   };

@@ -1,10 +1,11 @@
 "use client";
 
-import { useEffect, useState } from "react";
+import { useCallback } from "react";
 import type { SetTemplate } from "@/core/sets/template";
 import type { NamedPieces } from "@/core/studio/bench-source";
 import type { Wardrobe } from "@/core/studio/wardrobe";
 import type { FilledOf } from "@/workers/answers";
+import { useAsk, type Question } from "../../counsel/use-ask";
 import { useCounsel } from "../../counsel/use-counsel";
 
 /** Templates filled one after another in the worker, in their order; those not done yet are left out. */
@@ -13,22 +14,19 @@ export function useFilled(
   templates: readonly SetTemplate[],
   bases: readonly NamedPieces[],
 ): readonly FilledOf[] {
-  const counsel = useCounsel(wardrobe);
-  const [filled, setFilled] = useState<readonly FilledOf[]>([]);
-  useEffect(() => {
-    if (!counsel) return;
-    let current = true;
-    setFilled([]);
-    void (async () => {
+  const advisor = useCounsel(wardrobe);
+  const question = useCallback<Question<readonly FilledOf[]>>(
+    async (counsel, _call, tell) => {
+      const filled: FilledOf[] = [];
       for (const template of templates) {
-        const answer = await counsel.fill(template, bases);
-        if (!current) return;
-        setFilled((before) => [...before, answer]);
+        filled.push(await counsel.fill(template, bases));
+        tell([...filled]);
       }
-    })();
-    return () => {
-      current = false;
-    };
-  }, [counsel, templates, bases]);
-  return filled;
+      return filled;
+    },
+    [templates, bases],
+  );
+  return useAsk(advisor, question).value ?? none;
 }
+
+const none: readonly FilledOf[] = [];

@@ -1,5 +1,5 @@
-import { metalHex } from "@/core/finish/metals";
 import type { PieceOf } from "@/core/piece/piece";
+import { metalColour } from "../../metal-colour";
 import { shoulderLine } from "../body-shape";
 import type { Frame } from "../frame";
 import { across, curve, type Point } from "../path";
@@ -29,7 +29,7 @@ export function Layer({ piece, hem, frame, style }: LayerProps) {
   const lapels = collar === "notched" || collar === "shawl";
   const breaks = lapels ? m.bustLine.cm - (coat ? 6 : 9) : m.neckPoint.cm - 5;
   const fronts = [1, -1].map((sign) => frontPath(frame, side, { sign, gape, breaks, hem, ease }));
-  const metal = piece.metal === "none" || piece.metal === "unknown" ? null : metalHex[piece.metal];
+  const metal = metalColour(piece);
   const buttons = piece.metalSize > 0 && metal ? metal : style.line;
   const count = coat ? 5 : 3;
   return (

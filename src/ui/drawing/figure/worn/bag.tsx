@@ -1,5 +1,5 @@
-import { metalHex } from "@/core/finish/metals";
 import type { PieceOf } from "@/core/piece/piece";
+import { metalColour } from "../../metal-colour";
 import { BagBody } from "../../plates/bag-plate";
 import type { Frame } from "../frame";
 
@@ -17,7 +17,7 @@ export function CarriedBag({
 }) {
   const { carry, width, strap, strapMade } = bag.figures;
   const m = frame.body.measures;
-  const metal = bag.metal === "none" || bag.metal === "unknown" ? "#888888" : metalHex[bag.metal];
+  const metal = metalColour(bag) ?? "#888888";
   const colour = strapMade === "chain" ? metal : (bag.swatches[0]?.hex ?? "#777777");
   const onBody = carry === "shoulder" || carry === "cross-body";
   const x = onBody ? frame.trunk(m.hipLine.cm) + 6 : frame.wrist.x + 3;

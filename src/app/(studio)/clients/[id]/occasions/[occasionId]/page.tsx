@@ -2,6 +2,7 @@ import { notFound } from "next/navigation";
 import { moveOccasion, saveOccasion } from "@/server/actions/occasions";
 import { findClient } from "@/server/records/clients";
 import { findOccasion } from "@/server/records/occasions";
+import { todayIn } from "@/server/records/studio";
 import { inOwnStudio } from "@/server/session/own-studio";
 import { newOccasion } from "@/ui/clients/new-occasion";
 import { OccasionForm } from "@/ui/clients/occasion-form";
@@ -15,12 +16,12 @@ export default async function OccasionPage({
 }) {
   const { id, occasionId } = await params;
   const isNew = occasionId === "new";
-  const { client, record } = await inOwnStudio(async (tenant) => ({
+  const { client, record, today } = await inOwnStudio(async (tenant) => ({
     client: (await findClient(tenant, id))?.client,
     record: isNew ? null : await findOccasion(tenant, occasionId),
+    today: await todayIn(tenant),
   }));
   if (!client || (!isNew && !record)) notFound();
-  const today = new Date().toISOString().slice(0, 10);
   const { id: _id, ...occasion } = record?.occasion ?? { id: "", ...newOccasion(today) };
   return (
     <Page title={record ? occasion.name : "A new occasion"} about={`For ${client.name}.`}>

@@ -1,0 +1,22 @@
+import { double } from "./double";
+import { sleevesPushed } from "./sleeves-pushed";
+import { strap } from "./strap";
+import { tuckIn } from "./tuck-in";
+import { tuckIntoBoot } from "./tuck-into-boot";
+import { turn } from "./turn";
+import { wearOut } from "./wear-out";
+
+/** Every way of wearing a piece otherwise than as made. */
+export const adjustmentSpecs = {
+  turn,
+  "tuck-into-boot": tuckIntoBoot,
+  "tuck-in": tuckIn,
+  "wear-out": wearOut,
+  "sleeves-pushed": sleevesPushed,
+  double,
+  strap,
+} as const;
+
+export type AdjustmentKind = keyof typeof adjustmentSpecs;
+
+export const adjustmentKinds = Object.keys(adjustmentSpecs) as AdjustmentKind[];

@@ -1,0 +1,28 @@
+import type { Finish } from "../finish/finishes";
+import type { Metal } from "../finish/metals";
+import type { RegisterSpan } from "../register/ladder";
+import type { Pole } from "../style/poles";
+import type { Swatch } from "./swatch";
+
+export const patterns = ["plain", "stripe", "check", "dot", "floral", "animal", "placed"] as const;
+
+type Pattern = (typeof patterns)[number];
+
+/** What every piece is recorded with, whatever its kind. */
+export interface PieceCommon {
+  readonly id: string;
+  readonly name: string;
+  readonly swatches: readonly Swatch[];
+  readonly finish: Finish;
+  readonly secondFinish: Finish | null;
+  readonly pattern: Pattern;
+  /** Size of the motif or the repeat, cm; 0 when plain. */
+  readonly patternScale: number;
+  readonly metal: Metal;
+  /** How much metal is seen: 0 none, 1 a trace, 2 plain to see, 3 the point of the piece. */
+  readonly metalSize: 0 | 1 | 2 | 3;
+  readonly poles: readonly Pole[];
+  /** 0 background to 3 the first thing seen. */
+  readonly statement: 0 | 1 | 2 | 3;
+  readonly register: RegisterSpan;
+}

@@ -1,0 +1,14 @@
+import type { Effect, Finding } from "../rules/finding";
+import { effectValues } from "./verdict";
+
+const severity: readonly Effect[] = ["bar", "jars", "rubs", "unread", "note", "sings", "lifts"];
+
+/** Orders findings from what most wants attention to what is merely pleasant. */
+export function bySeverity(one: Finding, other: Finding): number {
+  return severity.indexOf(one.effect) - severity.indexOf(other.effect);
+}
+
+/** Whether a finding asks for a change. */
+export function isFault(finding: Finding): boolean {
+  return effectValues[finding.effect] < 0;
+}

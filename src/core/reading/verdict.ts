@@ -1,0 +1,50 @@
+import type { Effect, Finding } from "../rules/finding";
+
+/** The verdicts, the best first. */
+export const verdicts = ["sings", "sits", "jars"] as const;
+export type Verdict = (typeof verdicts)[number];
+
+/** The one order of verdicts: positive where the first is the better. */
+export function compareVerdicts(one: Verdict, other: Verdict): number {
+  return verdicts.indexOf(other) - verdicts.indexOf(one);
+}
+
+/** What an effect adds to a reading before its rule's weight. */
+export const effectValues: Record<Effect, number> = {
+  bar: -6,
+  jars: -3,
+  rubs: -1,
+  note: 0,
+  unread: 0,
+  lifts: 1,
+  sings: 2,
+};
+
+/** A reading without findings, what a point of weight x effect adds to it, and where it sings. */
+export const scoring = { start: 70, perPoint: 4, singsFrom: 80 } as const;
+
+/** Sum of hem findings from which a hem over a shoe sings: one that sings, with no more than a trifle against it. */
+const hemSingsFrom = 1.5;
+
+/** Whether a finding alone makes a look jar. */
+export function isGrave({ effect }: Pick<Finding, "effect">): boolean {
+  return effect === "bar" || effect === "jars";
+}
+
+/** Jars when any finding jars or bars; sings from a score of 80 on. */
+export function verdictOf(findings: readonly Finding[], score: number): Verdict {
+  if (findings.some(isGrave)) return "jars";
+  return score >= scoring.singsFrom ? "sings" : "sits";
+}
+
+/** The verdict on a hem over a shoe by its own findings. */
+export function hemVerdict({
+  points,
+  against,
+}: {
+  readonly points: number;
+  readonly against: readonly string[];
+}): Verdict {
+  if (against.length > 0) return "jars";
+  return points >= hemSingsFrom ? "sings" : "sits";
+}

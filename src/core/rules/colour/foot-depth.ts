@@ -1,0 +1,60 @@
+import { isSkinTone } from "../../colour/family";
+import { shadeOf } from "../../colour/shade";
+import type { Dressed, Worn } from "../../dressing/dressed";
+import type { Tint } from "../../dressing/profile";
+
+/** Whether every colour of every garment is dark. */
+export function isAllDark(garments: readonly Worn[], under: number): boolean {
+  return garments.every(({ profile }) => profile.tints.every(({ shade }) => shade.L < under));
+}
+
+/** The lights of a look beside the shoe's own ground; a sole counts only in part. */
+export function lightsBeside(
+  { palette }: Dressed,
+  shoe: Worn,
+  ground: Tint,
+  light: number,
+  sole: number,
+): number {
+  return palette.reduce((sum, { item, tint }) => {
+    if (tint.shade.L < light || (item === shoe && tint === ground)) return sum;
+    return sum + (tint.role === "sole" ? sole : 1);
+  }, 0);
+}
+
+/** The garment nearest the face: what covers the others at the neck. */
+export function nearestTheFace(garments: readonly Worn[]): Worn | null {
+  const uppers = garments.filter(({ place }) => place !== "bottom");
+  return (
+    uppers.find(({ place }) => place === "top" || place === "whole") ?? uppers[uppers.length - 1] ?? null
+  );
+}
+
+/** How far in depth a shoe lies from the nearest dark of the rest, L*; null where nothing is dark. */
+export function nearestDark({ palette }: Dressed, shoe: Worn, dark: number, depth: number): number | null {
+  const away = palette
+    .filter(({ item, tint }) => item !== shoe && tint.shade.L < dark)
+    .map(({ tint }) => Math.abs(tint.shade.L - depth));
+  return away.length > 0 ? Math.min(...away) : null;
+}
+
+interface PaleLimits {
+  readonly pale: number;
+  readonly clear: number;
+  readonly dark: number;
+  readonly trace: number;
+}
+
+/** Whether the clothes are pale or clear throughout, without a dark among them. */
+export function isPale({ garments, palette }: Dressed, { pale, clear, dark, trace }: PaleLimits): boolean {
+  const characters = garments.flatMap(({ profile }) => profile.character ?? []);
+  return (
+    characters.every(({ depth, clarity }) => depth >= pale || clarity > clear) &&
+    !palette.some(({ item, tint, area }) => garments.includes(item) && tint.shade.L < dark && area >= trace)
+  );
+}
+
+/** Skin-tone and metallic shoes are right over anything. */
+export function readsAsSkin({ look }: Dressed, { piece }: Worn, ground: Tint): boolean {
+  return piece.finish === "metallic" || isSkinTone(ground.shade, shadeOf(look.client.colouring.skin));
+}

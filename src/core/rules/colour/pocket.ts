@@ -1,0 +1,54 @@
+import { isTailoredLayer } from "../../piece/piece";
+import { param } from "../../rule-book/params";
+import { difference } from "../../colour/difference";
+import type { Dressed, Worn } from "../../dressing/dressed";
+import { defineRule } from "../define-rule";
+import { atLeast, atMost } from "../figures";
+import { swapOrTakeOff, takeOff } from "../proposals";
+
+export const pocket = defineRule({
+  id: "colour.pocket",
+  title: "What the pocket square answers",
+  why: "A pocket square takes up a colour of the shirt or the tie; of the very same cloth as the tie it looks like a boxed pair, and without a tailored chest there is no pocket to hold it.",
+  params: {
+    answers: param(12, "dE", "how near a colour of shirt or tie must come to be answered"),
+    copy: param(2.5, "dE", "up to this the square is a copy of the tie"),
+  },
+  messages: {
+    homeless: "Nothing here has a breast pocket for {square}.",
+    copy: "{square} {squareCount, plural, one {copies} other {copy}} {tie}: one of the two would do with another colour.",
+    answers: "{square} {squareCount, plural, one {answers} other {answer}} {other} ({apart}).",
+  },
+  read(dressed, { params, judge }) {
+    const square = dressed.worn.find(({ piece }) => piece.kind === "pocket square");
+    if (!square) return [];
+    if (!dressed.worn.some(({ piece }) => isTailoredLayer(piece)))
+      return [judge("rubs", "homeless", { of: { square }, proposals: [takeOff(square.piece)] })];
+    const tie = dressed.visible.find(({ piece }) => piece.kind === "scarf");
+    const toTie = tie ? nearest(square, tie) : Infinity;
+    if (tie && toTie <= params.copy && square.piece.pattern === tie.piece.pattern) {
+      const figures = { apart: atLeast("square from tie", toTie, "dE", params.copy) };
+      return [
+        judge("note", "copy", { of: { square, tie }, figures, proposals: swapOrTakeOff(square.piece) }),
+      ];
+    }
+    const met = [tie, shirtOf(dressed)]
+      .flatMap((other) => (other ? [{ other, apart: nearest(square, other) }] : []))
+      .sort((one, next) => one.apart - next.apart)[0];
+    if (!met || met.apart > params.answers) return [];
+    const figures = { apart: atMost("difference of the two", met.apart, "dE", params.answers) };
+    return [judge("lifts", "answers", { of: { square, other: met.other }, figures })];
+  },
+});
+
+function shirtOf({ visible }: Dressed): Worn | undefined {
+  return visible.find(({ place }) => place === "top" || place === "whole");
+}
+
+/** How near the colours of two pieces come, dE. */
+function nearest(one: Worn, other: Worn): number {
+  let least = Infinity;
+  for (const own of one.profile.tints)
+    for (const met of other.profile.tints) least = Math.min(least, difference(own.shade, met.shade));
+  return least;
+}

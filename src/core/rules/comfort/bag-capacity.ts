@@ -1,0 +1,42 @@
+import { carriedThings } from "../../piece/carried";
+import { param } from "../../rule-book/params";
+import { defineRule } from "../define-rule";
+import { atMost } from "../figures";
+import { wear } from "../proposals";
+
+export const bagCapacity = defineRule({
+  id: "comfort.bag-capacity",
+  title: "The bag holds what must be carried",
+  why: "A bag that is too small is carried beside another one; what is longer than the bag sticks out of it.",
+  params: {
+    usable: param(0.6, "share", "part of a bag's outer volume that can be filled"),
+    slant: param(1, "cm", "how much longer than its longest side a thing may be and still go in slantwise"),
+  },
+  messages: {
+    long: "The {longest} ({long}) does not go into {bag}.",
+    full: "{full} of its room is asked of {bag}: {things}.",
+    fits: "{things} take {full} of the room in {bag}.",
+  },
+  read({ landing, look }, { params, judge }) {
+    const things = look.occasion?.mustCarry ?? [];
+    if (!landing || things.length === 0) return [];
+    const { bag } = landing;
+    const { width, height, depth } = bag.figures;
+    const longest = things.reduce((most, thing) =>
+      carriedThings[thing].longest > carriedThings[most].longest ? thing : most,
+    );
+    const of = { bag };
+    const words = { things: things.join(", "), longest };
+    const room = Math.max(width, height) + params.slant;
+    const long = carriedThings[longest].longest;
+    if (long > room) {
+      const figures = { long: atMost("longest thing", long, "cm", room) };
+      return [judge("jars", "long", { of, words, figures, proposals: wear("bag") })];
+    }
+    const need = things.reduce((sum, thing) => sum + carriedThings[thing].volume, 0);
+    const full = need / (width * height * depth * params.usable);
+    const figures = { full: atMost("of its room", full, "share", 1) };
+    if (full > 1) return [judge("rubs", "full", { of, words, figures, proposals: wear("bag") })];
+    return [judge("note", "fits", { of, words, figures })];
+  },
+});

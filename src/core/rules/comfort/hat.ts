@@ -1,0 +1,43 @@
+import { param } from "../../rule-book/params";
+import { defineRule } from "../define-rule";
+import { atMost } from "../figures";
+import type { Finding } from "../finding";
+import { swapOrTakeOff } from "../proposals";
+
+export const hat = defineRule({
+  id: "comfort.hat",
+  title: "A hat in the wind, and over a collar",
+  why: "A wide brim is a sail; over a hood or a high collar it is pushed off from behind.",
+  params: {
+    brim: param(7, "cm", "widest brim that holds by itself in wind"),
+    wind: param(8, "m/s", "wind from which it matters"),
+  },
+  messages: {
+    blows: "A brim of {brim} in {wind} of wind, with nothing to hold it: {hat}.",
+    collar: "The brim of {hat} meets the collar of {coat} behind.",
+  },
+  read({ worn, look }, { params, judge }) {
+    const piece = worn.map((item) => item.piece).find((item) => item.kind === "hat");
+    if (!piece || piece.figures.brim <= params.brim) return [];
+    const { brim, pinned } = piece.figures;
+    const findings: Finding[] = [];
+    const proposals = swapOrTakeOff(piece);
+    if (look.occasion && look.occasion.wind >= params.wind && !pinned) {
+      const figures = {
+        brim: atMost("brim", brim, "cm", params.brim),
+        wind: atMost("wind", look.occasion.wind, "m/s", params.wind),
+      };
+      findings.push(judge("jars", "blows", { of: { hat: piece }, figures, proposals }));
+    }
+    const coat = [...look.garments, ...look.accessories].find(
+      (item) =>
+        (item.kind === "coat" || item.kind === "jacket") &&
+        (item.figures.collar === "hood" || item.figures.collar === "stand"),
+    );
+    if (coat) {
+      const figures = { brim: atMost("brim over a high collar", brim, "cm", params.brim) };
+      findings.push(judge("rubs", "collar", { of: { hat: piece, coat }, figures, proposals }));
+    }
+    return findings;
+  },
+});

@@ -1,0 +1,92 @@
+import { metalGroup, type MetalGroup } from "../../finish/metals";
+import type { Piece } from "../../piece/piece";
+import { param } from "../../rule-book/params";
+import { definePairRule } from "../define-rule";
+import { atMost, figure } from "../figures";
+import { swapOrTakeOff } from "../proposals";
+
+export const metal = definePairRule({
+  id: "finish.metal",
+  title: "One metal story",
+  why: "Buckles, toggles, clasps, watch and earrings are read together: one that breaks the story looks forgotten.",
+  params: {
+    bridge: param(2, "count", "pieces of each metal that make two of them agree"),
+    plain: param(2, "count", "size from which a stray metal is plain to see"),
+    story: param(3, "count", "pieces of one metal that make a story"),
+  },
+  schools: ["metals"],
+  tags: ["set"],
+  messages: {
+    unread: "The metal of {piece} is not recorded: look at the buckle.",
+    story: "One metal story, {metal}: {pieces}.",
+    joined: "Two metals, joined by {by}.",
+    broken: "The metal story is broken by {strays}: {stray} among {main} ({others}).",
+  },
+  pair: ["joined", "broken"],
+  concerns: ({ piece }) => piece.metalSize > 0,
+  read({ visible }, { params, schools, judge }) {
+    const seen: Piece[] = [];
+    for (const { piece } of visible) if (piece.metalSize > 0) seen.push(piece);
+    if (seen.length === 0) return [];
+    const unread = seen
+      .filter((piece) => piece.metal === "unknown")
+      .map((piece) => judge("unread", "unread", { of: { piece } }));
+    const groups = groupsOf(seen.filter((piece) => metalGroup(piece.metal) !== null && !isFaintDark(piece)));
+    const [main, ...others] = groups;
+    if (!main || schools.metals === "free") return unread;
+    const { pieces } = main;
+    if (others.length === 0) {
+      if (pieces.length < params.story) return unread;
+      const figures = { count: figure("pieces that tell it", pieces.length, "count") };
+      const words = { metal: metalWords[main.group] };
+      return [...unread, judge("lifts", "story", { of: { pieces }, words, figures })];
+    }
+    const strays = others.flatMap((group) => group.pieces);
+    const twoTone = seen.find((piece) => piece.metal === "two-tone");
+    const enough = groups.every((group) => group.pieces.length >= params.bridge);
+    if (schools.metals === "bridged" && others.length === 1 && (twoTone || enough)) {
+      const by = twoTone ?? "two pieces of each";
+      return [...unread, judge("note", "joined", { of: { by, strays }, about: strays })];
+    }
+    const plain = strays.some((piece) => piece.metalSize >= params.plain);
+    const broken = judge(plain ? "jars" : "rubs", "broken", {
+      of: { strays, others: pieces },
+      about: strays,
+      words: {
+        stray: [...new Set(strays.map((piece) => piece.metal))].join(" and "),
+        main: metalWords[main.group],
+      },
+      figures: { groups: atMost("metals seen", groups.length, "count", 1) },
+      proposals: swapOrTakeOff(...strays),
+    });
+    return [...unread, broken];
+  },
+});
+
+const metalWords: Record<MetalGroup, string> = {
+  warm: "gold and brass",
+  cool: "silver and steel",
+  dark: "dark metal",
+};
+
+interface Group {
+  readonly group: MetalGroup;
+  readonly pieces: readonly Piece[];
+}
+
+/** The metals met, the one that most is seen of first. */
+function groupsOf(pieces: readonly Piece[]): Group[] {
+  const groups: Group[] = (["warm", "cool", "dark"] as const)
+    .map((group) => ({ group, pieces: pieces.filter((piece) => metalGroup(piece.metal) === group) }))
+    .filter((group) => group.pieces.length > 0);
+  return groups.sort((one, other) => sizeOf(other) - sizeOf(one));
+}
+
+function sizeOf({ pieces }: Group): number {
+  return pieces.reduce((sum, piece) => sum + piece.metalSize, 0);
+}
+
+/** A trace of black or gunmetal is not seen as a metal. */
+function isFaintDark(piece: Piece): boolean {
+  return piece.metalSize === 1 && metalGroup(piece.metal) === "dark";
+}

@@ -1,0 +1,43 @@
+import { param } from "../../rule-book/params";
+import { defineRule } from "../define-rule";
+import { atMost, figure } from "../figures";
+import { adjust, wear } from "../proposals";
+
+/** Where a bag goes with the walk, unless the client likes it elsewhere. */
+const usual: ReadonlySet<string> = new Set(["waist", "high hip", "hip"]);
+
+export const bagLands = defineRule({
+  id: "proportion.bag-lands",
+  title: "Where the bag lands",
+  why: "A bag draws a line across the body where it ends; between waist and hip it goes with the walk, below mid-thigh it knocks against it.",
+  params: { large: param(0.26, "ratio", "diagonal over body height from which a bag is large") },
+  messages: {
+    low: "Below mid-thigh (top {top} up) it knocks at each step: {bag}.",
+    liked: "At the {zone}, where {client} likes it: {bag}.",
+    usual: "At the {zone}, where it goes with the walk: {bag}.",
+    elsewhere: "At the {zone}; {client} likes it at the {wanted}: {bag}.",
+    lies: "At the {zone}: {bag}.",
+    large: "Large on this body ({scale} of the height): {bag}.",
+  },
+  read({ landing, body, look }, { params, judge }) {
+    if (!landing || landing.bag.figures.carry === "hand" || landing.bag.figures.carry === "clutch") return [];
+    const { bag, zone, top, scale } = landing;
+    const wanted = look.client.goals.bagLands;
+    const facts = {
+      of: { bag },
+      words: { zone, client: look.client.name, wanted: wanted ?? "" },
+      figures: { top: figure("top of the bag over the footbed", top, "cm") },
+      estimated: body.measures.shoulder.estimated,
+    };
+    const proposals = [adjust("strap", bag), ...wear("bag")];
+    const lands = () => {
+      if (zone === "below mid-thigh") return judge("jars", "low", { proposals }, facts);
+      if (wanted ? zone === wanted : usual.has(zone))
+        return judge("lifts", wanted ? "liked" : "usual", facts);
+      return judge("note", wanted ? "elsewhere" : "lies", { proposals }, facts);
+    };
+    if (scale <= params.large) return [lands()];
+    const figures = { scale: atMost("diagonal over height", scale, "ratio", params.large) };
+    return [lands(), judge("note", "large", { figures }, facts)];
+  },
+});

@@ -1,0 +1,56 @@
+import { param } from "../../rule-book/params";
+import { defineRule } from "../define-rule";
+import { atLeast, figure } from "../figures";
+import type { Finding } from "../finding";
+import { adjust, swapOrTakeOff } from "../proposals";
+
+export const neckLine = defineRule({
+  id: "proportion.neck-line",
+  title: "A necklace and the neckline",
+  why: "A pendant on the edge of the cloth slips in and out of it; well inside it lies on skin, well below it lies on cloth, and both look decided.",
+  params: {
+    near: param(1.5, "cm", "this near the edge it jars"),
+    inside: param(2, "cm", "this far above the edge it lies on skin"),
+    below: param(3, "cm", "this far below the edge it lies on cloth"),
+    long: param(20, "cm", "least drop over a high neck"),
+  },
+  tags: ["neck"],
+  messages: {
+    free: "Over the high neck of {garment} the long drop of {drop} hangs free: {necklace}.",
+    short: "Over the high neck of {garment} a drop of {drop} is too short: {necklace}.",
+    edge: "At {drop}, the end of {necklace} is on the very edge of {garment} ({edge}): in and out of the cloth.",
+    skin: "At {drop} on the skin, inside the neckline of {garment} ({edge}): {necklace}.",
+    cloth: "At {drop} on the cloth, clear of the neckline of {garment} ({edge}): {necklace}.",
+    near: "At {drop}, near the neckline of {garment} ({edge}), it passes: {necklace}.",
+  },
+  read({ neck, body }, { params, judge }) {
+    const { edge, necklaces } = neck;
+    if (!edge) return [];
+    return necklaces.map(({ necklace, lowest }): Finding => {
+      const past = lowest - edge.below;
+      const facts = {
+        of: { necklace, garment: edge.piece },
+        estimated: edge.estimated || body.measures.neck.estimated,
+      };
+      const proposals = [adjust("double", necklace), ...swapOrTakeOff(necklace)];
+      if (edge.high) {
+        const figures = { drop: atLeast("drop", lowest, "cm", params.long) };
+        return lowest >= params.long
+          ? judge("lifts", "free", { figures }, facts)
+          : judge("jars", "short", { figures, proposals }, facts);
+      }
+      const figures = {
+        drop: figure("drop", lowest, "cm"),
+        edge: figure("edge of the neckline", edge.below, "cm"),
+      };
+      if (Math.abs(past) <= params.near) {
+        const from = atLeast("from the edge", Math.abs(past), "cm", params.near);
+        return judge("jars", "edge", { figures: { past: from, ...figures }, proposals }, facts);
+      }
+      if (past <= -params.inside) return judge("sings", "skin", { figures }, facts);
+      return past >= params.below
+        ? judge("sings", "cloth", { figures }, facts)
+        : judge("note", "near", { figures }, facts);
+    });
+  },
+});

@@ -1,0 +1,101 @@
+import { familyOf } from "../../colour/family";
+import type { Dressed, Worn } from "../../dressing/dressed";
+import { finishes, type Finish } from "../../finish/finishes";
+import type { DressCodeFlag } from "../../piece/occasion";
+import { isKind, isOpenToed, placeOf, type Piece, type PieceOf } from "../../piece/piece";
+import type { Proposal } from "../finding";
+import { swapOrTakeOff, wear } from "../proposals";
+
+interface CodeSpec {
+  /** The pieces that break it; null stands for one that is missing. */
+  breaks(dressed: Dressed): (Piece | null)[];
+  /** What is missing is put on; what breaks the code is exchanged or left off. */
+  mend(piece: Piece | null): Proposal[];
+}
+
+const exchange = (piece: Piece | null) => (piece ? swapOrTakeOff(piece) : []);
+
+/** The messages of what a dress code bars, by its flag. */
+export const codeMessages = {
+  "closed toe": "The toes show in {piece}; {occasion} asks for a closed toe.",
+  "covered shoulders": "The shoulders are bare in {piece}; {occasion} asks for them covered.",
+  "hosiery expected": "The leg is bare; {occasion} expects hosiery.",
+  "no denim": "No denim at {occasion}: {piece}.",
+  "no trainers": "No trainers at {occasion}: {piece}.",
+  "quiet soles": "The heels of {piece} are heard; {occasion} asks for quiet soles.",
+  "no sparkle before evening":
+    "{piece} {pieceCount, plural, one {sparkles} other {sparkle}}, and {occasion} is before evening.",
+  "head covered": "The head is bare; {occasion} asks for it covered.",
+} as const satisfies Record<DressCodeFlag, string>;
+
+/** What each flag of a dress code bars, and what mends it. */
+export const dressCode: Readonly<Record<DressCodeFlag, CodeSpec>> = {
+  "closed toe": {
+    breaks: (dressed) => shoes(dressed).filter(isOpenToed),
+    mend: exchange,
+  },
+  "covered shoulders": {
+    breaks: ({ worn }) => (worn.some(coversShoulders) ? [] : worn.filter(bares).map(({ piece }) => piece)),
+    mend: () => wear("layer"),
+  },
+  "hosiery expected": {
+    breaks: ({ bareLeg, hosiery }) => (bareLeg !== null && !hosiery ? [null] : []),
+    mend: () => wear("hosiery"),
+  },
+  "no denim": {
+    breaks: ({ worn }) => worn.filter(isDenim).map(({ piece }) => piece),
+    mend: exchange,
+  },
+  "no trainers": {
+    breaks: (dressed) => shoes(dressed).filter(({ figures }) => figures.form === "trainer"),
+    mend: exchange,
+  },
+  "quiet soles": {
+    breaks: (dressed) => shoes(dressed).filter(isHeard),
+    mend: exchange,
+  },
+  "no sparkle before evening": {
+    breaks: ({ worn, look }) =>
+      look.occasion?.light === "evening" ? [] : worn.map(({ piece }) => piece).filter(sparkles),
+    mend: exchange,
+  },
+  "head covered": {
+    breaks: ({ worn }) => (worn.some(({ piece }) => piece.kind === "hat") ? [] : [null]),
+    mend: () => wear("hat"),
+  },
+};
+
+function shoes({ worn }: Dressed): PieceOf<"shoe">[] {
+  return worn.flatMap(({ piece }) => (isKind(piece, "shoe") ? [piece] : []));
+}
+
+function coversShoulders({ piece }: Worn): boolean {
+  return placeOf(piece) === "layer" || piece.kind === "scarf";
+}
+
+function bares({ piece }: Worn): boolean {
+  return (isKind(piece, "top") || isKind(piece, "dress")) && piece.figures.sleeve === "none";
+}
+
+/** A hard heel is heard on stone and wood, unless its sole is quiet. */
+function isHeard({ figures: { form, tip, quiet } }: PieceOf<"shoe">): boolean {
+  if (quiet || form === "trainer") return false;
+  return tip === "block" || tip === "slim" || tip === "stiletto";
+}
+
+function sparkles({ finish, secondFinish }: Piece): boolean {
+  const isSparkle = (each: Finish) => finishes[each].kin === "sparkle";
+  return isSparkle(finish) || (secondFinish !== null && isSparkle(secondFinish));
+}
+
+/** Denim by name, or trousers of its weave and colour. */
+function isDenim({ piece, profile }: Worn): boolean {
+  if (piece.finish === "denim") return true;
+  const { ground } = profile;
+  return (
+    piece.kind === "trousers" &&
+    piece.finish === "canvas" &&
+    ground !== null &&
+    familyOf(ground.shade) === "denim"
+  );
+}

@@ -1,0 +1,131 @@
+"use client";
+
+import { useDraggable } from "@dnd-kit/core";
+import { useEffect, useMemo, useRef } from "react";
+import type { Piece } from "@/core/piece/piece";
+import { slotLabels } from "@/core/piece/slots";
+import { ruleOf } from "@/core/rules/registry";
+import type { RankedPiece } from "@/workers/answers";
+import { Plate } from "../drawing/plate";
+import { commonBox, type PlateBox } from "../drawing/plate-box";
+import { Mark, wordOf } from "../kit/marks";
+import { SwatchStrip } from "../kit/swatches";
+import { useBenchState, useDesk } from "./desk/use-desk";
+
+/** Candidates for the station, best first: each a plate with the change it would really make. */
+export function Candidates() {
+  const list = useRef<HTMLDivElement>(null);
+  const { answers, steps, named } = useDesk();
+  const { candidates, fresh } = answers;
+  const active = useBenchState((state) => state.active);
+  const cursor = useBenchState((state) => state.cursor);
+  const filter = useBenchState((state) => state.filter);
+  useEffect(() => {
+    if (cursor === null) return;
+    list.current
+      ?.querySelector(`[data-index="${cursor}"]`)
+      ?.scrollIntoView({ block: "nearest", inline: "nearest" });
+  }, [cursor]);
+  const box = useSteadyBox(commonBox(candidates.flatMap(({ pieceId }) => named(pieceId) ?? [])));
+  const at = cursor === null ? undefined : candidates[cursor];
+  const station = slotLabels[active].toLowerCase();
+  return (
+    <div
+      ref={list}
+      role="listbox"
+      aria-label={`Candidates for ${station}`}
+      aria-orientation="horizontal"
+      tabIndex={0}
+      aria-activedescendant={at ? `candidate-${at.pieceId}` : undefined}
+      onPointerLeave={() => steps.preview(null)}
+      className="flex min-h-0 flex-1 gap-2 overflow-x-auto px-4 pb-2.5"
+    >
+      {candidates.map((candidate, index) => {
+        const piece = named(candidate.pieceId);
+        return (
+          piece && (
+            <Candidate key={candidate.pieceId} candidate={candidate} index={index} piece={piece} box={box} />
+          )
+        );
+      })}
+      {fresh && candidates.length === 0 && (
+        <p className="self-center text-ink-soft">
+          {filter === "all"
+            ? `Nothing on the rail for ${station}. Add a piece on the Rail and it is read here.`
+            : `Nothing here ${filter === "mends" ? "mends a fault" : "comes without a new fault"}: show all.`}
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** The same box object as long as its size is the same, so that plates need not be drawn again. */
+function useSteadyBox({ width, height }: PlateBox): PlateBox {
+  return useMemo(() => ({ width, height }), [width, height]);
+}
+
+interface CandidateProps {
+  readonly candidate: RankedPiece;
+  readonly index: number;
+  readonly piece: Piece;
+  readonly box: PlateBox;
+}
+
+function Candidate({ candidate, index, piece, box }: CandidateProps) {
+  const { steps } = useDesk();
+  const cursor = useBenchState((state) => state.cursor);
+  const { setNodeRef, listeners } = useDraggable({ id: candidate.pieceId });
+  return (
+    // Keys go to the list, which has the focus: arrows and Enter are the bench's own.
+    // eslint-disable-next-line jsx-a11y/click-events-have-key-events
+    <div
+      ref={setNodeRef}
+      id={`candidate-${candidate.pieceId}`}
+      data-index={index}
+      role="option"
+      tabIndex={-1}
+      aria-selected={index === cursor}
+      onPointerMove={(event) => event.pointerType === "mouse" && index !== cursor && steps.preview(index)}
+      onClick={() => steps.put(candidate.pieceId)}
+      className={`flex w-34 shrink-0 cursor-pointer flex-col border border-rule bg-paper ${index === cursor ? "basted" : ""}`}
+      {...listeners}
+    >
+      <div className="flex min-h-0 flex-1 items-center justify-center">
+        <Plate piece={piece} box={box} className="h-full max-h-20 w-full" />
+      </div>
+      <Worth candidate={candidate} piece={piece} />
+    </div>
+  );
+}
+
+/** What a candidate would make of the look. */
+function Worth({ candidate, piece }: Pick<CandidateProps, "candidate" | "piece">) {
+  const { change, verdict, worn, mends, brings } = candidate;
+  const titles = (ids: readonly string[]) =>
+    ids.map((id) => ruleOf(id)?.title.toLowerCase() ?? id).join("; ");
+  const says =
+    mends.length > 0 ? `mends: ${titles(mends)}` : brings.length > 0 ? `brings: ${titles(brings)}` : "";
+  return (
+    <div className="px-1.5 pb-1">
+      <span className="block truncate text-tiny font-medium" title={piece.name}>
+        {piece.name}
+      </span>
+      <span className="flex items-center justify-between gap-1">
+        <span className="tabular flex items-center gap-1 text-small font-semibold">
+          <Mark of={verdict} className="size-3.5" />
+          <span className="sr-only">{wordOf(verdict)},</span>
+          {worn ? "on" : sayChange(change)}
+        </span>
+        <SwatchStrip swatches={piece.swatches} className="h-2.5 w-10" />
+      </span>
+      <span className="block h-[0.9375rem] truncate text-tiny text-ink-soft" title={says}>
+        {says}
+      </span>
+    </div>
+  );
+}
+
+function sayChange(change: number): string {
+  const size = Math.round(Math.abs(change) * 10) / 10;
+  return size === 0 ? "\u00b10" : `${change > 0 ? "+" : "\u2212"}${size}`;
+}

@@ -1,0 +1,139 @@
+import { isLegged } from "@/core/piece/piece";
+import { verdicts } from "@/core/reading/verdict";
+import { wordOf } from "../../kit/marks";
+import type { Desk } from "./use-desk";
+
+/** One thing that can be done at the bench, by key, by menu, by Ctrl-K or by a button. */
+export interface BenchAction {
+  readonly id: string;
+  /** What it does, as a button or a menu says it. */
+  readonly words: string;
+  /** Its keys at first, as the hotkey library writes them; empty where it has none. */
+  readonly keys: string;
+  /** Shown in the menu of the bench. */
+  readonly inMenu?: true;
+  /** Left out: always. */
+  applies?(desk: Desk): boolean;
+  does(desk: Desk): void;
+}
+
+const isKept = ({ source }: Desk) => source.kept;
+const candidateBy = (by: 1 | -1) => (desk: Desk) => {
+  const { candidates } = desk.answers;
+  const { cursor } = desk.store.getState();
+  if (candidates.length === 0) return;
+  const first = by > 0 ? 0 : candidates.length - 1;
+  const next = cursor === null ? first : Math.max(0, Math.min(candidates.length - 1, cursor + by));
+  desk.steps.preview(next);
+};
+
+/** Everything the bench can do: keys, buttons, menu, Ctrl-K and help all read this table. */
+export const benchActions: readonly BenchAction[] = [
+  { id: "station-up", words: "Station above", keys: "up", does: ({ steps }) => steps.goBy(-1) },
+  { id: "station-down", words: "Station below", keys: "down", does: ({ steps }) => steps.goBy(1) },
+  {
+    id: "candidate-before",
+    words: "Candidate before, seen on the figure at once",
+    keys: "left",
+    does: candidateBy(-1),
+  },
+  {
+    id: "candidate-after",
+    words: "Candidate after, seen on the figure at once",
+    keys: "right",
+    does: candidateBy(1),
+  },
+  {
+    id: "put-on",
+    words: "Put the candidate on",
+    keys: "enter",
+    applies: ({ store }) => store.getState().cursor !== null,
+    does(desk) {
+      const { cursor } = desk.store.getState();
+      const at = cursor === null ? undefined : desk.answers.candidates[cursor];
+      if (at) desk.steps.put(at.pieceId);
+    },
+  },
+  {
+    id: "take-off",
+    words: "Take off what the station holds",
+    keys: "backspace",
+    does: ({ steps }) => steps.takeOffActive(),
+  },
+  {
+    id: "turn",
+    words: "Turn the hem once, twice, let it down",
+    keys: "t",
+    applies: ({ look }) => look.garments.some(isLegged),
+    does: ({ steps }) => steps.turn(),
+  },
+  { id: "hosiery", words: "Go to hosiery", keys: "h", does: ({ steps }) => steps.go("hosiery") },
+  {
+    id: "edit-pass",
+    words: "Edit pass: what could come off, what could speak up",
+    keys: "e",
+    does: ({ steps, store }) => steps.lay(store.getState().tray === "edit pass" ? "candidates" : "edit pass"),
+  },
+  {
+    id: "whole-sets",
+    words: "Whole sets: the best ones for this base",
+    keys: "w",
+    does: ({ steps, store }) =>
+      steps.lay(store.getState().tray === "whole sets" ? "candidates" : "whole sets"),
+  },
+  {
+    id: "levers",
+    words: "A step up, a step down",
+    keys: "l",
+    inMenu: true,
+    does: ({ steps }) => steps.open("levers"),
+  },
+  {
+    id: "tailor",
+    words: "Ask the tailor, or measure this hem",
+    keys: "",
+    applies: ({ look }) => look.garments.some(isLegged),
+    does: ({ steps }) => steps.open("tailor"),
+  },
+  {
+    id: "keep-set",
+    words: "Keep as a set",
+    keys: "s",
+    applies: isKept,
+    does: ({ steps }) => steps.open("keep"),
+  },
+  ...verdicts.map((verdict, i): BenchAction => ({
+    id: `verdict-${verdict}`,
+    words: `You say it ${wordOf(verdict)}`,
+    keys: String(i + 1),
+    does: ({ steps }) => steps.judge(verdict),
+  })),
+  {
+    id: "undo",
+    words: "Undo",
+    keys: "z",
+    applies: ({ store }) => store.temporal.getState().pastStates.length > 0,
+    does: ({ steps }) => steps.undo(),
+  },
+  {
+    id: "redo",
+    words: "Do again what was undone",
+    keys: "y",
+    applies: ({ store }) => store.temporal.getState().futureStates.length > 0,
+    does: ({ steps }) => steps.redo(),
+  },
+  {
+    id: "keys",
+    words: "Keys of the bench",
+    keys: "?",
+    inMenu: true,
+    does: ({ steps }) => steps.open("keys"),
+  },
+];
+
+/** An action by its id. @throws RangeError when there is none */
+export function benchAction(id: string): BenchAction {
+  const found = benchActions.find((action) => action.id === id);
+  if (!found) throw new RangeError(`the bench has no action "${id}"`);
+  return found;
+}

@@ -1,0 +1,121 @@
+import { v7 as uuid } from "uuid";
+import { isLegged, slotOf, type Legged } from "@/core/piece/piece";
+import { slots, type Slot } from "@/core/piece/slots";
+import { adjustmentOn } from "@/core/piece/adjustment";
+import { apply, wornSo, type Change } from "@/core/reading/change";
+import type { Verdict } from "@/core/reading/verdict";
+import type { BenchLook, BenchSource } from "@/core/studio/bench-source";
+import { layOut, pieceOf, type LookKey } from "@/core/studio/wardrobe";
+import type { BenchDialog, BenchState, BenchStore, TrayContent, TrayFilter } from "./bench-store";
+
+/** Turn-ups that the key goes through: none, once, twice. */
+const turns = [
+  { count: 1, depth: 4 },
+  { count: 2, depth: 3 },
+] as const;
+
+/** The ids of a look as the core lays it out. */
+export function keyOf(look: BenchLook, source: BenchSource): LookKey {
+  const base = source.bases.find(({ id }) => id === look.baseId);
+  const { accessoryIds, adjustments, occasionId } = look;
+  return { garmentIds: base?.pieceIds ?? [], accessoryIds, adjustments, occasionId };
+}
+
+/** Everything that can be done on a bench, each step once; the look's own steps can be undone. */
+export function benchSteps(store: BenchStore, source: BenchSource) {
+  const set = (next: Partial<BenchState>) => store.setState(next);
+  const laid = () => layOut(source, keyOf(store.getState().look, source));
+  const relook = (change: (look: BenchLook) => BenchLook) =>
+    set({ look: change(store.getState().look), cursor: null, tried: null });
+
+  const change = (next: Change) => {
+    const changed = apply(laid(), ownPiece(next, source));
+    relook((look) => ({
+      ...look,
+      accessoryIds: changed.accessories.map(({ id }) => id),
+      adjustments: changed.adjustments,
+      ownVerdict: null,
+    }));
+  };
+  const go = (active: Slot) => set({ active, cursor: null, tray: "candidates" });
+  return {
+    change,
+    go,
+    /** To the station above or below, round the body. */
+    goBy(by: 1 | -1) {
+      const at = slots.indexOf(store.getState().active);
+      go(slots[(at + by + slots.length) % slots.length] ?? "shoe");
+    },
+    /** Puts a piece on, or takes it off when it is on. */
+    put(id: string) {
+      const piece = pieceOf(source, id);
+      const slot = piece && slotOf(piece);
+      if (!piece || !slot) return;
+      set({ active: slot });
+      change(laid().accessories.includes(piece) ? { kind: "take-off", piece: id } : { kind: "wear", piece });
+    },
+    /** Takes off the last piece of the station. */
+    takeOffActive() {
+      const { active } = store.getState();
+      const last = laid()
+        .accessories.filter((piece) => slotOf(piece) === active)
+        .pop();
+      if (last) change({ kind: "take-off", piece: last.id });
+    },
+    /** Turns the hem once, twice, lets it down. */
+    turn() {
+      const look = laid();
+      const trousers = look.garments.find(isLegged);
+      if (trousers) change(nextTurn(trousers, look.adjustments));
+    },
+    putOnSet: (accessoryIds: readonly string[]) =>
+      relook((look) => ({ ...look, accessoryIds, ownVerdict: null })),
+    chooseBase(baseId: string) {
+      const garments = source.bases.find(({ id }) => id === baseId)?.pieceIds ?? [];
+      relook((look) => {
+        const stays = new Set([...garments, ...look.accessoryIds]);
+        const adjustments = look.adjustments.filter(({ piece }) => stays.has(piece));
+        return { ...look, id: uuid(), baseId, adjustments, ownVerdict: null };
+      });
+    },
+    chooseOccasion: (occasionId: string | null) =>
+      relook((look) => ({ ...look, id: uuid(), occasionId, ownVerdict: null })),
+    /** The stylist's own verdict; said again, it is taken back. */
+    judge: (verdict: Verdict) =>
+      set({
+        look: {
+          ...store.getState().look,
+          ownVerdict: store.getState().look.ownVerdict === verdict ? null : verdict,
+        },
+      }),
+    preview: (cursor: number | null) => set({ cursor }),
+    tryOut: (tried: Change | null) => set({ tried }),
+    filterBy: (filter: TrayFilter) => set({ filter, cursor: null }),
+    lay: (tray: TrayContent) => set({ tray, cursor: null }),
+    open: (dialog: BenchDialog | null) => set({ dialog }),
+    undo() {
+      store.temporal.getState().undo();
+      set({ cursor: null, tried: null });
+    },
+    redo() {
+      store.temporal.getState().redo();
+      set({ cursor: null, tried: null });
+    },
+  };
+}
+
+export type BenchSteps = ReturnType<typeof benchSteps>;
+
+function nextTurn(trousers: Legged, adjustments: BenchLook["adjustments"]): Change {
+  const turn = adjustmentOn(adjustments, "turn", trousers.id);
+  const next = turn ? turns.find(({ count }) => count > turn.count) : turns[0];
+  return next
+    ? wornSo({ kind: "turn", piece: trousers.id, ...next })
+    : { kind: "undo", way: "turn", piece: trousers.id };
+}
+
+/** A piece that came back from the worker is a copy: the wardrobe's own stands in for it. */
+function ownPiece(change: Change, source: BenchSource): Change {
+  if (change.kind !== "wear") return change;
+  return { ...change, piece: pieceOf(source, change.piece.id) ?? change.piece };
+}

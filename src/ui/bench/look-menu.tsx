@@ -1,0 +1,77 @@
+"use client";
+
+import { useRef } from "react";
+import { toast } from "sonner";
+import { keyOfAction } from "@/core/studio/shortcuts";
+import { Menu, MenuItem } from "../kit/menu";
+import { useShortcuts } from "../kit/shortcuts";
+import { benchActions } from "./desk/actions";
+import { useDesk } from "./desk/use-desk";
+import { fromLook } from "./from-look";
+import { saveFile, saveSvg } from "./save-file";
+import { sayKey } from "./shortcuts";
+
+/** How long a sentence about a file that was not opened stays, ms. */
+const long = 12_000;
+
+/** What else can be done at the bench; writes the look to a file, or lays one from a file on the bench. */
+export function LookMenu() {
+  const desk = useDesk();
+  const { shortcuts } = useShortcuts();
+  const input = useRef<HTMLInputElement>(null);
+  const { look, openLook } = desk;
+  const stem = look.client.name.toLowerCase().replace(/[^a-z0-9]+/g, "-");
+  const draw = () => {
+    const drawing = document.querySelector<SVGSVGElement>('[aria-label="Figure"] svg');
+    if (!drawing) return;
+    saveSvg(drawing, `${stem}.svg`);
+    toast("The drawing is written to a file, to scale.");
+  };
+  const write = async () => {
+    const { serialiseLook } = await import("@/core/formats/look-file");
+    saveFile(serialiseLook(look), "application/json", `${stem}.look.json`);
+    toast("The look is written to a file.");
+  };
+  const open = async (file: File) => {
+    const { parseLook } = await import("@/core/formats/look-file");
+    try {
+      openLook(fromLook(parseLook(await file.text())));
+      toast(`${file.name} is on the bench. It is read here, and not kept in the studio.`);
+    } catch (error) {
+      const why = error instanceof Error ? error.message : "it cannot be read";
+      toast(`${file.name} was not opened: ${why}. The bench is as it was.`, { duration: long });
+    }
+  };
+  return (
+    <>
+      <Menu label="More">
+        {benchActions
+          .filter(({ inMenu }) => inMenu)
+          .map((action) => (
+            <MenuItem
+              key={action.id}
+              onSelect={() => action.does(desk)}
+              keys={sayKey(keyOfAction(action, shortcuts))}
+            >
+              {action.words}
+            </MenuItem>
+          ))}
+        <MenuItem onSelect={() => void write()}>Write look to a file</MenuItem>
+        <MenuItem onSelect={draw}>Write drawing to a file</MenuItem>
+        <MenuItem onSelect={() => input.current?.click()}>Open a look file</MenuItem>
+      </Menu>
+      <input
+        ref={input}
+        type="file"
+        accept=".json,application/json"
+        aria-label="Look file"
+        className="hidden"
+        onChange={(event) => {
+          const [file] = event.target.files ?? [];
+          if (file) void open(file);
+          event.target.value = "";
+        }}
+      />
+    </>
+  );
+}

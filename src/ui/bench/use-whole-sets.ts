@@ -1,0 +1,47 @@
+import { useCallback, useEffect, useState } from "react";
+import { slotOf } from "@/core/piece/piece";
+import type { Slot } from "@/core/piece/slots";
+import type { BestSets } from "@/workers/answers";
+import { useAsk, type Question } from "../counsel/use-ask";
+import { useDesk } from "./desk/use-desk";
+import { wishOf, type Handled, type Leaning } from "./set-wishes";
+
+/** The search for whole sets: what is asked of it, and what it has found so far. */
+export function useWholeSets() {
+  const { advisor, key, look, reading } = useDesk();
+  const { accessories } = look;
+  const { level } = reading;
+  const [leaning, setLeaning] = useState<Leaning | null>(null);
+  const [handled, setHandled] = useState<Handled>({});
+  // What was on when the search began: putting a set on does not begin it anew.
+  const [asked, setAsked] = useState({ key, accessories, level });
+  const base = key.garmentIds.join();
+  useEffect(() => {
+    setAsked((before) =>
+      before.key.garmentIds.join() === base && before.key.occasionId === key.occasionId
+        ? before
+        : { key, accessories, level },
+    );
+  }, [base, key, accessories, level]);
+  const question = useCallback<Question<BestSets>>(
+    (counsel, call, tell) =>
+      counsel.bestSets(asked.key, wishOf(leaning, handled, asked.accessories, asked.level), tell, call),
+    [asked, leaning, handled],
+  );
+  const { value: found, state, stop } = useAsk(advisor, question);
+  /** Asks for something else, of the look as it is now. */
+  const askAnew = (change: () => void) => {
+    setAsked({ key, accessories, level });
+    change();
+  };
+  return {
+    found,
+    state,
+    stop,
+    leaning,
+    lean: (next: Leaning) => askAnew(() => setLeaning(next === leaning ? null : next)),
+    handled,
+    handle: (next: Handled) => askAnew(() => setHandled(next)),
+    worn: (slot: Slot) => accessories.some((piece) => slotOf(piece) === slot),
+  };
+}

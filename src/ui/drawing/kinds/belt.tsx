@@ -1,0 +1,12 @@
+import { WornBelt } from "../figure/worn/belt";
+import { BeltPlate } from "../plates/belt-plate";
+import type { KindDrawing } from "./kind-drawing";
+
+export const belt: KindDrawing<"belt"> = {
+  plate: ({ piece, size }) => <BeltPlate belt={piece} size={size} />,
+  box: () => ({ width: 32, height: 20 }),
+  asWorn: ({ worn, dressed, frame, paint }) => (
+    <WornBelt worn={worn} dressed={dressed} frame={frame} paint={paint} />
+  ),
+  caption: ({ width }, say) => [`${say(width)} wide`],
+};

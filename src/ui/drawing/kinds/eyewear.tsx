@@ -1,0 +1,17 @@
+import { Glasses } from "../plates/glasses";
+import type { KindDrawing } from "./kind-drawing";
+
+export const eyewear: KindDrawing<"eyewear"> = {
+  plate: ({ piece, size }) => (
+    <g transform={`translate(${size / 2}, ${size / 2})`}>
+      <Glasses eyewear={piece} />
+    </g>
+  ),
+  box: () => ({ width: 17, height: 9 }),
+  asWorn: ({ worn, frame }) => (
+    <g transform={`translate(0, ${-0.935 * frame.body.height}) scale(0.94)`}>
+      <Glasses eyewear={worn.piece} />
+    </g>
+  ),
+  caption: ({ form, filter }) => [form, filter > 0 ? `filter ${filter}` : ""],
+};

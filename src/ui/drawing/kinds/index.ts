@@ -1,0 +1,59 @@
+import type { Kind } from "@/core/piece/kinds";
+import { bag } from "./bag";
+import { belt } from "./belt";
+import { bracelet } from "./bracelet";
+import { brooch } from "./brooch";
+import { coat } from "./coat";
+import { dress } from "./dress";
+import { earrings } from "./earrings";
+import { eyewear } from "./eyewear";
+import { gloves } from "./gloves";
+import { hairPiece } from "./hair-piece";
+import { hat } from "./hat";
+import { hosiery } from "./hosiery";
+import { jacket } from "./jacket";
+import { jumpsuit } from "./jumpsuit";
+import type { KindDrawing } from "./kind-drawing";
+import { necklace } from "./necklace";
+import { pocketSquare } from "./pocket-square";
+import { ring } from "./ring";
+import { scarf } from "./scarf";
+import { shoe } from "./shoe";
+import { skirt } from "./skirt";
+import { top } from "./top";
+import { trousers } from "./trousers";
+import { umbrella } from "./umbrella";
+import { watch } from "./watch";
+
+/** How every kind of piece is drawn: a kind without an entry does not compile. */
+const drawings: { readonly [K in Kind]: KindDrawing<K> } = {
+  trousers,
+  skirt,
+  dress,
+  jumpsuit,
+  top,
+  jacket,
+  coat,
+  hat,
+  "hair piece": hairPiece,
+  eyewear,
+  earrings,
+  scarf,
+  necklace,
+  brooch,
+  "pocket square": pocketSquare,
+  bracelet,
+  watch,
+  ring,
+  gloves,
+  belt,
+  bag,
+  umbrella,
+  hosiery,
+  shoe,
+};
+
+/** How a piece is drawn. */
+export function drawingOf<K extends Kind>({ kind }: { readonly kind: K }): KindDrawing<K> {
+  return drawings[kind];
+}

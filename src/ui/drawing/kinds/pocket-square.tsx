@@ -1,0 +1,21 @@
+import { pocketFolds } from "@/core/piece/kinds/pocket-square";
+import { PocketFold } from "../plates/pocket-fold";
+import type { KindDrawing } from "./kind-drawing";
+
+/** How wide a breast pocket is, cm. */
+const pocket = 9;
+
+export const pocketSquare: KindDrawing<"pocket square"> = {
+  plate: ({ piece, size, scope }) => (
+    <g transform={`translate(${size / 2}, ${size / 2 + pocketFolds[piece.figures.fold] / 2})`}>
+      <PocketFold square={piece} width={pocket} scope={scope} />
+    </g>
+  ),
+  box: ({ figures }) => ({ width: pocket + 4, height: pocketFolds[figures.fold] + 4 }),
+  asWorn: ({ worn: { piece, extent }, frame, scope }) => (
+    <g transform={`translate(${frame.shoulderHalf * 0.46}, ${-extent.from}) rotate(-3)`}>
+      <PocketFold square={piece} width={pocket * 0.82} scope={scope} />
+    </g>
+  ),
+  caption: ({ side, fold }, say) => [`${say(side)} square`, fold],
+};

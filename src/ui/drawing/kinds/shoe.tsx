@@ -1,0 +1,28 @@
+import type { PieceOf } from "@/core/piece/piece";
+import { Shoes } from "../figure/worn/shoes";
+import { ShoeDrawing } from "../shoe-drawing";
+import type { KindDrawing } from "./kind-drawing";
+
+/** Length of the foot that plates are drawn on, cm. */
+const foot = 25;
+
+export const shoe: KindDrawing<"shoe"> = {
+  plate: ({ piece, size, scope }) => (
+    <g transform={`translate(${(size - foot) / 2}, ${size / 2 + tall(piece) / 2}) scale(1,-1)`}>
+      <ShoeDrawing shoe={piece} foot={foot} scope={scope} />
+    </g>
+  ),
+  box: (piece) => ({ width: foot + 6, height: tall(piece) + 2.5 }),
+  asWorn: ({ worn, dressed, frame }) => <Shoes shoe={worn.piece} frame={frame} lift={dressed.lift} />,
+  caption: ({ form, lift, toe, shaft }, say) => [
+    form,
+    `lift ${say(lift)}`,
+    shaft === null ? `${toe} toe` : `shaft ${say(shaft)}`,
+  ],
+};
+
+/** From the floor to the top of a shoe as drawn, cm. */
+function tall({ figures: { lift, shaft, form } }: PieceOf<"shoe">): number {
+  const strapped = form === "sandal" || form === "thong";
+  return lift + (shaft ?? (strapped ? 8.5 : 7));
+}

@@ -1,0 +1,18 @@
+import { ClosedUmbrella } from "../plates/closed-umbrella";
+import type { KindDrawing } from "./kind-drawing";
+
+export const umbrella: KindDrawing<"umbrella"> = {
+  plate: ({ piece, size }) => (
+    <g transform={`translate(${size / 2}, ${(size - piece.figures.length) / 2})`}>
+      <ClosedUmbrella umbrella={piece} />
+    </g>
+  ),
+  box: ({ figures }) => ({ width: 26, height: figures.length + 6 }),
+  asWorn: ({ worn: { piece, extent }, frame }) => (
+    <g transform={`translate(${-frame.wrist.x - 1.5}, ${-extent.to}) rotate(-2)`}>
+      <ClosedUmbrella umbrella={piece} />
+    </g>
+  ),
+  onArms: true,
+  caption: ({ form, length }, say) => [form, `${say(length)} long`],
+};
