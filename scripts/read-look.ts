@@ -9,7 +9,9 @@ import { namesOf, pieceIdsOf } from "../src/core/rules/spoken";
 /** A finding as this command prints it: its sentence, then everything it rests on. */
 function printed(finding: Finding) {
   const { rule, lens, weight, effect, figures, proposals, caution, estimated, needs } = finding;
-  const names = Object.entries(namesOf(finding)).map(([key, name]) => [key, [name].flat().join(", ")]);
+  const names = Object.entries(namesOf(finding)).map(
+    ([key, name]) => [key, [name].flat().join(", ")] as const,
+  );
   return {
     text: phrase(finding, "cm"),
     rule,

@@ -5,7 +5,7 @@ import type { Browser, ElementHandle, Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { parseLook } from "@/core/formats/look-file";
 import { read } from "@/core/reading/read";
-import { named, openPage, press, sees, signIn } from "../support/browser";
+import { choose, named, openPage, press, sees, signIn } from "../support/browser";
 import { openStudio } from "../support/studio";
 
 let site = "";
@@ -95,8 +95,8 @@ describe("the keyboard", () => {
     await page.keyboard.press("2");
     expect(
       await (
-        await named(page, "button", "You say it sits")
-      ).evaluate((node) => node.getAttribute("aria-pressed")),
+        await named(page, "radio", "You say it sits")
+      ).evaluate((node) => node.getAttribute("aria-checked")),
     ).toBe("true");
     await page.keyboard.press("Backspace");
     await page.waitForFunction(() => !document.querySelector("#station-shoe")?.textContent?.includes("boot"));
@@ -123,8 +123,7 @@ describe("reading", () => {
     await page.keyboard.press("t");
     await sees(page, "each turn 4 cm");
     expect(await ankle()).not.toBe(before);
-    const list = (await named(page, "combobox", "Occasion")) as ElementHandle<HTMLSelectElement>;
-    await list.select("");
+    await choose(page, "Occasion", "none in particular");
     await sees(page, "No weather, no dress code.");
     await sees(page, "waiting for the server; kept in this browser");
   });

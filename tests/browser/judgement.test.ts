@@ -123,7 +123,7 @@ describe("the rule book", () => {
     await press(page, "button", "Street-cut");
     await page.setOfflineMode(true);
     await press(page, "button", "Keep");
-    await sees(page, "The studio cannot be reached. What you set is still here");
+    await sees(page, "The studio's server does not answer. What you typed is still here");
     await page.setOfflineMode(false);
     await press(page, "button", "Keep");
     await sees(page, "Kept as version 5.");
@@ -157,8 +157,7 @@ describe("the colours of a look", () => {
   });
 
   it("warm under the lamp, in the list and on the figure", async () => {
-    const ground = () =>
-      page.$eval("[role='dialog'] li button span", (node) => (node as HTMLElement).style.background);
+    const ground = () => page.$eval("[role='dialog'] li button span", (node) => node.style.background);
     const day = await ground();
     await press(page, "button", "Warm evening light");
     expect(await ground()).not.toBe(day);

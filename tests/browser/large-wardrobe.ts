@@ -29,13 +29,15 @@ export async function largeWardrobe(ownerUrl: string, ofClient: string, name: st
       await trx("pieces").insert(
         pieces.map((piece) => ({
           ...piece,
-          id: ids.get(piece.id),
+          id: ids.get(piece.id) ?? "",
           client_id: id,
           figures: JSON.stringify(piece.figures),
         })),
       );
       const swatches = await trx("swatches").whereIn("piece_id", [...ids.keys()]);
-      await trx("swatches").insert(swatches.map((row) => ({ ...row, piece_id: ids.get(row.piece_id) })));
+      await trx("swatches").insert(
+        swatches.map((row) => ({ ...row, piece_id: ids.get(row.piece_id) ?? "" })),
+      );
       const group = async (table: "sets" | "bases", members: string, owned: string, lists: string[][]) => {
         for (const [i, list] of lists.entries()) {
           const groupId = uuid();

@@ -93,9 +93,9 @@ describe("every place", () => {
   it("reads inches when the studio does", async () => {
     await page.setViewport({ width: 1280, height: 800 });
     await page.goto(`${site}/rail`);
-    await press(page, "button", "in");
+    await press(page, "radio", "in");
     await sees(page, /inseam \d+( \d\/4)? in/);
-    await press(page, "button", "cm");
+    await press(page, "radio", "cm");
     await sees(page, /inseam \d+(\.\d)? cm/);
   });
 

@@ -103,7 +103,7 @@ describe("a bag's strap", () => {
     const before = await page.$eval('[aria-label="Findings"]', (node) => node.textContent);
     const doubled = (await group.$$("button")).at(
       ways.findIndex((way) => way.includes("doubled")),
-    ) as ElementHandle<Element>;
+    ) as ElementHandle;
     await doubled.click();
     await page.waitForFunction(
       (old) => document.querySelector('[aria-label="Findings"]')?.textContent !== old,

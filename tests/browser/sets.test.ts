@@ -62,7 +62,7 @@ describe("whole sets on the bench", () => {
   });
 
   it("can be asked to take rain, and then offer nothing that suffers in it", async () => {
-    await press(page, "button", "for rain");
+    await press(page, "radio", "for rain");
     await page.waitForFunction(() => {
       const sets = [...document.querySelectorAll("ul[aria-label='Whole sets'] button")];
       return sets.length > 0 && !sets.some((set) => /suede|satin|velvet/i.test(set.ariaLabel ?? ""));
@@ -71,7 +71,7 @@ describe("whole sets on the bench", () => {
   });
 
   it("can fill a slot always, leave it out, and keep what is on in another", async () => {
-    await press(page, "button", "for rain");
+    await press(page, "radio", "for rain");
     const bags = /satchel|tote|pouch|bag|bucket|fold/i;
     await press(page, "button", "bag: if it helps");
     await page.waitForFunction(
@@ -190,7 +190,7 @@ describe("a set by itself", () => {
     await page.goto(`${site}/sets`);
     await sees(page, /by itself (sings|sits|jars) \d+/);
     await page.click("li details summary");
-    await sees(page, /of one depth|both classic|parted in/);
+    await sees(page, /alike in depth|agree|part in/);
     await named(page, "heading", "Sets");
     expect(errors).toEqual([]);
   });

@@ -86,7 +86,10 @@ export async function press(page: Page, role: string, name: string): Promise<voi
         let last = "";
         const look = () => {
           const { x, y } = node.getBoundingClientRect();
-          if (`${x} ${y}` === last) return rests();
+          if (`${x} ${y}` === last) {
+            rests();
+            return;
+          }
           last = `${x} ${y}`;
           requestAnimationFrame(look);
         };
@@ -107,6 +110,11 @@ export async function fill(page: Page, label: string, text: string): Promise<voi
 /** Chooses an option of a labelled list by its text. */
 export async function choose(page: Page, label: string, option: string): Promise<void> {
   const list = await named(page, "combobox", label);
+  if (await list.evaluate((node) => node.tagName !== "SELECT")) {
+    await list.click();
+    await press(page, "option", option);
+    return;
+  }
   const value = await list.evaluate((node, text) => {
     const options = [...(node as unknown as HTMLSelectElement).options];
     return options.find((entry) => entry.text.trim() === text)?.value;

@@ -14,9 +14,9 @@ export async function throwAwayCluster() {
     appPassword: cluster.appPassword,
     sessionSecret: cluster.sessionSecret,
     /** Cuts the server off as a power failure would. */
-    crash: () => void cluster.kill(),
+    crash: () => cluster.kill(),
     /** Starts it again where it was. */
-    recover: async () => void (await startCluster(bin, folder, { port: cluster.port })),
+    recover: async () => await startCluster(bin, folder, { port: cluster.port }),
     stop: () => {
       cluster.kill();
       rmSync(folder, { recursive: true, force: true });

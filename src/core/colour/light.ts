@@ -50,7 +50,7 @@ export function underLight(hex: string, light: LightName): string {
     const to = times(toCone, whites[light]);
     const gain = (i: 0 | 1 | 2) => adapted + (1 - adapted) * (to[i] / from[i]);
     const [x, y, z] = times(fromCone, [cone[0] * gain(0), cone[1] * gain(1), cone[2] * gain(2)]);
-    seen = formatHex({ mode: "xyz65", x, y, z }) ?? hex;
+    seen = formatHex({ mode: "xyz65", x, y, z });
     relit.set(hex, seen);
   }
   return seen;

@@ -1,4 +1,4 @@
-import type { Fields, FiguresOf } from "./field";
+import type { FiguresOf } from "./field";
 import { adjustmentSpecs, type AdjustmentKind } from "./adjustments";
 import type { AdjustmentSpec } from "./adjustments/define-adjustment";
 import type { Piece } from "./piece";
@@ -13,12 +13,11 @@ export type Adjustment = {
 export type AdjustmentOf<K extends AdjustmentKind> = Extract<Adjustment, { kind: K }>;
 
 export type Turn = AdjustmentOf<"turn">;
-export type StrapSetting = AdjustmentOf<"strap">;
 
-const specs: Readonly<Record<AdjustmentKind, AdjustmentSpec<Fields>>> = adjustmentSpecs;
+const specs: Readonly<Record<AdjustmentKind, AdjustmentSpec>> = adjustmentSpecs;
 
 /** What the core knows of a way of wearing. */
-export function adjustmentSpec(kind: AdjustmentKind): AdjustmentSpec<Fields> {
+export function adjustmentSpec(kind: AdjustmentKind): AdjustmentSpec {
   return specs[kind];
 }
 

@@ -1,5 +1,5 @@
 import type { BodyZone } from "./body-zone";
-import type { Fields, FiguresOf } from "./field";
+import type { FiguresOf } from "./field";
 import { kindNames, kinds, type Kind } from "./kinds";
 import type { GarmentPlace, KindSpec } from "./kinds/define-kind";
 import type { PieceCommon } from "./piece-common";
@@ -13,10 +13,10 @@ export type PieceOf<K extends Kind> = PieceCommon & {
 /** Any wearable thing. Narrow by `kind` to reach its figures. */
 export type Piece = { [K in Kind]: PieceOf<K> }[Kind];
 
-const specs: Readonly<Record<Kind, KindSpec<Fields>>> = kinds;
+const specs: Readonly<Record<Kind, KindSpec>> = kinds;
 
 /** What the core knows of a piece's kind. */
-export function specOf({ kind }: Pick<Piece, "kind">): KindSpec<Fields> {
+export function specOf({ kind }: Pick<Piece, "kind">): KindSpec {
   return specs[kind];
 }
 
@@ -45,11 +45,6 @@ const jewellery: ReadonlySet<Kind> = new Set(["earrings", "necklace", "brooch", 
 /** Jewellery and watches, which are made of metal and stones rather than of cloth or leather. */
 export function isJewellery({ kind }: Pick<Piece, "kind">): boolean {
   return jewellery.has(kind);
-}
-
-/** Pieces in the order of their kinds, those of one kind as they came. */
-export function byKind(one: Piece, other: Piece): number {
-  return kindNames.indexOf(one.kind) - kindNames.indexOf(other.kind);
 }
 
 /** Whether a shoe shows the toes. */

@@ -28,7 +28,7 @@ function lookOf(entry: (typeof cases.cases)[number]) {
     name: boot.name,
     figures: { form: "boot", lift: boot.lift, shaft: boot.shaft, shaftTop: boot.circ, toe: "almond" },
   });
-  const turn = entry.turn as Pick<Turn, "count" | "depth"> | null;
+  const turn = entry.turn;
   const adjustments: Turn[] = turn ? [{ kind: "turn", piece: trousers.id, ...turn }] : [];
   return sampleLook({ client, garments: [trousers], accessories: [shoe], adjustments });
 }

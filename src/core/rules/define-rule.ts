@@ -77,22 +77,23 @@ interface PairReader {
   read(pair: PairView): Finding[];
 }
 
+/** The figures of a rule that needs none. */
+type NoParams = Readonly<Record<string, never>>;
+
 const silence: Finding[] = [];
 
 /** A rule that reads a whole look. */
-export function defineRule<
-  const P extends Params = Record<never, never>,
-  const M extends Messages = Messages,
->(spec: RuleSpec<P, M, Dressed>): Rule<P> {
+export function defineRule<const P extends Params = NoParams, const M extends Messages = Messages>(
+  spec: RuleSpec<P, M, Dressed>,
+): Rule<P> {
   const { about, read } = settled(spec);
   return { ...about, read, pairs: null };
 }
 
 /** A rule that reads only what pieces have by themselves, so that it can be asked about any two of them. */
-export function definePairRule<
-  const P extends Params = Record<never, never>,
-  const M extends Messages = Messages,
->(spec: PairRuleSpec<P, M>): Rule<P> {
+export function definePairRule<const P extends Params = NoParams, const M extends Messages = Messages>(
+  spec: PairRuleSpec<P, M>,
+): Rule<P> {
   const { about, read } = settled(spec);
   const ofPairs = new Set<string>(spec.pair);
   const pairs: PairReader = {

@@ -20,7 +20,7 @@ function isDay(text: string): boolean {
 }
 
 /** One of a fixed list. */
-export function oneOf<T extends string>(values: readonly T[]) {
+export function oneOf(values: readonly string[]) {
   return Joi.string().valid(...values);
 }
 

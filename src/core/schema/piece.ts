@@ -1,7 +1,6 @@
 import Joi from "joi";
 import { finishNames } from "../finish/finishes";
 import { metalNames } from "../finish/metals";
-import type { Fields } from "../piece/field";
 import { kindNames, type Kind } from "../piece/kinds";
 import type { KindSpec } from "../piece/kinds/define-kind";
 import { patterns } from "../piece/piece-common";
@@ -60,10 +59,10 @@ const common = {
   register,
 };
 
-function figuresSchema(spec: KindSpec<Fields>): Joi.ObjectSchema {
+function figuresSchema(spec: KindSpec): Joi.ObjectSchema {
   const schema = Joi.object(fieldSchemas(spec.figures)).required().label("Figures");
   if (!spec.check) return schema;
-  return schema.custom((value, helpers) => {
+  return schema.custom((value: Readonly<Record<string, never>>, helpers) => {
     const fault = spec.check?.(value);
     if (!fault) return value;
     const path = [...(helpers.state.path ?? []), fault.field];

@@ -4,7 +4,7 @@ import type { Fault, Outcome } from "./outcome";
 /** Checks a value against a schema: the value with its types settled, or one sentence for each bad field. */
 export function validate<T>(schema: Joi.Schema<T>, value: unknown): Outcome<T> {
   const result = schema.validate(value, { abortEarly: false, convert: true });
-  if (!result.error) return { ok: true, value: result.value as T };
+  if (!result.error) return { ok: true, value: result.value };
   const faults = result.error.details.map(faultOf);
   const first = new Map(faults.map((fault) => [fault.field, fault] as const).reverse());
   return { ok: false, faults: [...first.values()].reverse() };
@@ -56,7 +56,7 @@ function sentence(detail: Joi.ValidationErrorItem): string {
 
 /** A field's own label, or its path where it has none. */
 function labelOf(detail: Joi.ValidationErrorItem): string {
-  const label = String(detail.context?.label ?? detail.path.join("."));
+  const label = detail.context?.label ?? detail.path.join(".");
   const name = label === "" || label === "value" ? "What was sent" : label;
   return name.charAt(0).toUpperCase() + name.slice(1);
 }

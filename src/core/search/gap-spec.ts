@@ -1,7 +1,9 @@
 import type { Finish } from "../finish/finishes";
 import type { Metal } from "../finish/metals";
 import { initialFigures } from "../piece/initial-figures";
-import type { Piece } from "../piece/piece";
+import type { Kind } from "../piece/kinds";
+import type { Piece, PieceOf } from "../piece/piece";
+import type { PieceCommon } from "../piece/piece-common";
 import type { Slot } from "../piece/slots";
 import { levelWord } from "../register/ladder";
 
@@ -80,10 +82,9 @@ export function gapSpecOf(facts: GapFacts): GapSpec {
   const { slot, kind } = form;
   const say = `${form.name}, ${colour.name}, ${finish}, ${levelWord(level)}`;
   const bare = kind === "hosiery";
-  const piece = {
+  const common: PieceCommon = {
     id: `gap ${say}`,
     name: say.charAt(0).toUpperCase() + say.slice(1),
-    kind,
     swatches: [{ hex: colour.hex, share: 1, role: "ground" }],
     finish,
     secondFinish: null,
@@ -94,9 +95,13 @@ export function gapSpecOf(facts: GapFacts): GapSpec {
     poles: ["classic"],
     statement: 0,
     register: { low: level - 1.5, centre: level, high: level + 1.5 },
-    figures: { ...initialFigures(kind), ...form.figures },
-  } as unknown as Piece;
-  return { facts, slot, say, piece };
+  };
+  return { facts, slot, say, piece: { ...common, ...figured(kind, form.figures) } as Piece };
+}
+
+/** A kind with its figures: those given, and else what a new piece starts with. */
+function figured<K extends Kind>(kind: K, given: Partial<PieceOf<K>["figures"]>) {
+  return { kind, figures: { ...initialFigures(kind), ...given } };
 }
 
 /** Every missing piece that is considered, with the metal the wardrobe mostly has. */

@@ -19,7 +19,7 @@ export function pieceInput({ piece, clientId, state, version }: PieceRecord) {
 }
 
 function draftOf({ id: _id, ...draft }: Piece): PieceDraft {
-  return draft as PieceDraft;
+  return draft;
 }
 
 /** A piece without its id; distributes over the kinds so that kind and figures stay together. */

@@ -56,7 +56,7 @@ describe("a piece that leads is answered", () => {
       fc.property(fc.integer({ min: 1, max: 900 }), (seed) => {
         const [one, other] = generatedWardrobe(["bag", "earrings", "shoe", "necklace"], 1, seed)
           .slice(seed % 3)
-          .map((piece) => ({ ...piece, statement: 2 }) as Piece);
+          .map((piece) => ({ ...piece, statement: 2 as const }));
         if (!one || !other) return;
         const argue = agreementOf(looseOf(one, sampleClient), looseOf(other, sampleClient)).some(
           ({ rule, effect }) => rule === "style.one-lead" && effect === "rubs",

@@ -1,8 +1,8 @@
 import knex, { type Knex } from "knex";
 import { types } from "pg";
 
-const dateOid = 1082;
-types.setTypeParser(dateOid, (day) => day);
+// A day stays the text it is: a Date would move it by the time zone of the process.
+types.setTypeParser(types.builtins.DATE, (day) => day);
 
 const kept = globalThis as { juxtaneDatabase?: Knex };
 

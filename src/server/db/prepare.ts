@@ -36,8 +36,11 @@ async function alone(owner: Knex, work: () => Promise<void>): Promise<void> {
 
 async function ensureRole(owner: Knex, password: string): Promise<void> {
   await owner.transaction(async (trx) => {
-    const found = await trx("pg_roles").where({ rolname: appRole }).first("rolname");
-    const verb = found ? "alter" : "create";
+    const found = await trx
+      .select<{ rolname: string }[]>("rolname")
+      .from("pg_roles")
+      .where({ rolname: appRole });
+    const verb = found.length > 0 ? "alter" : "create";
     await trx.raw(
       `${verb} role ${appRole} login nosuperuser nobypassrls nocreatedb nocreaterole password '${quote(password)}'`,
     );

@@ -16,13 +16,13 @@ const shelves = [
 export async function findByName(tenant: Tenant, words: string): Promise<Found[]> {
   const within = `%${escaped(words)}%`;
   const from = `${escaped(words)}%`;
-  const clients = (await tenant("clients")
+  const clients = await tenant("clients")
     .where({ studio_id: tenant.studioId })
     .whereNull("deleted_at")
     .whereILike("name", within)
     .orderByRaw("name ilike ? desc, name", [from])
     .limit(most)
-    .select("id", "name")) as { id: string; name: string }[];
+    .select("id", "name");
   const found: Found[] = clients.map(({ id, name }) => ({
     kind: "client",
     id,

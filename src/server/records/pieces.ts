@@ -11,7 +11,7 @@ import { bringBack, putAway, updateVersion } from "./versioned";
 export async function listPieces(tenant: Tenant, clientId: string | null): Promise<PieceRecord[]> {
   const query = select(tenant).whereNull("pieces.deleted_at").orderBy("pieces.id");
   if (clientId !== null)
-    void query.where((where) => where.where("pieces.client_id", clientId).orWhereNull("pieces.client_id"));
+    void query.where((own) => void own.where("pieces.client_id", clientId).orWhereNull("pieces.client_id"));
   return (await query).map(fromRow);
 }
 

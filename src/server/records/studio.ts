@@ -31,7 +31,10 @@ export async function setLengthUnit(tenant: Tenant, unit: LengthUnit): Promise<v
 
 /** Sets the studio's time zone; the database must know it. @throws Refusal when it does not */
 export async function setTimeZone(tenant: Tenant, zone: string): Promise<void> {
-  const known = await tenant("pg_timezone_names").where({ name: zone }).first("name");
-  if (!known) throw new Refusal("zone", `There is no time zone called "${zone}".`);
+  const known = await tenant
+    .select<{ name: string }[]>("name")
+    .from("pg_timezone_names")
+    .where({ name: zone });
+  if (known.length === 0) throw new Refusal("zone", `There is no time zone called "${zone}".`);
   await tenant("studios").where({ id: tenant.studioId }).update({ time_zone: zone });
 }

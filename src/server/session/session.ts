@@ -18,7 +18,12 @@ async function sealed() {
   const store = await cookies();
   const password = process.env.SESSION_SECRET;
   if (!password) throw new Error("SESSION_SECRET is not set: it seals the session cookies");
-  return getIronSession<Partial<Session>>(store, {
+  const jar = {
+    get: (name: string) => store.get(name),
+    // Its types let an absent option be undefined as well, which Next's do not.
+    set: (...cookie: unknown[]) => void store.set(...(cookie as Parameters<typeof store.set>)),
+  };
+  return getIronSession<Partial<Session>>(jar, {
     cookieName: "juxtane",
     password,
     ttl: lifetime,

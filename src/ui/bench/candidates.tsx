@@ -38,7 +38,7 @@ export function Candidates() {
       tabIndex={0}
       aria-activedescendant={at ? `candidate-${at.pieceId}` : undefined}
       onPointerLeave={() => steps.preview(null)}
-      className="flex min-h-0 flex-1 gap-2 overflow-x-auto px-4 pb-2.5"
+      className="relative flex min-h-0 flex-1 gap-2 overflow-x-auto px-4 pb-2.5"
     >
       {candidates.map((candidate, index) => {
         const piece = named(candidate.pieceId);

@@ -31,7 +31,10 @@ export function KeepSet({ open, onOpenChange, clientId, accessories, save }: Kee
     setBusy(true);
     const outcome = await answerOf(save({ id: null, version: null, clientId, name, pieceIds }));
     setBusy(false);
-    if (!outcome.ok) return setFault(sayFaults(outcome));
+    if (!outcome.ok) {
+      setFault(sayFaults(outcome));
+      return;
+    }
     toast(`Kept as a set: ${name.trim()}. Choose another base to see it there.`);
     setName("");
     setFault(null);
@@ -81,7 +84,7 @@ export function KeepSet({ open, onOpenChange, clientId, accessories, save }: Kee
           <Button type="submit" look="strong" disabled={busy}>
             Keep set
           </Button>
-          <Button onClick={() => onOpenChange(false)}>Cancel</Button>
+          <Button onClick={() => onOpenChange(false)}>Leave it</Button>
         </div>
       </form>
     </Dialog>

@@ -69,7 +69,7 @@ export function Overrule(props: OverruleProps) {
           </Button>
         )}
         <Button size="small" onClick={onCancel}>
-          Cancel
+          Leave it
         </Button>
       </div>
     </form>

@@ -58,7 +58,7 @@ export const presets: readonly { readonly name: string; readonly handle: (worn: 
 ];
 
 function keeping(kept: Worn): Handled {
-  return Object.fromEntries(sought.filter(kept).map((slot) => [slot, "keep"])) as Handled;
+  return Object.fromEntries(sought.filter(kept).map((slot) => [slot, "keep"]));
 }
 
 /** What is asked of the search. */

@@ -120,7 +120,10 @@ function TriedOn({ trousers, keepHem }: { readonly trousers: Legged; readonly ke
   const submit = async () => {
     const hem = parseLength(text, unit) ?? text;
     const outcome = await answerOf(keepHem({ pieceId: trousers.id, hem }));
-    if (!outcome.ok) return setFault(sayFaults(outcome));
+    if (!outcome.ok) {
+      setFault(sayFaults(outcome));
+      return;
+    }
     setFault(null);
     toast("The measured hem stands from now on; the drop was set to explain it.");
   };

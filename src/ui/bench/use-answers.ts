@@ -1,4 +1,4 @@
-import { useCallback, useMemo, useRef } from "react";
+import { useCallback, useMemo, useState } from "react";
 import type { Slot } from "@/core/piece/slots";
 import type { Mended } from "@/core/reading/remedies";
 import type { TurnUpAnswer } from "@/core/reading/turn-ups";
@@ -39,9 +39,9 @@ export function useAnswers(advisor: Advisor | null, key: LookKey, slot: Slot, fi
     [key, slot],
   );
   const { value } = useAsk(advisor, question);
-  const last = useRef(value);
-  if (value) last.current = value;
-  const told = value ?? last.current;
+  const [last, setLast] = useState(value);
+  if (value && value !== last) setLast(value);
+  const told = value ?? last;
   const ofStation = told?.slot === slot ? told : null;
   const candidates = useMemo(
     () => ofStation?.candidates.filter((candidate) => passes(candidate, filter)) ?? [],

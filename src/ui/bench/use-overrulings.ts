@@ -1,6 +1,6 @@
 "use client";
 
-import { useEffect, useState } from "react";
+import { useState } from "react";
 import { v7 as uuid } from "uuid";
 import type { Outcome } from "@/core/schema/outcome";
 import type { BenchSource } from "@/core/studio/bench-source";
@@ -17,7 +17,11 @@ export type WithdrawOverruling = (input: { readonly id: string }) => Promise<Out
 export function useOverrulings(source: BenchSource, save: SaveOverruling, withdraw: WithdrawOverruling) {
   const [all, setAll] = useState(source.overrulings);
   const [refusal, setRefusal] = useState<string | null>(null);
-  useEffect(() => setAll(source.overrulings), [source.overrulings]);
+  const [laid, setLaid] = useState(source.overrulings);
+  if (laid !== source.overrulings) {
+    setLaid(source.overrulings);
+    setAll(source.overrulings);
+  }
 
   const settle = (outcome: Promise<Outcome<null>>, before: readonly Overruling[]) => {
     if (!source.kept) return;
@@ -29,12 +33,12 @@ export function useOverrulings(source: BenchSource, save: SaveOverruling, withdr
   return {
     all,
     refusal,
-    overrule(overruling: Omit<Overruling, "id">) {
+    overrule: (overruling: Omit<Overruling, "id">) => {
       const next: Overruling = { ...overruling, id: uuid() };
       setAll([next, ...all]);
       if (source.kept) settle(save({ ...next, clientId: source.client.id }), all);
     },
-    withdraw(id: string) {
+    withdraw: (id: string) => {
       setAll(all.filter((overruling) => overruling.id !== id));
       if (source.kept) settle(withdraw({ id }), all);
     },

@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useState } from "react";
+import { useCallback, useState } from "react";
 import { slotOf } from "@/core/piece/piece";
 import type { Slot } from "@/core/piece/slots";
 import type { BestSets } from "@/workers/answers";
@@ -15,14 +15,8 @@ export function useWholeSets() {
   const [handled, setHandled] = useState<Handled>({});
   // What was on when the search began: putting a set on does not begin it anew.
   const [asked, setAsked] = useState({ key, accessories, level });
-  const base = key.garmentIds.join();
-  useEffect(() => {
-    setAsked((before) =>
-      before.key.garmentIds.join() === base && before.key.occasionId === key.occasionId
-        ? before
-        : { key, accessories, level },
-    );
-  }, [base, key, accessories, level]);
+  const isSameBase = asked.key.garmentIds.join() === key.garmentIds.join();
+  if (!isSameBase || asked.key.occasionId !== key.occasionId) setAsked({ key, accessories, level });
   const question = useCallback<Question<BestSets>>(
     (counsel, call, tell) =>
       counsel.bestSets(asked.key, wishOf(leaning, handled, asked.accessories, asked.level), tell, call),

@@ -27,8 +27,9 @@ export function readWaiting(clientId: string): LookRecord[] {
     return Object.keys(localStorage)
       .filter((key) => key.startsWith(prefix))
       .sort()
-      .map((key) => JSON.parse(localStorage.getItem(key) ?? "null") as LookRecord)
-      .filter((look) => look?.clientId === clientId);
+      .map((key) => JSON.parse(localStorage.getItem(key) ?? "null") as LookRecord | null)
+      .filter((look) => look !== null)
+      .filter((look) => look.clientId === clientId);
   } catch {
     return [];
   }

@@ -29,8 +29,10 @@ describe("a change in the words of a button", () => {
       "Turn navy trousers up once, 4 cm",
     );
     expect(say(undo("turn", "legs"))).toBe("Turn navy trousers down");
-    expect(say(adjusted({ kind: "tuck-into-boot", piece: "legs" }))).toBe("Tuck into the boot");
-    expect(say(adjusted({ kind: "tuck-in", piece: "shirt" }))).toBe("Tuck in ice-blue shirt");
+    expect(say(adjusted({ kind: "tuck-into-boot", piece: "legs" }))).toBe(
+      "Tuck navy trousers into the boots",
+    );
+    expect(say(adjusted({ kind: "tuck-in", piece: "shirt" }))).toBe("Tuck ice-blue shirt in");
     expect(say(adjusted({ kind: "wear-out", piece: "shirt" }))).toBe("Wear ice-blue shirt out");
     expect(say(adjusted({ kind: "double", piece: "chain" }))).toBe("Double long chain");
     expect(say(undo("double", "chain"))).toBe("Wear long chain single");
@@ -38,7 +40,7 @@ describe("a change in the words of a button", () => {
       "Carry slate tote across the body",
     );
     expect(say(adjusted({ kind: "strap", piece: "bag", carry: "shoulder", way: "doubled" }))).toBe(
-      "Carry slate tote on the shoulder, strap doubled",
+      "Carry slate tote on the shoulder, the strap doubled",
     );
   });
 

@@ -100,6 +100,7 @@ function SetTable({ wardrobe, sets, reach, occasionId }: TableProps) {
   const after = (sets.length - 1 - (near[near.length - 1]?.index ?? -1)) * rowHeight;
   return (
     <div ref={wrap} className="overflow-x-auto border border-rule-strong bg-paper">
+      {/* eslint-disable-next-line jsx-a11y/click-events-have-key-events, jsx-a11y/no-noninteractive-element-interactions -- the links in it answer the keys */}
       <table
         className="w-full border-collapse"
         aria-rowcount={sets.length + 1}

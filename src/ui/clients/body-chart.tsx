@@ -94,11 +94,14 @@ function ActiveLabel({
   );
 }
 
+interface Line {
+  readonly from: number;
+  readonly to: number;
+  readonly at: number;
+}
+
 /** Where a measurement's line lies: girths across the part they go round, heights as ticks at the side. */
-function placeOf(
-  name: MeasurementName,
-  frame: Frame,
-): { readonly from: number; readonly to: number; readonly at: number } {
+function placeOf(name: MeasurementName, frame: Frame): Line {
   const { measures, height: H } = frame.body;
   const trunkAt = (at: number) => ({ from: -frame.trunk(at), to: frame.trunk(at), at });
   const legAt = (at: number) => ({
@@ -107,36 +110,23 @@ function placeOf(
     at,
   });
   const armAt = (at: number, x: number, half: number) => ({ from: x - half, to: x + half, at });
-  switch (name) {
-    case "neck":
-      return { from: -frame.neckHalf, to: frame.neckHalf, at: measures.neckPoint.cm + 1 };
-    case "shoulderWidth":
-      return { from: -frame.shoulderHalf, to: frame.shoulderHalf, at: measures.shoulder.cm };
-    case "bust":
-      return trunkAt(measures.bustLine.cm);
-    case "waist":
-      return trunkAt(measures.waistLine.cm);
-    case "hip":
-      return trunkAt(measures.hipLine.cm);
-    case "thigh":
-      return legAt(0.405 * H);
-    case "knee":
-      return legAt(measures.kneeLine.cm);
-    case "calf":
-      return legAt(measures.calfLine.cm);
-    case "ankle":
-      return legAt(0.061 * H);
-    case "upperArm":
-      return armAt(
-        measures.shoulder.cm - 0.08 * H,
-        frame.shoulderHalf + 0.008 * H,
-        measures.upperArm.cm / 6.28,
-      );
-    case "wrist":
-      return armAt(frame.wrist.height, frame.wrist.x, measures.wrist.cm / 6.28);
-    default: {
-      const edge = H * 0.27;
-      return { from: edge - 9, to: edge, at: measures[name].cm };
-    }
-  }
+  const girths: Partial<Record<MeasurementName, Line>> = {
+    neck: { from: -frame.neckHalf, to: frame.neckHalf, at: measures.neckPoint.cm + 1 },
+    shoulderWidth: { from: -frame.shoulderHalf, to: frame.shoulderHalf, at: measures.shoulder.cm },
+    bust: trunkAt(measures.bustLine.cm),
+    waist: trunkAt(measures.waistLine.cm),
+    hip: trunkAt(measures.hipLine.cm),
+    thigh: legAt(0.405 * H),
+    knee: legAt(measures.kneeLine.cm),
+    calf: legAt(measures.calfLine.cm),
+    ankle: legAt(0.061 * H),
+    upperArm: armAt(
+      measures.shoulder.cm - 0.08 * H,
+      frame.shoulderHalf + 0.008 * H,
+      measures.upperArm.cm / 6.28,
+    ),
+    wrist: armAt(frame.wrist.height, frame.wrist.x, measures.wrist.cm / 6.28),
+  };
+  const edge = H * 0.27;
+  return girths[name] ?? { from: edge - 9, to: edge, at: measures[name].cm };
 }

@@ -1,5 +1,5 @@
 import { proxy, type Remote } from "comlink";
-import { useEffect, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import type { Counsel } from "@/workers/counsel";
 import type { Advisor } from "./use-counsel";
 
@@ -31,11 +31,11 @@ export function useAsk<T>(
   question: Question<T> | null,
 ): Asked<T> & { readonly stop: () => void } {
   const [heard, setHeard] = useState<{ readonly of: Question<T>; readonly asked: Asked<T> } | null>(null);
-  const [controller, setController] = useState<AbortController | null>(null);
+  const controller = useRef<AbortController | null>(null);
   useEffect(() => {
     if (!advisor || !question) return;
     const asking = new AbortController();
-    setController(asking);
+    controller.current = asking;
     const hear = (asked: Asked<T>) => {
       if (!asking.signal.aborted) setHeard({ of: question, asked });
     };
@@ -49,7 +49,7 @@ export function useAsk<T>(
     return () => asking.abort();
   }, [advisor, question]);
   const stop = () => {
-    controller?.abort();
+    controller.current?.abort();
     setHeard((before) => before && { of: before.of, asked: { ...before.asked, state: "stopped" } });
   };
   return { ...(heard && heard.of === question ? heard.asked : waiting), stop };

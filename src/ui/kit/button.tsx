@@ -15,8 +15,8 @@ const sizes = {
 } as const;
 
 interface Dress {
-  readonly look?: keyof typeof looks;
-  readonly size?: keyof typeof sizes;
+  readonly look?: keyof typeof looks | undefined;
+  readonly size?: keyof typeof sizes | undefined;
 }
 
 function classOf({ look = "plain", size = "normal" }: Dress, extra?: string): string {

@@ -53,7 +53,7 @@ export function Segments<V extends string>(props: SegmentsProps<V>) {
           <ToggleGroup.Item
             value={segment.value}
             aria-label={segment.name}
-            className={`flex items-center ${sizes[size]} justify-center ${box} border-rule-strong bg-paper hover:bg-well data-[state=on]:border-ink data-[state=on]:bg-ink data-[state=on]:text-paper`}
+            className={`flex items-center ${sizes[size]} justify-center ${box} border-rule-strong bg-paper hover:bg-well aria-checked:border-ink aria-checked:bg-ink aria-checked:text-paper`}
           >
             {segment.shown}
           </ToggleGroup.Item>

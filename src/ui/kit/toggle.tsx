@@ -19,7 +19,7 @@ export function Toggle({ on, onChange, hint, className = "h-7 px-2", children }:
       <Radix.Root
         pressed={on}
         onPressedChange={onChange}
-        className={`border border-rule-strong bg-paper hover:bg-well data-[state=on]:bg-ink data-[state=on]:text-paper ${className}`}
+        className={`border border-rule-strong bg-paper hover:bg-well aria-pressed:bg-ink aria-pressed:text-paper ${className}`}
       >
         {children}
       </Radix.Root>

@@ -141,5 +141,5 @@ function drawable(draft: PieceDraft): Piece | null {
   });
   const coloured =
     draft.swatches.length > 0 && draft.swatches.every(({ hex }) => /^#[0-9a-f]{6}$/i.test(hex));
-  return readable && coloured ? ({ ...draft, id: "draft" } as Piece) : null;
+  return readable && coloured ? { ...draft, id: "draft" } : null;
 }

@@ -1,6 +1,6 @@
 "use client";
 
-import { useEffect, useState } from "react";
+import { useState } from "react";
 import { bareLength, trimmed } from "@/core/length/length";
 import { parseLength } from "@/core/length/parse-length";
 import { sayValue } from "@/core/reading/phrase";
@@ -22,16 +22,16 @@ export function ParamInput({ spec, value, onChange }: ParamInputProps) {
   const [text, setText] = useState(value === null ? "" : show(value));
   const [wrong, setWrong] = useState(false);
   const readText = (of: string) => (spec.unit === "cm" ? parseLength(of, unit) : numberOf(of));
-  useEffect(() => {
+  const [of, setOf] = useState(value);
+  if (of !== value) {
+    setOf(value);
+    const said = text.trim() === "" ? null : readText(text);
     // Another book was taken up: what stands here is not what it says.
-    setText((before) => {
-      const said = before.trim() === "" ? null : readText(before);
-      if (said === value || (value === null && said === spec.value)) return before;
+    if (said !== value && !(value === null && said === spec.value)) {
       setWrong(false);
-      return value === null ? "" : show(value);
-    });
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [value]);
+      setText(value === null ? "" : show(value));
+    }
+  }
   return (
     <label className="grid grid-cols-[minmax(0,1fr)_5.5rem_6.5rem] items-center gap-2">
       <span>{spec.means}</span>

@@ -1,7 +1,7 @@
 "use client";
 
 import { proxy } from "comlink";
-import { startTransition, useCallback, useRef } from "react";
+import { startTransition, useCallback, useRef, useState } from "react";
 import type { Reach } from "@/core/search/reach";
 import type { NamedPieces } from "@/core/studio/bench-source";
 import type { Wardrobe } from "@/core/studio/wardrobe";
@@ -19,14 +19,22 @@ export function useReach(
   const advisor = useCounsel(wardrobe);
   // Answers of the same bases for the same occasion stand until newer ones come.
   const asked = `${occasionId} ${bases.map(({ id }) => id).join()}`;
-  const before = useRef<{ readonly asked: string; readonly known: ReachBySet }>({ asked, known: none });
+  const [before, setBefore] = useState<{ readonly asked: string; readonly known: ReachBySet }>({
+    asked,
+    known: none,
+  });
+  const stands = before.asked === asked ? before.known : none;
+  const latest = useRef(before);
   const question = useCallback<Question<ReachBySet>>(
     async (counsel, call, tell) => {
-      let known = before.current.asked === asked ? before.current.known : none;
+      let known = latest.current.asked === asked ? latest.current.known : none;
       const add = (rows: readonly BoardRow[]) => {
         known = new Map([...known, ...rows]);
-        before.current = { asked, known };
-        startTransition(() => tell(known));
+        latest.current = { asked, known };
+        startTransition(() => {
+          setBefore(latest.current);
+          tell(known);
+        });
       };
       await counsel.board(sets, bases, occasionId, proxy(add), call);
       return known;
@@ -34,7 +42,7 @@ export function useReach(
     [sets, bases, occasionId, asked],
   );
   const { value } = useAsk(advisor, question);
-  return value ?? (before.current.asked === asked ? before.current.known : none);
+  return value ?? stands;
 }
 
 type ReachBySet = ReadonlyMap<string, readonly Reach[]>;

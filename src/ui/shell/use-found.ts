@@ -21,7 +21,7 @@ export function useFound(
   });
   const asked = words.trim();
   useEffect(() => {
-    if (asked === "") return setAnswer({ of: "", found: [] });
+    if (asked === "") return undefined;
     let current = true;
     const timer = setTimeout(() => {
       void answerOf(find({ words: asked })).then((outcome) => {
@@ -33,5 +33,6 @@ export function useFound(
       clearTimeout(timer);
     };
   }, [find, asked]);
+  if (asked === "") return { found: [], busy: false };
   return { found: answer.found, busy: answer.of !== asked };
 }

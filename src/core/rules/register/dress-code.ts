@@ -8,9 +8,9 @@ import { swapOrTakeOff, wear } from "../proposals";
 
 interface CodeSpec {
   /** The pieces that break it; null stands for one that is missing. */
-  breaks(dressed: Dressed): (Piece | null)[];
+  readonly breaks: (dressed: Dressed) => (Piece | null)[];
   /** What is missing is put on; what breaks the code is exchanged or left off. */
-  mend(piece: Piece | null): Proposal[];
+  readonly mend: (piece: Piece | null) => Proposal[];
 }
 
 const exchange = (piece: Piece | null) => (piece ? swapOrTakeOff(piece) : []);

@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import type { Piece } from "../../piece/piece";
 import { slotOf } from "../../piece/piece";
 import type { Slot } from "../../piece/slots";
+import { effectValues } from "../../reading/verdict";
 import { polished } from "../../rule-book/rule-book";
 import { agreementOf, looseOf, pointsOf } from "../../sets/agreement";
 import { generatedWardrobe, numbersFrom } from "../../testing/generated";
@@ -130,14 +131,17 @@ describe("why two pieces agree, or not", () => {
       -1,
     ],
     ["patent beside velvet", shoe({ finish: "patent" }), bag({ finish: "velvet" }), -1],
-    [
-      "two that lead",
-      shoe({ statement: 2, poles: ["sport"] }),
-      bag({ statement: 2, poles: ["romantic"] }),
-      -1,
-    ],
   ] as const)("%s", (_, one, other, sign) => {
     expect(Math.sign(agreementPoints(one, other, polished))).toBe(sign);
+  });
+
+  it("counts two that lead against one another, as the rule of one lead does", () => {
+    const two = (statement: number) =>
+      [shoe({ statement, poles: ["sport"] }), bag({ statement, poles: ["romantic"] })] as const;
+    const [loud, quiet] = [two(2), two(0)];
+    expect(by(...loud)).toContain("style.one-lead rubs");
+    expect(by(...quiet)).not.toContain("style.one-lead rubs");
+    expect(agreementPoints(...loud)).toBeCloseTo(agreementPoints(...quiet) + effectValues.rubs, 9);
   });
 
   it("is the same from either side, in points and in kind", () => {

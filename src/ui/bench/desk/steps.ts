@@ -42,12 +42,12 @@ export function benchSteps(store: BenchStore, source: BenchSource) {
     change,
     go,
     /** To the station above or below, round the body. */
-    goBy(by: 1 | -1) {
+    goBy: (by: 1 | -1) => {
       const at = slots.indexOf(store.getState().active);
       go(slots[(at + by + slots.length) % slots.length] ?? "shoe");
     },
     /** Puts a piece on, or takes it off when it is on. */
-    put(id: string) {
+    put: (id: string) => {
       const piece = pieceOf(source, id);
       const slot = piece && slotOf(piece);
       if (!piece || !slot) return;
@@ -55,7 +55,7 @@ export function benchSteps(store: BenchStore, source: BenchSource) {
       change(laid().accessories.includes(piece) ? { kind: "take-off", piece: id } : { kind: "wear", piece });
     },
     /** Takes off the last piece of the station. */
-    takeOffActive() {
+    takeOffActive: () => {
       const { active } = store.getState();
       const last = laid()
         .accessories.filter((piece) => slotOf(piece) === active)
@@ -63,14 +63,14 @@ export function benchSteps(store: BenchStore, source: BenchSource) {
       if (last) change({ kind: "take-off", piece: last.id });
     },
     /** Turns the hem once, twice, lets it down. */
-    turn() {
+    turn: () => {
       const look = laid();
       const trousers = look.garments.find(isLegged);
       if (trousers) change(nextTurn(trousers, look.adjustments));
     },
     putOnSet: (accessoryIds: readonly string[]) =>
       relook((look) => ({ ...look, accessoryIds, ownVerdict: null })),
-    chooseBase(baseId: string) {
+    chooseBase: (baseId: string) => {
       const garments = source.bases.find(({ id }) => id === baseId)?.pieceIds ?? [];
       relook((look) => {
         const stays = new Set([...garments, ...look.accessoryIds]);
@@ -93,11 +93,11 @@ export function benchSteps(store: BenchStore, source: BenchSource) {
     filterBy: (filter: TrayFilter) => set({ filter, cursor: null }),
     lay: (tray: TrayContent) => set({ tray, cursor: null }),
     open: (dialog: BenchDialog | null) => set({ dialog }),
-    undo() {
+    undo: () => {
       store.temporal.getState().undo();
       set({ cursor: null, tried: null });
     },
-    redo() {
+    redo: () => {
       store.temporal.getState().redo();
       set({ cursor: null, tried: null });
     },

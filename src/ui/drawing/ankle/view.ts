@@ -10,7 +10,7 @@ export interface LegSide {
   /** Where the leg's axis stands over the foot. */
   readonly axis: number;
   /** Half the leg's depth at a height; from girths where they were measured, else a plain shape. */
-  half(height: number): number;
+  readonly half: (height: number) => number;
 }
 
 const footShare = 0.152;

@@ -18,7 +18,7 @@ export function ClosedUmbrella({ umbrella }: { readonly umbrella: PieceOf<"umbre
     <g strokeLinejoin="round" strokeLinecap="round">
       {ferrule > 0 && <path d={`M 0 ${bottom} V ${length}`} stroke={metal} strokeWidth={0.9} />}
       <path
-        d={`M ${-wide} ${top} C ${-wide * 1.1} ${top + (bottom - top) * 0.4} ${-0.9} ${bottom - 4} 0 ${bottom} C ${0.9} ${bottom - 4} ${wide * 1.1} ${top + (bottom - top) * 0.4} ${wide} ${top} Q 0 ${top + 1.4} ${-wide} ${top} Z`}
+        d={`M ${-wide} ${top} C ${-wide * 1.1} ${top + (bottom - top) * 0.4} -0.9 ${bottom - 4} 0 ${bottom} C 0.9 ${bottom - 4} ${wide * 1.1} ${top + (bottom - top) * 0.4} ${wide} ${top} Q 0 ${top + 1.4} ${-wide} ${top} Z`}
         fill={cloth}
         stroke={line}
         strokeWidth={0.35}

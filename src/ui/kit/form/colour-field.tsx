@@ -15,7 +15,10 @@ const hex = /^#[0-9a-f]{6}$/i;
 
 /** A colour as hex, pasted or picked, with the family it belongs to. */
 export function ColourField({ name, label, className }: Props) {
-  const { field, fieldState } = useController({ name });
+  const {
+    field: { ref, ...field },
+    fieldState,
+  } = useController({ name });
   const fault = fieldState.error?.message;
   const text = String(field.value ?? "");
   const whole = hex.test(text);
@@ -33,7 +36,7 @@ export function ColourField({ name, label, className }: Props) {
         />
         <input
           {...control}
-          ref={field.ref}
+          ref={ref}
           className={`${control.className} tabular`}
           spellCheck={false}
           autoComplete="off"

@@ -69,14 +69,17 @@ export function ChoiceField({
   options,
   none,
 }: Props & { readonly options: readonly Option[]; readonly none?: string }) {
-  const { field, fieldState } = useController({ name });
+  const {
+    field: { ref, ...field },
+    fieldState,
+  } = useController({ name });
   const fault = fieldState.error?.message;
   return (
     <Field {...{ name, label, help, fault, className }}>
       <select
         {...controlOf(name, fault, help)}
-        ref={field.ref}
-        value={field.value ?? ""}
+        ref={ref}
+        value={(field.value as string | null) ?? ""}
         onBlur={field.onBlur}
         onChange={(event) => field.onChange(event.target.value === "" ? null : event.target.value)}
       >

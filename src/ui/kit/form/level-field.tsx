@@ -12,15 +12,18 @@ interface LevelFieldProps {
 
 /** A level of the register, in half steps, by its word. */
 export function LevelField({ name, label, words }: LevelFieldProps) {
-  const { field, fieldState } = useController({ name });
+  const {
+    field: { ref, ...field },
+    fieldState,
+  } = useController({ name });
   const fault = fieldState.error?.message;
   const steps = Array.from({ length: 2 * words.length - 1 }, (_, i) => 1 + i / 2);
   return (
     <Field name={name} label={label} fault={fault}>
       <select
         {...controlOf(name, fault, undefined)}
-        ref={field.ref}
-        value={field.value}
+        ref={ref}
+        value={field.value as number}
         onBlur={field.onBlur}
         onChange={(event) => field.onChange(Number(event.target.value))}
       >

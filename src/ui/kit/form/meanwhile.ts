@@ -31,7 +31,7 @@ export function inWords(value: unknown): string {
     return Object.entries(value)
       .map(([name, part]) => (name === "share" ? `${Math.round(Number(part) * 100)} %` : inWords(part)))
       .join(" ");
-  return typeof value === "number" ? String(Math.round(value * 100) / 100) : String(value as string);
+  return typeof value === "number" ? String(Math.round(value * 100) / 100) : (value as string);
 }
 
 function leavesOf(value: unknown, path = ""): Map<string, unknown> {

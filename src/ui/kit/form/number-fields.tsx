@@ -38,7 +38,10 @@ function NumberInput({
   show,
   read,
 }: Props & Reading) {
-  const { field, fieldState } = useController({ name });
+  const {
+    field: { ref, ...field },
+    fieldState,
+  } = useController({ name });
   const [text, setText] = useState(() => textOf(field.value, show));
   const fault = fieldState.error?.message;
   const control = controlOf(name, fault, help);
@@ -48,7 +51,7 @@ function NumberInput({
         <input
           {...control}
           className={`${control.className} tabular ${suffix ? "pr-9" : ""}`}
-          ref={field.ref}
+          ref={ref}
           inputMode="decimal"
           autoComplete="off"
           value={text}

@@ -83,7 +83,7 @@ export function RecordForm<T extends FieldValues>({
           // The server's sentences are of the last try: one left standing would bar the next.
           form.clearErrors();
           setElsewhere([]);
-          return submit(event);
+          void submit(event);
         }}
       >
         {/* A value that is put in from elsewhere is read by fields that open anew. */}

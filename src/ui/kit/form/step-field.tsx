@@ -13,14 +13,17 @@ export function StepField({
   readonly label: string;
   readonly steps: readonly string[];
 }) {
-  const { field, fieldState } = useController({ name });
+  const {
+    field: { ref, ...field },
+    fieldState,
+  } = useController({ name });
   const fault = fieldState.error?.message;
   return (
     <Field name={name} label={label} fault={fault}>
       <select
         {...controlOf(name, fault, undefined)}
-        ref={field.ref}
-        value={field.value}
+        ref={ref}
+        value={field.value as number}
         onBlur={field.onBlur}
         onChange={(event) => field.onChange(Number(event.target.value))}
       >

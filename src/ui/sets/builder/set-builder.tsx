@@ -139,23 +139,11 @@ export function SetBuilder({ wardrobe, set, begun, save }: SetBuilderProps) {
             </p>
           )}
           {theirs && (
-            <div role="alert" className="border border-thread bg-white px-3 py-2">
-              <p className="font-medium">
-                Somebody else changed this set meanwhile. Yours is still here: keep it over theirs, or take
-                theirs.
-              </p>
-              <p className="mt-1">
-                {`Theirs is ${theirs.name}: ${piecesOf(wardrobe.pieces, theirs)
-                  .map(({ name }) => name)
-                  .join(", ")}.`}{" "}
-                <Button
-                  size="small"
-                  onClick={() => change(() => ({ name: theirs.name, pieceIds: theirs.pieceIds }))}
-                >
-                  Take theirs
-                </Button>
-              </p>
-            </div>
+            <Theirs
+              name={theirs.name}
+              pieces={piecesOf(wardrobe.pieces, theirs)}
+              onTake={() => change(() => ({ name: theirs.name, pieceIds: theirs.pieceIds }))}
+            />
           )}
           {restored && (
             <p role="status" className="flex items-center gap-2">
@@ -202,4 +190,27 @@ export function SetBuilder({ wardrobe, set, begun, save }: SetBuilderProps) {
 
 function piecesOf(wardrobe: readonly Piece[], { pieceIds }: SetDraft): Piece[] {
   return pieceIds.flatMap((id) => wardrobe.find((piece) => piece.id === id) ?? []);
+}
+
+interface TheirsProps {
+  readonly name: string;
+  readonly pieces: readonly Piece[];
+  readonly onTake: () => void;
+}
+
+/** The set as somebody else kept it meanwhile. */
+function Theirs({ name, pieces, onTake }: TheirsProps) {
+  return (
+    <div role="alert" className="border border-thread bg-white px-3 py-2">
+      <p className="font-medium">
+        Somebody else changed this set meanwhile. Yours is still here: keep it over theirs, or take theirs.
+      </p>
+      <p className="mt-1">
+        {`Theirs is ${name}: ${pieces.map((piece) => piece.name).join(", ")}.`}{" "}
+        <Button size="small" onClick={onTake}>
+          Take theirs
+        </Button>
+      </p>
+    </div>
+  );
 }

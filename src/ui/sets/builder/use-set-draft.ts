@@ -18,6 +18,8 @@ export function useSetDraft(key: string, begun: SetDraft) {
   useEffect(() => {
     const kept = read(key);
     if (!kept || same(kept, first)) return;
+    // The browser alone knows the draft: the page is laid out by the server without it.
+    // eslint-disable-next-line react-hooks/set-state-in-effect
     setDraft(kept);
     setRestored(true);
   }, [key, first]);
