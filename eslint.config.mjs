@@ -1,3 +1,4 @@
+import { fileURLToPath } from "node:url";
 import jsxA11y from "eslint-plugin-jsx-a11y";
 import reactHooks from "eslint-plugin-react-hooks";
 import tseslint from "typescript-eslint";
@@ -6,7 +7,7 @@ export default tseslint.config(
   { ignores: ["node_modules", ".next", ".data", "next-env.d.ts"] },
   ...tseslint.configs.strictTypeChecked,
   {
-    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: fileURLToPath(new URL(".", import.meta.url)) } },
     rules: {
       "@typescript-eslint/consistent-type-imports": "error",
       "@typescript-eslint/no-floating-promises": "error",

@@ -1,6 +1,7 @@
 import type { NextConfig } from "next";
 
 const config: NextConfig = {
+  typedRoutes: true,
   poweredByHeader: false,
   reactStrictMode: true,
   // npm test checks the types once for all; a build need not check them again.

@@ -1,13 +1,14 @@
 // Brings the database named by OWNER_URL up to date and, with DEMO=1, fills an empty one.
+import { fileURLToPath } from "node:url";
 import { closeDatabase } from "../src/server/db/database";
-import { demoSignIn, seedDemo } from "../src/server/db/demo/seed";
+import { demoSignIn, seedDemo } from "../src/server/db/demo";
 import { prepareDatabase } from "../src/server/db/prepare";
 
 async function main(): Promise<void> {
   const { OWNER_URL: ownerUrl = "", APP_PASSWORD: appPassword = "", DEMO: demo } = process.env;
   const url = await prepareDatabase(ownerUrl, appPassword);
   process.env.DATABASE_URL = url;
-  const seeded = demo ? await seedDemo() : false;
+  const seeded = demo ? await seedDemo(fileURLToPath(new URL("../demo", import.meta.url))) : false;
   await closeDatabase();
   process.stdout.write(JSON.stringify({ url, seeded, signIn: demo ? demoSignIn : null }));
 }

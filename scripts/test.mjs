@@ -19,6 +19,7 @@ await runScript(async () => {
   ensurePostgres(log);
   ensureChromium(log);
   await check("format", [bin("prettier"), "--check", "."]);
+  await check("routes", [bin("next"), "typegen"]);
   await check("lint", [bin("eslint"), ".", "--max-warnings", "0"]);
   await check("boundaries", [bin("depcruise"), "src", "--config", ".dependency-cruiser.cjs"]);
   await check("dead code", [bin("knip")]);

@@ -1,14 +1,11 @@
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import knex from "knex";
 import { placeOf } from "@/core/piece/piece";
 import { bySeverity } from "@/core/reading/severity";
 import { read } from "@/core/reading/read";
 import { solveTurnUp } from "@/core/reading/turn-ups";
 import { layOut } from "@/core/studio/wardrobe";
-import { closeDatabase } from "@/server/db/database";
-import { seedDemo } from "@/server/db/demo/seed";
-import { prepareDatabase } from "@/server/db/prepare";
-import { inStudio } from "@/server/db/tenant";
+import { seedDemo } from "@/server/db/demo";
+import { inStudio, type Tenant } from "@/server/db/tenant";
 import { bases } from "@/server/records/bases";
 import { listClients } from "@/server/records/clients";
 import { recentLooks } from "@/server/records/looks";
@@ -16,44 +13,45 @@ import { memberByEmail } from "@/server/records/members";
 import { listOccasions } from "@/server/records/occasions";
 import { listPieces } from "@/server/records/pieces";
 import { sets } from "@/server/records/sets";
+import { ownDatabase } from "./own-database";
 
-const before = process.env.DATABASE_URL;
 let studioId: string;
+let leave: () => Promise<void>;
 
 beforeAll(async () => {
-  await closeDatabase();
-  const ownerUrl = new URL(process.env.TEST_OWNER_URL ?? "");
-  const owner = knex({ client: "pg", connection: ownerUrl.toString() });
-  await owner.raw("create database demo_studio");
-  await owner.destroy();
-  ownerUrl.pathname = "/demo_studio";
-  const prepared = await Promise.all([
-    prepareDatabase(ownerUrl.toString(), process.env.TEST_APP_PASSWORD ?? ""),
-    prepareDatabase(ownerUrl.toString(), process.env.TEST_APP_PASSWORD ?? ""),
-  ]);
-  process.env.DATABASE_URL = prepared[0];
-  expect(await seedDemo()).toBe(true);
+  ({ leave } = await ownDatabase("demo_studio", 2));
+  expect(await seedDemo("demo")).toBe(true);
   studioId = (await memberByEmail("desk@quillmere.example"))?.studioId ?? "";
 });
 
-afterAll(async () => {
-  await closeDatabase();
-  process.env.DATABASE_URL = before;
-});
+afterAll(() => leave());
+
+/** Everything of every client. */
+async function whole(tenant: Tenant) {
+  const { clients } = await listClients(tenant, 0, 10);
+  const each = async <T>(list: (tenant: Tenant, clientId: string) => Promise<T[]>): Promise<T[]> => {
+    const lists: T[] = [];
+    for (const { client } of clients) lists.push(...(await list(tenant, client.id)));
+    return lists;
+  };
+  return {
+    clients,
+    pieces: await each(listPieces),
+    bases: await each((...of) => bases.list(...of)),
+    sets: await each((...of) => sets.list(...of)),
+    occasions: await each(listOccasions),
+  };
+}
 
 const room = () =>
   inStudio(studioId, async (tenant) => ({
-    clients: await listClients(tenant),
-    pieces: await listPieces(tenant, null),
-    bases: await bases.list(tenant, null),
-    sets: await sets.list(tenant, null),
-    occasions: await listOccasions(tenant, null),
+    ...(await whole(tenant)),
     looks: await recentLooks(tenant, 20),
   }));
 
 describe("the demo studio", () => {
   it("is filled once", async () => {
-    expect(await seedDemo()).toBe(false);
+    expect(await seedDemo("demo")).toBe(false);
   });
 
   it("has four clients complete, each with 25 accessories and 8 bases at least, and 130 pieces, 24 bases, 14 sets and 14 occasions between them", async () => {

@@ -32,16 +32,18 @@ describe("a retired set", () => {
     const { clientId, setId } = studio;
     await inside((tenant) => sets.retire(tenant, setId));
     await inside(async (tenant) => {
-      expect(await sets.list(tenant, null)).toEqual([]);
+      expect(await sets.list(tenant, studio.clientId)).toEqual([]);
       expect((await benchFor(tenant, clientId, {}))?.sets).toEqual([]);
       expect((await boardRoom(tenant, clientId)).sets).toEqual([]);
-      expect((await sets.listRetired(tenant)).map(({ id, name }) => [id, name])).toEqual([[setId, "Plain"]]);
+      expect((await sets.listRetired(tenant, studio.clientId)).map(({ id, name }) => [id, name])).toEqual([
+        [setId, "Plain"],
+      ]);
       expect((await sets.find(tenant, setId))?.pieceIds).toEqual([studio.pieceId]);
     });
     await inside((tenant) => sets.takeUp(tenant, setId));
     await inside(async (tenant) => {
       expect((await sets.list(tenant, clientId)).map(({ id }) => id)).toEqual([setId]);
-      expect(await sets.listRetired(tenant)).toEqual([]);
+      expect(await sets.listRetired(tenant, studio.clientId)).toEqual([]);
     });
   });
 
@@ -50,8 +52,8 @@ describe("a retired set", () => {
       const id = await sets.add(tenant, { clientId: studio.clientId, name: "Gone", pieceIds: [] });
       await sets.retire(tenant, id);
       await sets.putAway(tenant, id);
-      expect((await sets.listRetired(tenant)).map((set) => set.id)).not.toContain(id);
-      expect((await sets.list(tenant, null)).map((set) => set.id)).not.toContain(id);
+      expect((await sets.listRetired(tenant, studio.clientId)).map((set) => set.id)).not.toContain(id);
+      expect((await sets.list(tenant, studio.clientId)).map((set) => set.id)).not.toContain(id);
     });
   });
 });

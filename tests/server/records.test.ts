@@ -7,6 +7,7 @@ import {
   changeClient,
   findClient,
   listClients,
+  nameClients,
   measurementHistory,
   putClientAway,
   bringClientBack,
@@ -149,7 +150,7 @@ describe("what is put away", () => {
   it("is not listed, and can be brought back whole", async () => {
     await inStudio(studio.studioId, async (tenant) => {
       const listed = async () =>
-        (await listPieces(tenant, null)).some(({ piece }) => piece.id === studio.pieceId);
+        (await listPieces(tenant, studio.clientId)).some(({ piece }) => piece.id === studio.pieceId);
       const before = await findPiece(tenant, studio.pieceId);
       await putPieceAway(tenant, studio.pieceId);
       expect(await listed()).toBe(false);
@@ -157,9 +158,11 @@ describe("what is put away", () => {
       expect(await listed()).toBe(true);
       expect(await findPiece(tenant, studio.pieceId)).toEqual(before);
       await putClientAway(tenant, studio.clientId);
-      expect(await listClients(tenant)).toEqual([]);
+      expect(await listClients(tenant, 0, 10)).toEqual({ clients: [], count: 0 });
+      expect(await nameClients(tenant)).toEqual([]);
       await bringClientBack(tenant, studio.clientId);
-      expect(await listClients(tenant)).toHaveLength(1);
+      expect((await listClients(tenant, 0, 10)).count).toBe(1);
+      expect((await nameClients(tenant)).map(({ id }) => id)).toEqual([studio.clientId]);
     });
   });
 });

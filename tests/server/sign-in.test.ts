@@ -1,10 +1,16 @@
-import { afterAll, describe, expect, it } from "vitest";
-import { closeDatabase } from "@/server/db/database";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { foundStudio, memberByEmail, noStudioYet } from "@/server/records/members";
 import { forgive, mayTry } from "@/server/session/attempts";
 import { hashPassword, passwordFits } from "@/server/session/password";
+import { ownDatabase } from "./own-database";
 
-afterAll(closeDatabase);
+let leave: () => Promise<void>;
+
+beforeAll(async () => {
+  ({ leave } = await ownDatabase("first_studio"));
+});
+
+afterAll(() => leave());
 
 const founding = { studioName: "First", userName: "Ada", email: "Ada@First.example", passwordHash: "hash" };
 

@@ -8,6 +8,7 @@ import { bases } from "@/server/records/bases";
 import { addClient } from "@/server/records/clients";
 import { addGap } from "@/server/records/gaps";
 import { keepLook } from "@/server/records/looks";
+import { setShortcuts } from "@/server/records/member-keys";
 import { addOccasion } from "@/server/records/occasions";
 import { keepOverruling } from "@/server/records/overrulings";
 import { addPiece } from "@/server/records/pieces";
@@ -121,5 +122,10 @@ export async function furnishedStudio(name: string) {
       gapId,
     };
   });
-  return { studioId, ...ids };
+  const userId = uuid();
+  const email = `${userId}@studio.example`;
+  await asOwner()("users").insert({ id: userId, email, name: "Somebody", password_hash: "none" });
+  await asOwner()("memberships").insert({ studio_id: studioId, user_id: userId, role: "owner" });
+  await inStudio(studioId, (tenant) => setShortcuts(tenant, userId, { single: false, keys: { turn: "r" } }));
+  return { studioId, userId, ...ids };
 }

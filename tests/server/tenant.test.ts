@@ -9,7 +9,9 @@ import {
   changeClient,
   changeRuleBook,
   findClient,
+  clientsById,
   listClients,
+  nameClients,
   measurementHistory,
   putClientAway,
 } from "@/server/records/clients";
@@ -21,13 +23,31 @@ import {
   newestLook,
   recentLooks,
 } from "@/server/records/looks";
-import { changeOccasion, findOccasion, listOccasions, putOccasionAway } from "@/server/records/occasions";
+import { shortcutsOf } from "@/server/records/member-keys";
+import {
+  changeOccasion,
+  comingOccasions,
+  findOccasion,
+  listOccasions,
+  occasionsById,
+  putOccasionAway,
+} from "@/server/records/occasions";
+import { hasPieces, railWindow } from "@/server/records/rail";
+import { noShortcuts } from "@/core/studio/shortcuts";
+import type { RailWish } from "@/core/studio/rail";
 import { findByName } from "@/server/records/find";
 import { addGap, changeGap, listGaps, putGapAway } from "@/server/records/gaps";
 import { keepOverruling, overrulingsFor, withdrawOverruling } from "@/server/records/overrulings";
 import { ruleBookRoom } from "@/server/records/rule-book-room";
 import { ruleBookVersions } from "@/server/records/rule-books";
-import { addPiece, changePiece, findPiece, listPieces, putPieceAway } from "@/server/records/pieces";
+import {
+  addPiece,
+  changePiece,
+  findPiece,
+  listPieces,
+  piecesById,
+  putPieceAway,
+} from "@/server/records/pieces";
 import { sets } from "@/server/records/sets";
 import { setLengthUnit, thisStudio } from "@/server/records/studio";
 import { listTemplates, putTemplateAway } from "@/server/records/templates";
@@ -65,7 +85,10 @@ const tables = [
   "wears",
   "set_templates",
   "gaps",
-];
+  "member_keys",
+] as const;
+
+const wholeRail: RailWish = { owner: null, shelf: "all", words: "", order: "added", falling: false };
 
 beforeAll(async () => {
   one = await furnishedStudio("Studio one");
@@ -80,17 +103,25 @@ afterAll(async () => {
 describe("studio two, through every record module", () => {
   it("reads nothing of studio one", async () => {
     await inStudio(two, async (tenant) => {
-      expect(await listClients(tenant)).toEqual([]);
+      expect(await listClients(tenant, 0, 10)).toEqual({ clients: [], count: 0 });
+      expect(await nameClients(tenant)).toEqual([]);
+      expect(await clientsById(tenant, [one.clientId])).toEqual([]);
       expect(await findClient(tenant, one.clientId)).toBeNull();
       expect(await measurementHistory(tenant, one.clientId)).toEqual([]);
-      expect(await listPieces(tenant, null)).toEqual([]);
+      expect(await piecesById(tenant, [one.pieceId])).toEqual([]);
+      expect(await railWindow(tenant, { ...wholeRail, owner: one.clientId }, 0)).toMatchObject({ count: 0 });
+      expect(await hasPieces(tenant)).toBe(false);
       expect(await listPieces(tenant, one.clientId)).toEqual([]);
       expect(await findPiece(tenant, one.pieceId)).toBeNull();
-      expect(await bases.list(tenant, null)).toEqual([]);
+      expect(await bases.list(tenant, one.clientId)).toEqual([]);
+      expect(await bases.byId(tenant, [one.baseId])).toEqual([]);
+      expect(await bases.firstOfEach(tenant, [one.clientId])).toEqual(new Map());
       expect(await bases.find(tenant, one.baseId)).toBeNull();
       expect(await sets.list(tenant, one.clientId)).toEqual([]);
       expect(await sets.find(tenant, one.setId)).toBeNull();
-      expect(await listOccasions(tenant, null)).toEqual([]);
+      expect(await listOccasions(tenant, one.clientId)).toEqual([]);
+      expect(await occasionsById(tenant, [one.occasionId])).toEqual([]);
+      expect(await comingOccasions(tenant, "2000-01-01", 10)).toEqual([]);
       expect(await findOccasion(tenant, one.occasionId)).toBeNull();
       expect(await findLook(tenant, one.lookId)).toBeNull();
       expect(await newestLook(tenant, one.clientId, null)).toBeNull();
@@ -98,9 +129,9 @@ describe("studio two, through every record module", () => {
       expect(await clientOfNewestLook(tenant)).toBeNull();
       expect(await benchFor(tenant, one.clientId, {})).toBeNull();
       expect(await overrulingsFor(tenant, one.clientId)).toEqual([]);
-      expect(await sets.listRetired(tenant)).toEqual([]);
+      expect(await sets.listRetired(tenant, one.clientId)).toEqual([]);
       expect(await findByName(tenant, "e")).toEqual([]);
-      expect(await lastWorn(tenant, null)).toEqual({});
+      expect(await shortcutsOf(tenant, one.userId)).toEqual(noShortcuts);
       expect(await lastWorn(tenant, one.clientId)).toEqual({});
       expect(await listTemplates(tenant)).toEqual([]);
       expect(await listGaps(tenant, one.clientId)).toEqual([]);
@@ -192,8 +223,8 @@ describe("studio two, through every record module", () => {
       expect((await sets.find(tenant, one.setId))?.name).toBe("Plain");
       expect((await findOccasion(tenant, one.occasionId))?.version).toBe(1);
       expect((await findLook(tenant, one.lookId))?.accessoryIds).toEqual([one.pieceId]);
-      expect(await sets.listRetired(tenant)).toEqual([]);
-      expect(await lastWorn(tenant, null)).toEqual({ [one.setId]: "2026-11-01" });
+      expect(await sets.listRetired(tenant, one.clientId)).toEqual([]);
+      expect(await lastWorn(tenant, one.clientId)).toEqual({ [one.setId]: "2026-11-01" });
       expect((await listTemplates(tenant)).map(({ id }) => id)).toEqual([one.templateId]);
       expect((await listGaps(tenant, one.clientId)).map(({ note }) => note)).toEqual(["for the autumn"]);
       expect((await overrulingsFor(tenant, one.clientId)).map(({ id }) => id)).toEqual([one.overrulingId]);

@@ -7,15 +7,12 @@ import { colouring, goals, limits, measured, ruleBook, seated } from "../schema/
 import { occasion } from "../schema/occasion";
 import { id, name } from "../schema/parts";
 import { piece } from "../schema/piece";
-import { validate } from "../schema/validate";
+import { parse, serialise, type FileFormat } from "./file";
 import { FormatError } from "./format-error";
 
-const formatName = "juxtane.look";
-const version = 1;
+const format: FileFormat = { name: "juxtane.look", version: 1, called: "look" };
 
 interface LookFile {
-  readonly format: typeof formatName;
-  readonly version: typeof version;
   readonly client: Omit<Client, "ruleBook">;
   readonly ruleBook: Client["ruleBook"];
   readonly garments: readonly Piece[];
@@ -27,8 +24,6 @@ interface LookFile {
 const pieces = Joi.array().items(piece).max(60).required();
 
 const schema = Joi.object<LookFile>({
-  format: Joi.string().valid(formatName).required(),
-  version: Joi.number().valid(version).required(),
   client: Joi.object({
     id: id.required().label("Client id"),
     name: name.required().label("Client name"),
@@ -51,8 +46,6 @@ const schema = Joi.object<LookFile>({
 export function serialiseLook(look: Look): string {
   const { ruleBook: book, ...client } = look.client;
   const file: LookFile = {
-    format: formatName,
-    version,
     client,
     ruleBook: book,
     garments: look.garments,
@@ -60,7 +53,7 @@ export function serialiseLook(look: Look): string {
     adjustments: look.adjustments,
     occasion: look.occasion,
   };
-  return `${JSON.stringify(file, null, 2)}\n`;
+  return serialise(format, file);
 }
 
 /**
@@ -69,20 +62,7 @@ export function serialiseLook(look: Look): string {
  * version, a missing or implausible field, an adjustment of a piece that is not there.
  */
 export function parseLook(text: string): Look {
-  const value = parseJson(text);
-  const header = value as { format?: unknown; version?: unknown } | null;
-  if (typeof header !== "object" || header?.format !== formatName)
-    throw new FormatError(`this is not a look file: "format" must be "${formatName}"`);
-  if (header.version !== version)
-    throw new FormatError(
-      `"version" is ${JSON.stringify(header.version)}; this program reads version ${version}`,
-    );
-  const result = validate(schema, value);
-  if (!result.ok) {
-    const [fault] = result.faults;
-    throw new FormatError(fault ? `${fault.field}: ${fault.say}` : "the file cannot be read");
-  }
-  const file = result.value;
+  const file = parse(format, schema, text);
   const look: Look = {
     client: { ...file.client, ruleBook: file.ruleBook },
     garments: file.garments,
@@ -92,14 +72,6 @@ export function parseLook(text: string): Look {
   };
   checkPieces(look);
   return look;
-}
-
-function parseJson(text: string): unknown {
-  try {
-    return JSON.parse(text);
-  } catch {
-    throw new FormatError("the file is not whole JSON: it may have been cut off or edited by hand");
-  }
 }
 
 function checkPieces(look: Look): void {

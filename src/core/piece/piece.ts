@@ -1,6 +1,6 @@
 import type { BodyZone } from "./body-zone";
 import type { FiguresOf } from "./field";
-import { kindNames, kinds, type Kind } from "./kinds";
+import { kinds, type Kind } from "./kinds";
 import type { GarmentPlace, KindSpec } from "./kinds/define-kind";
 import type { PieceCommon } from "./piece-common";
 import type { Slot } from "./slots";

@@ -2,33 +2,15 @@
 
 import Joi from "joi";
 import { revalidatePath } from "next/cache";
-import { finishNames } from "@/core/finish/finishes";
-import { metalNames } from "@/core/finish/metals";
 import type { Outcome } from "@/core/schema/outcome";
-import { between, oneOf, uuid } from "@/core/schema/parts";
-import { gapColours, gapForms, type GapFacts } from "@/core/search/gap-spec";
+import { gapFields, gapNotes } from "@/core/schema/gap";
+import { uuid } from "@/core/schema/parts";
 import type { GapInput } from "@/core/studio/gap-record";
 import { addGap, bringGapBack, changeGap, putGapAway } from "../records/gaps";
 import { act } from "./act";
 import { toggleAway } from "./toggle-away";
 
-const noted = {
-  note: Joi.string().trim().allow("").max(400).required().label("Note"),
-  budget: Joi.number().min(0).max(1_000_000).precision(2).allow(null).required().label("Budget"),
-};
-
-const schema = Joi.object<GapInput>({
-  clientId: uuid.required().label("Client"),
-  facts: Joi.object<GapFacts>({
-    form: oneOf(gapForms).required().label("Form"),
-    colour: oneOf(gapColours).required().label("Colour"),
-    finish: oneOf(finishNames).required().label("Finish"),
-    level: between(1, 9).required().label("Level"),
-    metal: oneOf(metalNames).required().label("Metal"),
-  }).required(),
-  opens: Joi.array().items(Joi.string().trim().max(250)).max(500).required().label("What it opens"),
-  ...noted,
-});
+const schema = Joi.object<GapInput>({ clientId: uuid.required().label("Client"), ...gapFields });
 
 /** Puts a missing piece on a client's list. */
 export async function saveGap(input: unknown): Promise<Outcome<string>> {
@@ -42,7 +24,7 @@ type Noted = Pick<GapInput, "note" | "budget"> & { readonly id: string; readonly
 const notedSchema = Joi.object<Noted>({
   id: uuid.required(),
   version: Joi.number().integer().min(1).required(),
-  ...noted,
+  ...gapNotes,
 });
 
 /** Changes the note or the budget of a missing piece. */

@@ -4,7 +4,7 @@ import Joi from "joi";
 import { revalidatePath } from "next/cache";
 import { changeBook, type BookChange } from "@/core/rule-book/book-change";
 import type { RuleBook } from "@/core/rule-book/rule-book";
-import type { Effect } from "@/core/rules/finding";
+import { effectValues } from "@/core/reading/verdict";
 import { registry } from "@/core/rules/registry";
 import { bookChange } from "@/core/schema/book-change";
 import { ruleBook } from "@/core/schema/client";
@@ -17,8 +17,6 @@ import { setStudioRuleBook } from "../records/rule-books";
 import { NotFound } from "../records/refusal";
 import { act } from "./act";
 
-const effects: readonly Effect[] = ["bar", "jars", "rubs", "note", "lifts", "sings", "unread"];
-
 const overrulingSchema = Joi.object<Overruling & { clientId: string }>({
   id: uuid.required(),
   clientId: uuid.required(),
@@ -26,7 +24,7 @@ const overrulingSchema = Joi.object<Overruling & { clientId: string }>({
   rule: oneOf(registry.map(({ id }) => id))
     .required()
     .label("Rule"),
-  effect: oneOf(effects).required(),
+  effect: oneOf(Object.keys(effectValues)).required(),
   pieceIds: Joi.array().items(uuid).max(60).required(),
   reason: Joi.string().trim().min(1).max(400).required().label("Reason"),
 });

@@ -2,10 +2,9 @@
 
 import Joi from "joi";
 import { revalidatePath } from "next/cache";
-import { slots } from "@/core/piece/slots";
 import type { Outcome } from "@/core/schema/outcome";
-import { between, day, name, oneOf, uuid } from "@/core/schema/parts";
-import type { SetTemplate } from "@/core/sets/template";
+import { day, uuid } from "@/core/schema/parts";
+import { template } from "@/core/schema/template";
 import { sets } from "../records/sets";
 import { todayIn } from "../records/studio";
 import { addTemplate, bringTemplateBack, putTemplateAway } from "../records/templates";
@@ -47,26 +46,9 @@ export async function unwearSet(input: unknown): Promise<Outcome<null>> {
   return outcome;
 }
 
-const someSlots = Joi.array().items(oneOf(slots)).unique().max(slots.length).required();
-
-const templateSchema = Joi.object<SetTemplate>({
-  name: name.required(),
-  from: between(1, 9).required().label("From"),
-  to: between(1, 9).required().label("To"),
-  forRain: Joi.boolean().required().label("For rain"),
-  wanted: someSlots.label("Slots it wants"),
-  optional: someSlots.label("Slots it may have"),
-}).custom((template: SetTemplate, helpers) => {
-  if (template.to < template.from)
-    return helpers.error("custom.say", { say: `To, ${template.to}, lies under From, ${template.from}.` });
-  if (!template.wanted.includes("shoe"))
-    return helpers.error("custom.say", { say: "Slots it wants must have shoes among them." });
-  return template;
-});
-
 /** Keeps a template of the studio's own. */
 export async function saveTemplate(input: unknown): Promise<Outcome<string>> {
-  const outcome = await act(templateSchema, input, (tenant, template) => addTemplate(tenant, template));
+  const outcome = await act(template, input, (tenant, given) => addTemplate(tenant, given));
   if (outcome.ok) revalidatePath("/sets", "layout");
   return outcome;
 }

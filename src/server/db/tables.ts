@@ -85,6 +85,8 @@ export interface PieceRow extends OfStudio, Versioned, KeepsDeleted {
   register_centre: number;
   register_high: number;
   figures: object;
+  /** What it is found by on the rail. */
+  words: string;
   state: PieceRecord["state"];
 }
 

@@ -1,11 +1,11 @@
 import type { Tenant } from "../db/tenant";
 import { wardrobeFor } from "./bench";
-import { listClients } from "./clients";
+import { nameClients } from "./clients";
 import { sets } from "./sets";
 
 /** What a board is laid out from: whose it is, the wardrobe and the sets; the first client when none is asked for. */
 export async function boardRoom(tenant: Tenant, asked: string | undefined) {
-  const clients = (await listClients(tenant)).map(({ client }) => ({ id: client.id, name: client.name }));
+  const clients = await nameClients(tenant);
   const clientId = clients.find(({ id }) => id === asked)?.id ?? clients[0]?.id ?? null;
   if (clientId === null) return { clients, clientId, wardrobe: null, sets: [] };
   const own = await sets.list(tenant, clientId);

@@ -9,10 +9,40 @@ import { keepVersion, nextVersion, wholeBook } from "./rule-books";
 import { StaleWrite } from "./refusal";
 import { bringBack, putAway, updateVersion } from "./versioned";
 
-/** The studio's clients by name. */
-export async function listClients(tenant: Tenant): Promise<ClientRecord[]> {
-  const rows = await select(tenant).whereNull("clients.deleted_at").orderBy("clients.name");
-  return rows.map(fromRow);
+/** Who is on record, by name. */
+export interface NamedClient {
+  readonly id: string;
+  readonly name: string;
+}
+
+/** The names of the studio's clients, in their order. */
+export async function nameClients(tenant: Tenant): Promise<NamedClient[]> {
+  return tenant("clients")
+    .where({ studio_id: tenant.studioId, deleted_at: null })
+    .orderBy("name")
+    .select("id", "name");
+}
+
+/** A page of the studio's clients by name, counted from 0, and how many there are in all. */
+export async function listClients(
+  tenant: Tenant,
+  page: number,
+  size: number,
+): Promise<{ readonly clients: ClientRecord[]; readonly count: number }> {
+  const rows = await select(tenant)
+    .whereNull("clients.deleted_at")
+    .orderBy(["clients.name", "clients.id"])
+    .offset(page * size)
+    .limit(size);
+  const [counted] = await tenant("clients")
+    .where({ studio_id: tenant.studioId, deleted_at: null })
+    .select<{ count: string }[]>(tenant.raw("count(*)"));
+  return { clients: rows.map(fromRow), count: Number(counted?.count ?? 0) };
+}
+
+/** Clients by their ids. */
+export async function clientsById(tenant: Tenant, ids: readonly string[]): Promise<ClientRecord[]> {
+  return (await select(tenant).whereIn("clients.id", [...ids])).map(fromRow);
 }
 
 export async function findClient(tenant: Tenant, id: string): Promise<ClientRecord | null> {

@@ -30,12 +30,34 @@ export function groupRecords({ table, members, owner, unless }: GroupTables) {
     select,
     fromRow,
 
-    /** A client's, the oldest first; with null, the whole studio's. */
-    async list(tenant: Tenant, clientId: string | null): Promise<GroupRecord[]> {
-      const query = select(tenant).orderBy(`${table}.id`);
+    /** A client's, the oldest first. */
+    async list(tenant: Tenant, clientId: string): Promise<GroupRecord[]> {
+      const query = select(tenant).where(`${table}.client_id`, clientId).orderBy(`${table}.id`);
       for (const column of unless) void query.whereNull(`${table}.${column}`);
-      if (clientId !== null) void query.where(`${table}.client_id`, clientId);
       return (await query).map(fromRow);
+    },
+
+    /** Those of some ids, in use or not. */
+    async byId(tenant: Tenant, ids: readonly string[]): Promise<GroupRecord[]> {
+      return (await select(tenant).whereIn(`${table}.id`, [...ids])).map(fromRow);
+    },
+
+    /** How many each of some clients has, and the first of each, by the client's id. */
+    async firstOfEach(
+      tenant: Tenant,
+      clientIds: readonly string[],
+    ): Promise<ReadonlyMap<string, { readonly count: number; readonly id: string }>> {
+      const query = tenant(table)
+        .where("studio_id", tenant.studioId)
+        .whereIn("client_id", [...clientIds])
+        .groupBy("client_id")
+        .select<{ client_id: string; count: string; id: string }[]>(
+          "client_id",
+          tenant.raw("count(*)"),
+          tenant.raw("min(id::text) as id"),
+        );
+      for (const column of unless) void query.whereNull(column);
+      return new Map((await query).map((row) => [row.client_id, { count: Number(row.count), id: row.id }]));
     },
 
     async find(tenant: Tenant, id: string): Promise<GroupRecord | null> {

@@ -4,14 +4,32 @@ import type { OccasionRow } from "../db/tables";
 import type { Tenant } from "../db/tenant";
 import { bringBack, putAway, updateVersion } from "./versioned";
 
-/** A client's occasions by day; with null, the whole studio's. */
-export async function listOccasions(tenant: Tenant, clientId: string | null): Promise<OccasionRecord[]> {
-  const query = tenant("occasions")
-    .where({ studio_id: tenant.studioId })
+/** A client's occasions by day. */
+export async function listOccasions(tenant: Tenant, clientId: string): Promise<OccasionRecord[]> {
+  const rows = await tenant("occasions")
+    .where({ studio_id: tenant.studioId, client_id: clientId })
     .whereNull("deleted_at")
     .orderBy(["day", "id"]);
-  if (clientId !== null) void query.where({ client_id: clientId });
-  return (await query).map(fromRow);
+  return rows.map(fromRow);
+}
+
+/** The studio's next occasions from a day on. */
+export async function comingOccasions(tenant: Tenant, from: string, most: number): Promise<OccasionRecord[]> {
+  const rows = await tenant("occasions")
+    .where({ studio_id: tenant.studioId })
+    .where("day", ">=", from)
+    .whereNull("deleted_at")
+    .orderBy(["day", "id"])
+    .limit(most);
+  return rows.map(fromRow);
+}
+
+/** Occasions by their ids. */
+export async function occasionsById(tenant: Tenant, ids: readonly string[]): Promise<OccasionRecord[]> {
+  const rows = await tenant("occasions")
+    .where({ studio_id: tenant.studioId })
+    .whereIn("id", [...ids]);
+  return rows.map(fromRow);
 }
 
 export async function findOccasion(tenant: Tenant, id: string): Promise<OccasionRecord | null> {

@@ -4,15 +4,24 @@ import type { Piece } from "@/core/piece/piece";
 import type { Swatch } from "@/core/piece/swatch";
 import type { PieceInput, PieceRecord } from "@/core/studio/piece-record";
 import type { PieceRow } from "../db/tables";
+import { wordsOfPiece } from "@/core/studio/rail";
 import type { Tenant } from "../db/tenant";
 import { bringBack, putAway, updateVersion } from "./versioned";
 
-/** Every piece of a client and of the kit; with null, the whole studio's. */
-export async function listPieces(tenant: Tenant, clientId: string | null): Promise<PieceRecord[]> {
-  const query = select(tenant).whereNull("pieces.deleted_at").orderBy("pieces.id");
-  if (clientId !== null)
-    void query.where((own) => void own.where("pieces.client_id", clientId).orWhereNull("pieces.client_id"));
-  return (await query).map(fromRow);
+/** Every piece of a client and of the kit. */
+export async function listPieces(tenant: Tenant, clientId: string): Promise<PieceRecord[]> {
+  const rows = await select(tenant)
+    .whereNull("pieces.deleted_at")
+    .where((own) => void own.where("pieces.client_id", clientId).orWhereNull("pieces.client_id"))
+    .orderBy("pieces.id");
+  return rows.map(fromRow);
+}
+
+/** Pieces by their ids, in the order of these; what is not on record is left out. */
+export async function piecesById(tenant: Tenant, ids: readonly string[]): Promise<PieceRecord[]> {
+  const rows = await select(tenant).whereIn("pieces.id", [...ids]);
+  const records = new Map(rows.map((row) => [row.id, fromRow(row)]));
+  return ids.flatMap((id) => records.get(id) ?? []);
 }
 
 /** One piece, put away or not; null when there is none. */
@@ -102,6 +111,7 @@ function toRow({ piece, clientId, state }: PieceInput) {
     register_centre: piece.register.centre,
     register_high: piece.register.high,
     figures: JSON.stringify(piece.figures),
+    words: wordsOfPiece(piece),
     state,
   };
 }

@@ -15,9 +15,10 @@ const { select, fromRow, ...records } = groupRecords({
 export const sets = {
   ...records,
 
-  /** Sets that are no longer offered but stay on record, the last retired first. */
-  async listRetired(tenant: Tenant): Promise<GroupRecord[]> {
+  /** A client's sets that are no longer offered but stay on record, the last retired first. */
+  async listRetired(tenant: Tenant, clientId: string): Promise<GroupRecord[]> {
     const query = select(tenant)
+      .where("sets.client_id", clientId)
       .whereNull("sets.deleted_at")
       .whereNotNull("sets.retired_at")
       .orderBy("sets.retired_at", "desc");

@@ -21,14 +21,13 @@ export async function addWear(
 /** Strikes a wear out; the record of it stays. @throws NotFound */
 export const strikeWear = (tenant: Tenant, id: string) => putAway(tenant, "wears", id);
 
-/** The last day on which each set was worn, by the set's id; with null, the whole studio's. */
-export async function lastWorn(tenant: Tenant, clientId: string | null): Promise<Record<string, string>> {
+/** The last day on which each set of a client was worn, by the set's id. */
+export async function lastWorn(tenant: Tenant, clientId: string): Promise<Record<string, string>> {
   const query = tenant("wears")
-    .where({ studio_id: tenant.studioId })
+    .where({ studio_id: tenant.studioId, client_id: clientId })
     .whereNull("deleted_at")
     .groupBy("set_id")
     .select<{ set_id: string; day: string }[]>("set_id", tenant.raw("max(worn_on) as day"));
-  if (clientId !== null) void query.where({ client_id: clientId });
   const rows = await query;
   return Object.fromEntries(rows.map(({ set_id, day }) => [set_id, day]));
 }

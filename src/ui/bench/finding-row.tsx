@@ -19,6 +19,7 @@ import { RuleNote } from "../rule-book/rule-note";
 import { sayChange } from "./change-words";
 import { useDesk } from "./desk/use-desk";
 import { Overrule } from "./overrule";
+import type { Place } from "../kit/place";
 
 /** What the stylist may do with a finding besides mending it. */
 export interface Judging {
@@ -26,7 +27,7 @@ export interface Judging {
   readonly book: RuleBook;
   readonly kept: boolean;
   /** Where a rule stands in the rule book; null for a look from a file. */
-  readonly hrefOf: (rule: string) => string | null;
+  readonly hrefOf: (rule: string) => Place | null;
   readonly advisor: Advisor | null;
   /** The question of what the rule book could say instead of a finding. */
   readonly bookQuestion: (finding: Finding) => Question<BookRemedy[]>;

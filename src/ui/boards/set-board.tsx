@@ -1,6 +1,7 @@
 "use client";
 
 import { useVirtualizer, useWindowVirtualizer } from "@tanstack/react-virtual";
+import type { Route } from "next";
 import { useRouter } from "next/navigation";
 import { memo, useMemo, useRef, useState, type MouseEvent } from "react";
 import { boardWords } from "@/core/sets/board-words";
@@ -94,7 +95,7 @@ function SetTable({ wardrobe, sets, reach, occasionId }: TableProps) {
     const href = (event.target as Element).closest("td a")?.getAttribute("href");
     if (!href || event.metaKey || event.ctrlKey || event.shiftKey) return;
     event.preventDefault();
-    router.push(href);
+    router.push(href as Route);
   };
   const before = (near[0]?.index ?? 0) * rowHeight;
   const after = (sets.length - 1 - (near[near.length - 1]?.index ?? -1)) * rowHeight;

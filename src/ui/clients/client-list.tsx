@@ -10,19 +10,26 @@ import { Empty, Page } from "../kit/page";
 import { Figure } from "../drawing/figure/figure";
 
 interface ClientListProps {
-  readonly clients: readonly ClientRecord[];
-  readonly bases: readonly GroupRecord[];
+  /** Who stands on this page, with the first of their bases and how many there are. */
+  readonly standing: readonly {
+    readonly record: ClientRecord;
+    readonly bases: number;
+    readonly base: GroupRecord | null;
+  }[];
   readonly pieces: readonly PieceRecord[];
+  /** The page, counted from 0, and how many there are. */
+  readonly page: number;
+  readonly pages: number;
 }
 
 /** The studio's clients, standing on one floor and to one scale. */
-export function ClientList({ clients, bases, pieces }: ClientListProps) {
+export function ClientList({ standing, pieces, page, pages }: ClientListProps) {
   const add = (
     <ButtonLink look="strong" href="/clients/new">
       Add a client
     </ButtonLink>
   );
-  if (clients.length === 0)
+  if (pages === 0)
     return (
       <Page title="Clients">
         <Empty say="Nobody is on record yet. A name and a height are enough to begin; every further measurement makes the readings surer.">
@@ -30,7 +37,7 @@ export function ClientList({ clients, bases, pieces }: ClientListProps) {
         </Empty>
       </Page>
     );
-  const tallest = Math.max(...clients.map(({ client }) => client.measured.height));
+  const tallest = Math.max(...standing.map(({ record }) => record.client.measured.height));
   const allPieces = pieces.map(({ piece }) => piece);
   return (
     <Page
@@ -44,11 +51,10 @@ export function ClientList({ clients, bases, pieces }: ClientListProps) {
       }
     >
       <ul className="flex flex-wrap items-end gap-x-2 border-b-2 border-ink bg-paper px-6 pt-6">
-        {clients.map(({ client }) => {
-          const own = bases.filter(({ clientId }) => clientId === client.id);
+        {standing.map(({ record: { client }, bases, base }) => {
           const wardrobe = { client, pieces: allPieces, occasions: [], away: [] };
           const look = layOut(wardrobe, {
-            garmentIds: own[0]?.pieceIds ?? [],
+            garmentIds: base?.pieceIds ?? [],
             accessoryIds: [],
             adjustments: [],
             occasionId: null,
@@ -62,15 +68,14 @@ export function ClientList({ clients, bases, pieces }: ClientListProps) {
               >
                 <span className="font-serif text-lead group-hover:underline">{client.name}</span>
                 <span className="tabular text-ink-soft">
-                  {sayLength(client.measured.height, "cm")}, {own.length}{" "}
-                  {own.length === 1 ? "base" : "bases"}
+                  {sayLength(client.measured.height, "cm")}, {bases} {bases === 1 ? "base" : "bases"}
                 </span>
                 <span className="text-tiny text-ink-soft">rule book {client.ruleBook.name}</span>
                 <span className="flex h-110 w-full items-end justify-center">
                   <Figure
                     dressed={dress(look)}
                     unit="cm"
-                    label={`${client.name} in ${own[0]?.name ?? "no base yet"}`}
+                    label={`${client.name} in ${base?.name ?? "no base yet"}`}
                     plain
                     className="w-full"
                     style={{ height: `${share * 100}%` }}
@@ -81,6 +86,21 @@ export function ClientList({ clients, bases, pieces }: ClientListProps) {
           );
         })}
       </ul>
+      {pages > 1 && (
+        <nav aria-label="Pages of clients" className="mt-3 flex flex-wrap items-center gap-1.5">
+          {Array.from({ length: pages }, (_, at) => (
+            <ButtonLink
+              key={at}
+              size="small"
+              look={at === page ? "strong" : "plain"}
+              aria-current={at === page ? "page" : undefined}
+              href={`/clients?page=${at + 1}`}
+            >
+              {at + 1}
+            </ButtonLink>
+          ))}
+        </nav>
+      )}
     </Page>
   );
 }

@@ -1,3 +1,4 @@
+import type { Route } from "next";
 import Link from "next/link";
 import type { ComponentProps } from "react";
 
@@ -35,6 +36,11 @@ export function Button({
 }
 
 /** A link that looks like a button. */
-export function ButtonLink({ look, size, className, ...rest }: ComponentProps<typeof Link> & Dress) {
+export function ButtonLink<R extends string>({
+  look,
+  size,
+  className,
+  ...rest
+}: Omit<ComponentProps<typeof Link>, "href"> & { readonly href: Route<R> } & Dress) {
   return <Link className={classOf({ look, size }, className)} {...rest} />;
 }

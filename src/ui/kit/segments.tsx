@@ -9,6 +9,7 @@ const sizes = {
   small: "h-7 flex-1 px-1",
   normal: "h-8 px-2.5 text-small",
   square: "h-9 w-9 justify-center",
+  named: "h-9 px-4 font-serif text-body",
 } as const;
 
 interface Segment<V extends string> {

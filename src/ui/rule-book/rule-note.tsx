@@ -5,12 +5,13 @@ import type { RuleBook } from "@/core/rule-book/rule-book";
 import { schoolQuestions } from "@/core/rule-book/schools";
 import { ruleOf } from "@/core/rules/registry";
 import { useLengthUnit } from "../kit/length-unit";
+import type { Place } from "../kit/place";
 
 interface RuleNoteProps {
   readonly rule: string;
   readonly book: RuleBook;
   /** Where this rule stands in the client's rule book; null for a look from a file. */
-  readonly href: string | null;
+  readonly href: Place | null;
 }
 
 /** A rule opened: its reason, its figures as this rule book has them, and the schools that set them. */

@@ -1,3 +1,4 @@
+import type { Route } from "next";
 import Link from "next/link";
 import type { Reach } from "@/core/search/reach";
 import type { NamedPieces } from "@/core/studio/bench-source";
@@ -7,7 +8,7 @@ interface ReachChipsProps {
   readonly bases: readonly NamedPieces[];
   readonly reach: readonly Reach[] | undefined;
   /** Where a base opens; without it the chips only tell. */
-  readonly hrefOf?: (base: NamedPieces) => string;
+  readonly hrefOf?: (base: NamedPieces) => Route;
 }
 
 const box = "flex h-8 items-center gap-1.5 border border-rule px-2";

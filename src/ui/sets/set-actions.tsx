@@ -22,7 +22,7 @@ const takeBack = 12_000;
 export function SetActions({ set, pieces, actions }: SetActionsProps) {
   const router = useRouter();
   const { id, name, clientId } = set;
-  const build = `/sets/build?client=${clientId}`;
+  const build = `/sets/build?client=${clientId}` as const;
 
   const wear = async () => {
     const answer = await granted(actions.wear({ clientId, setId: id, day: null }));

@@ -1,37 +1,38 @@
 "use client";
 
 import { useWindowVirtualizer } from "@tanstack/react-virtual";
-import { useLayoutEffect, useMemo, useRef, useState } from "react";
-import type { ClientRecord } from "@/core/studio/client-record";
+import { useRouter } from "next/navigation";
+import { useLayoutEffect, useRef, useState } from "react";
 import type { GroupRecord } from "@/core/studio/group-record";
-import type { PieceRecord } from "@/core/studio/piece-record";
+import type { Wardrobe } from "@/core/studio/wardrobe";
 import { ButtonLink } from "../kit/button";
 import { Empty, Page } from "../kit/page";
+import { Segments } from "../kit/segments";
 import type { LibraryActions } from "./library-actions";
 import { RetiredSets } from "./retired-sets";
 import { SetRow } from "./set-row";
 import { useReach } from "./use-reach";
 
-interface SetsProps {
-  readonly clients: readonly ClientRecord[];
-  readonly pieces: readonly PieceRecord[];
-  readonly bases: readonly GroupRecord[];
+/** A client's sets with all that is needed to read them on every base. */
+interface Library {
+  readonly wardrobe: Wardrobe & { readonly bases: readonly GroupRecord[] };
   readonly sets: readonly GroupRecord[];
   readonly retired: readonly GroupRecord[];
   /** The last day each set was worn, by its id. */
   readonly lastWorn: Readonly<Record<string, string>>;
-  /** Whose sets to show at first. */
-  readonly asked: string | null;
+}
+
+interface SetsProps {
+  readonly clients: readonly { readonly id: string; readonly name: string; readonly sets: number }[];
+  /** Of whoever is chosen; null when there is no client. */
+  readonly library: Library | null;
   readonly actions: LibraryActions;
 }
 
 /** A client's sets, each a row of plates with what it makes of every base. */
-export function Sets({ clients, asked, ...library }: SetsProps) {
-  const { sets } = library;
-  const withSets = clients.filter(({ client }) => sets.some(({ clientId }) => clientId === client.id));
-  const [chosen, setChosen] = useState(asked);
-  const record = clients.find(({ client }) => client.id === chosen) ?? withSets[0] ?? clients[0];
-  if (!record)
+export function Sets({ clients, library, actions }: SetsProps) {
+  const router = useRouter();
+  if (!library)
     return (
       <Page title="Sets">
         <Empty say="A set is shoes and at least two more accessories that agree with one another, kept to be worn on many bases. It belongs to a client: write one down first.">
@@ -41,11 +42,7 @@ export function Sets({ clients, asked, ...library }: SetsProps) {
         </Empty>
       </Page>
     );
-  const { id } = record.client;
-  const choose = (clientId: string) => {
-    setChosen(clientId);
-    window.history.replaceState(null, "", `/sets?client=${clientId}`);
-  };
+  const { id } = library.wardrobe.client;
   return (
     <Page
       title="Sets"
@@ -60,34 +57,25 @@ export function Sets({ clients, asked, ...library }: SetsProps) {
         </>
       }
     >
-      <div role="group" aria-label="Client" className="mb-4 flex flex-wrap gap-1.5">
-        {clients.map(({ client }) => (
-          <button
-            key={client.id}
-            type="button"
-            aria-pressed={client.id === id}
-            onClick={() => choose(client.id)}
-            className={`h-9 border px-4 font-serif text-body ${client.id === id ? "border-ink bg-ink text-paper" : "border-rule-strong bg-paper hover:bg-well"}`}
-          >
-            {`${client.name} (${sets.filter(({ clientId }) => clientId === client.id).length})`}
-          </button>
-        ))}
+      <div className="mb-4">
+        <Segments
+          label="Client"
+          size="named"
+          apart
+          value={id}
+          onChange={(next) => router.push(`/sets?client=${next}`)}
+          segments={clients.map(({ id: value, name, sets }) => ({ value, shown: `${name} (${sets})` }))}
+        />
       </div>
-      <ClientSets key={id} record={record} {...library} />
+      <ClientSets key={id} {...library} actions={actions} />
     </Page>
   );
 }
 
-type ClientSetsProps = Omit<SetsProps, "clients" | "asked"> & { readonly record: ClientRecord };
+type ClientSetsProps = Library & Pick<SetsProps, "actions">;
 
-function ClientSets({ record, pieces, bases, sets, retired, lastWorn, actions }: ClientSetsProps) {
-  const { client } = record;
-  const ownBases = useMemo(() => bases.filter(({ clientId }) => clientId === client.id), [bases, client]);
-  const ownSets = useMemo(() => sets.filter(({ clientId }) => clientId === client.id), [sets, client]);
-  const wardrobe = useMemo(
-    () => ({ client, pieces: pieces.map(({ piece }) => piece), occasions: [], away: [] }),
-    [client, pieces],
-  );
+function ClientSets({ wardrobe, sets: ownSets, retired, lastWorn, actions }: ClientSetsProps) {
+  const { client, bases: ownBases } = wardrobe;
   const reach = useReach(wardrobe, ownSets, ownBases);
   // Only the rows near the window are laid out: a client may have hundreds.
   const list = useRef<HTMLUListElement>(null);
@@ -134,11 +122,7 @@ function ClientSets({ record, pieces, bases, sets, retired, lastWorn, actions }:
           );
         })}
       </ul>
-      <RetiredSets
-        sets={retired.filter(({ clientId }) => clientId === client.id)}
-        pieces={wardrobe.pieces}
-        actions={actions}
-      />
+      <RetiredSets sets={retired} pieces={wardrobe.pieces} actions={actions} />
     </>
   );
 }

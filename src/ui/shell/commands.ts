@@ -1,9 +1,10 @@
 import type { Found } from "@/core/studio/found";
+import type { Place } from "../kit/place";
 
 /** Something that can be gone to or begun from anywhere. */
 interface Command {
   readonly say: string;
-  readonly href: string;
+  readonly href: Place;
 }
 
 export const commands: readonly Command[] = [
@@ -28,7 +29,7 @@ export function commandsWith(words: string): readonly Command[] {
 }
 
 /** Where something that was found opens. */
-export function hrefOf({ kind, id, clientId }: Found): string {
+export function hrefOf({ kind, id, clientId }: Found): Place {
   switch (kind) {
     case "client":
       return `/clients/${id}`;

@@ -7,6 +7,7 @@ import { Dialog } from "../kit/dialog";
 import { commandsWith, hrefOf } from "./commands";
 import { usePageCommandsWith } from "./page-commands";
 import { useFound, type Find } from "./use-found";
+import type { Place } from "../kit/place";
 
 interface FinderProps {
   readonly open: boolean;
@@ -26,7 +27,7 @@ export function Finder({ open, onOpenChange, find }: FinderProps) {
   const { found, busy } = useFound(find, words);
   const offered = commandsWith(words);
   const here = usePageCommandsWith(words);
-  const go = (href: string) => {
+  const go = (href: Place) => {
     onOpenChange(false);
     setWords("");
     router.push(href);

@@ -1,13 +1,12 @@
 import { differenceInCalendarDays, format, parseISO } from "date-fns";
 import { levelWord } from "@/core/register/ladder";
-import type { ClientRecord } from "@/core/studio/client-record";
 import type { OccasionRecord } from "@/core/studio/occasion-record";
 import { ButtonLink } from "../kit/button";
 
 interface ComingOccasionsProps {
   readonly day: string;
   readonly occasions: readonly OccasionRecord[];
-  readonly clients: readonly ClientRecord[];
+  readonly clients: readonly { readonly id: string; readonly name: string }[];
 }
 
 /** The next occasions by day, each with what it asks and a way to lay out a look for it. */
@@ -32,7 +31,7 @@ export function ComingOccasions({ day, occasions, clients }: ComingOccasionsProp
           <div className="min-w-0">
             <p className="text-body font-medium">{occasion.name}</p>
             <p className="truncate text-ink-soft">
-              {clients.find(({ client }) => client.id === clientId)?.client.name}
+              {clients.find(({ id }) => id === clientId)?.name}
               {occasion.place && `, ${occasion.place}`}
             </p>
             <p className="tabular truncate text-tiny text-ink-soft">

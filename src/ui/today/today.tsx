@@ -11,16 +11,20 @@ import { RecentLooks } from "./recent-looks";
 interface TodayProps {
   /** Today, yyyy-mm-dd. */
   readonly day: string;
+  /** Who is on record. */
+  readonly names: readonly { readonly id: string; readonly name: string }[];
+  readonly coming: readonly OccasionRecord[];
+  /** The looks last worked on, with whom and what they are made of. */
+  readonly looks: readonly LookRecord[];
   readonly clients: readonly ClientRecord[];
   readonly occasions: readonly OccasionRecord[];
-  readonly looks: readonly LookRecord[];
   readonly bases: readonly GroupRecord[];
   readonly pieces: readonly PieceRecord[];
 }
 
 /** Where the day starts: what is coming up, and the looks last worked on. */
-export function Today({ day, clients, occasions, looks, bases, pieces }: TodayProps) {
-  if (clients.length === 0)
+export function Today({ day, names, coming, ...inHand }: TodayProps) {
+  if (names.length === 0)
     return (
       <Page title="Today">
         <Empty say="A studio begins with a client: a name, a height and a few girths are enough to read a first look.">
@@ -30,7 +34,6 @@ export function Today({ day, clients, occasions, looks, bases, pieces }: TodayPr
         </Empty>
       </Page>
     );
-  const coming = occasions.filter(({ occasion }) => occasion.day >= day);
   return (
     <Page
       title="Today"
@@ -46,13 +49,13 @@ export function Today({ day, clients, occasions, looks, bases, pieces }: TodayPr
           <h2 id="recent" className="mb-3 text-lead">
             Looks in hand
           </h2>
-          <RecentLooks looks={looks} clients={clients} bases={bases} occasions={occasions} pieces={pieces} />
+          <RecentLooks {...inHand} />
         </section>
         <section aria-labelledby="coming">
           <h2 id="coming" className="mb-3 text-lead">
             Coming up
           </h2>
-          <ComingOccasions day={day} occasions={coming} clients={clients} />
+          <ComingOccasions day={day} occasions={coming} clients={names} />
         </section>
       </div>
     </Page>

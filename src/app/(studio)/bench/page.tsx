@@ -4,7 +4,7 @@ import { keepTriedHem } from "@/server/actions/hems";
 import { changeClientBook, overrule, withdraw } from "@/server/actions/judgement";
 import { saveLook } from "@/server/actions/looks";
 import { benchFor, type BenchWish } from "@/server/records/bench";
-import { listClients } from "@/server/records/clients";
+import { nameClients } from "@/server/records/clients";
 import { clientOfNewestLook } from "@/server/records/looks";
 import { inOwnStudio } from "@/server/session/own-studio";
 import { BenchRoom } from "@/ui/bench/bench-room";
@@ -15,7 +15,7 @@ export const metadata: Metadata = { title: "Bench" };
 export default async function BenchPage({ searchParams }: { readonly searchParams: Promise<BenchWish> }) {
   const wish = await searchParams;
   const { clients, clientId, source } = await inOwnStudio(async (tenant) => {
-    const all = (await listClients(tenant)).map(({ client }) => ({ id: client.id, name: client.name }));
+    const all = await nameClients(tenant);
     const asked = wish.client ?? (await clientOfNewestLook(tenant));
     const id = all.find((client) => client.id === asked)?.id ?? all[0]?.id ?? null;
     return { clients: all, clientId: id, source: id && (await benchFor(tenant, id, wish)) };

@@ -1,17 +1,14 @@
 import type { Metadata } from "next";
-import { bases } from "@/server/records/bases";
-import { listClients } from "@/server/records/clients";
-import { listPieces } from "@/server/records/pieces";
+import { createLoader, parseAsInteger } from "nuqs/server";
+import { clientsRoom } from "@/server/records/clients-room";
 import { inOwnStudio } from "@/server/session/own-studio";
 import { ClientList } from "@/ui/clients/client-list";
 
 export const metadata: Metadata = { title: "Clients" };
 
-export default async function ClientsPage() {
-  const room = await inOwnStudio(async (tenant) => ({
-    clients: await listClients(tenant),
-    bases: await bases.list(tenant, null),
-    pieces: await listPieces(tenant, null),
-  }));
-  return <ClientList {...room} />;
+const wishOf = createLoader({ page: parseAsInteger.withDefault(1) });
+
+export default async function ClientsPage({ searchParams }: PageProps<"/clients">) {
+  const { page } = await wishOf(searchParams);
+  return <ClientList {...await inOwnStudio((tenant) => clientsRoom(tenant, Math.max(0, page - 1)))} />;
 }

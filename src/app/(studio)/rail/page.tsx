@@ -1,23 +1,25 @@
 import type { Metadata } from "next";
-import { listClients } from "@/server/records/clients";
-import { listPieces } from "@/server/records/pieces";
+import { lookAlongRail } from "@/server/actions/rail";
+import { nameClients } from "@/server/records/clients";
+import { hasPieces, railWindow } from "@/server/records/rail";
+import { studioKit } from "@/core/studio/rail";
 import { inOwnStudio } from "@/server/session/own-studio";
-import { Rail } from "@/ui/pieces/rail";
+import { Rail } from "@/ui/rail/rail";
+import { railQueryOf, railWishOf } from "@/ui/rail/rail-query";
 
 export const metadata: Metadata = { title: "Rail" };
 
-export default async function RailPage({
-  searchParams,
-}: {
-  readonly searchParams: Promise<{ client?: string }>;
-}) {
-  const { client } = await searchParams;
-  const room = await inOwnStudio(async (tenant) => ({
-    pieces: await listPieces(tenant, null),
-    clients: (await listClients(tenant)).map((record) => ({
-      id: record.client.id,
-      name: record.client.name,
-    })),
-  }));
-  return <Rail {...room} owner={client ?? null} />;
+export default async function RailPage({ searchParams }: PageProps<"/rail">) {
+  const wish = railWishOf(await railQueryOf(searchParams));
+  const room = await inOwnStudio(async (tenant) => {
+    const clients = await nameClients(tenant);
+    // An owner nobody knows, in an address that was typed, is everybody.
+    const owner = wish.owner === studioKit || clients.some(({ id }) => id === wish.owner) ? wish.owner : null;
+    return {
+      clients,
+      isEmpty: !(await hasPieces(tenant)),
+      first: await railWindow(tenant, { ...wish, owner }, 0),
+    };
+  });
+  return <Rail {...room} look={lookAlongRail} />;
 }

@@ -1,10 +1,11 @@
 import type { Knex } from "knex";
 import { formerIds } from "@/core/rules/former-ids";
+import { wordsOfPiece } from "@/core/studio/rail";
 import { createTenantTable } from "../tenant-table";
 
 /**
  * A way of wearing keeps whatever settings it has; rules go by their new ids; a studio has a time zone, whose
- * day is its today; and a person keeps her own keys.
+ * day is its today; a person keeps her own keys; and a piece has the words it is found by on the rail.
  */
 export async function up(knex: Knex): Promise<void> {
   await knex.raw(`
@@ -16,6 +17,8 @@ export async function up(knex: Knex): Promise<void> {
     alter table adjustments drop column turn_count, drop column turn_depth, drop column carry,
       drop column strap_way;
     alter table studios add column time_zone text not null default 'UTC';
+    alter table pieces add column words text not null default '';
+    create index on pieces (studio_id, id) where deleted_at is null;
   `);
   await createTenantTable(knex, {
     name: "member_keys",
@@ -27,6 +30,7 @@ export async function up(knex: Knex): Promise<void> {
       foreign key (studio_id, user_id) references memberships on delete cascade`,
   });
   await renameRules(knex, formerIds);
+  await writeWords(knex);
 }
 
 export async function down(knex: Knex): Promise<void> {
@@ -34,6 +38,7 @@ export async function down(knex: Knex): Promise<void> {
   await knex.raw(`
     drop table member_keys;
     alter table studios drop column time_zone;
+    alter table pieces drop column words;
     alter table adjustments add column turn_count smallint, add column turn_depth double precision,
       add column carry text, add column strap_way text;
     delete from adjustments where kind not in ('turn', 'strap', 'tuck-in', 'wear-out', 'tuck-into-boot', 'double');
@@ -61,5 +66,15 @@ async function renameRules(knex: Knex, names: Readonly<Record<string, string>>):
            where rule_book #> array[:part, :former]::text[] is not null`,
           { part, former, id },
         );
+  }
+}
+
+async function writeWords(knex: Knex): Promise<void> {
+  const pieces = await knex("pieces").select("studio_id", "id", "name", "kind", "finish", "metal");
+  for (const { studio_id, id, ...piece } of pieces) {
+    const swatches = await knex("swatches").where({ studio_id, piece_id: id }).orderBy("position");
+    await knex("pieces")
+      .where({ studio_id, id })
+      .update({ words: wordsOfPiece({ ...piece, swatches }) });
   }
 }

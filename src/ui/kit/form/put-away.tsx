@@ -5,13 +5,14 @@ import { toast } from "sonner";
 import type { Outcome } from "@/core/schema/outcome";
 import { granted } from "../answer";
 import { Button } from "../button";
+import type { Place } from "../place";
 
 interface PutAwayProps {
   readonly id: string;
   /** What is put away, as it is called. */
   readonly name: string;
   readonly move: (input: { id: string; away: boolean }) => Promise<Outcome<null>>;
-  readonly then: string;
+  readonly then: Place;
 }
 
 /** Puts a record away; the message that says so brings it back. */

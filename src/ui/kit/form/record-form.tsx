@@ -18,6 +18,7 @@ import { answerOf } from "../answer";
 import { Button } from "../button";
 import { fieldId } from "./field-id";
 import { MeanwhilePanel } from "./meanwhile-panel";
+import type { Place } from "../place";
 
 interface RecordFormProps<T extends FieldValues> {
   readonly initial: T;
@@ -25,7 +26,7 @@ interface RecordFormProps<T extends FieldValues> {
   readonly schema: () => Promise<Joi.Schema>;
   readonly onSave: (values: T) => Promise<Outcome<string | null>>;
   /** Where to go once it is kept, by the id it was kept under. */
-  readonly then: (id: string | null) => string;
+  readonly then: (id: string | null) => Place;
   readonly saveLabel: string;
   readonly savedSay?: string;
   /** Further buttons beside the saving one. */

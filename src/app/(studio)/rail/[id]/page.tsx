@@ -1,6 +1,6 @@
 import { notFound } from "next/navigation";
 import { movePiece, savePiece } from "@/server/actions/pieces";
-import { listClients } from "@/server/records/clients";
+import { nameClients } from "@/server/records/clients";
 import { findPiece } from "@/server/records/pieces";
 import { inOwnStudio } from "@/server/session/own-studio";
 import { PutAway } from "@/ui/kit/form/put-away";
@@ -9,12 +9,11 @@ import { PieceForm } from "@/ui/pieces/piece-form";
 
 export default async function PiecePage({ params }: { readonly params: Promise<{ id: string }> }) {
   const { id } = await params;
-  const { record, clients } = await inOwnStudio(async (tenant) => ({
+  const { record, owners } = await inOwnStudio(async (tenant) => ({
     record: await findPiece(tenant, id),
-    clients: await listClients(tenant),
+    owners: await nameClients(tenant),
   }));
   if (!record) notFound();
-  const owners = clients.map(({ client }) => ({ id: client.id, name: client.name }));
   return (
     <Page title={record.piece.name}>
       <PieceForm

@@ -1,6 +1,6 @@
 import type { Metadata } from "next";
 import { savePiece } from "@/server/actions/pieces";
-import { listClients } from "@/server/records/clients";
+import { nameClients } from "@/server/records/clients";
 import { inOwnStudio } from "@/server/session/own-studio";
 import { Page } from "@/ui/kit/page";
 import { PieceForm } from "@/ui/pieces/piece-form";
@@ -13,8 +13,7 @@ export default async function NewPiecePage({
   readonly searchParams: Promise<{ client?: string }>;
 }) {
   const { client } = await searchParams;
-  const clients = await inOwnStudio(listClients);
-  const owners = clients.map((record) => ({ id: record.client.id, name: record.client.name }));
+  const owners = await inOwnStudio(nameClients);
   const owner = owners.find(({ id }) => id === client)?.id ?? null;
   return (
     <Page

@@ -1,0 +1,53 @@
+import { readFileSync } from "node:fs";
+import { join } from "node:path";
+import { hash } from "@node-rs/argon2";
+import { addDays, differenceInCalendarDays, format, parseISO } from "date-fns";
+import { parseBundle, type Bundle } from "@/core/formats/bundle";
+import { parseTemplates } from "@/core/formats/templates-file";
+import { addBundle } from "../records/bundle";
+import { foundStudio, noStudioYet } from "../records/members";
+import { todayIn } from "../records/studio";
+import { addTemplate } from "../records/templates";
+import { inStudio } from "./tenant";
+
+/** The demo sign-in; it is printed and shown only in demo mode. */
+export const demoSignIn = { email: "desk@quillmere.example", password: "harbour-lantern" };
+
+/** The clients of the demo studio, in the order in which they came. */
+const clients = ["ottoline-varga", "ingrid-haldane", "teodor-almasi", "wren-castellane"];
+
+/** The day on which the scenario was written down: its days lie as far from today as from that day. */
+const written = "2026-11-24";
+
+/**
+ * Fills an empty database with Quillmere Studio; does nothing when a studio is there already.
+ * @param folder where the files of the demo lie
+ */
+export async function seedDemo(folder: string): Promise<boolean> {
+  if (!(await noStudioYet())) return false;
+  const textOf = (file: string) => readFileSync(join(folder, file), "utf8");
+  const { studioId } = await foundStudio({
+    studioName: "Quillmere Studio",
+    userName: "Maren Quill",
+    email: demoSignIn.email,
+    passwordHash: await hash(demoSignIn.password),
+  });
+  await inStudio(studioId, async (tenant) => {
+    const today = await todayIn(tenant);
+    for (const client of clients)
+      await addBundle(tenant, movedTo(today, parseBundle(textOf(`${client}.bundle.json`))));
+    for (const template of parseTemplates(textOf("templates.json"))) await addTemplate(tenant, template);
+  });
+  return true;
+}
+
+/** A bundle with every day of it as far from today as it was from the day it was written down. */
+function movedTo(today: string, bundle: Bundle): Bundle {
+  const by = differenceInCalendarDays(parseISO(today), parseISO(written));
+  const moved = (day: string) => format(addDays(parseISO(day), by), "yyyy-MM-dd");
+  return {
+    ...bundle,
+    occasions: bundle.occasions.map((occasion) => ({ ...occasion, day: moved(occasion.day) })),
+    sets: bundle.sets.map((set) => ({ ...set, worn: set.worn.map(moved) })),
+  };
+}

@@ -1,0 +1,50 @@
+import { v7 as uuid } from "uuid";
+import type { Bundle } from "@/core/formats/bundle";
+import type { Tenant } from "../db/tenant";
+import { bases } from "./bases";
+import { addClient } from "./clients";
+import { addGap } from "./gaps";
+import { keepLook } from "./looks";
+import { addOccasion } from "./occasions";
+import { addPiece } from "./pieces";
+import { sets } from "./sets";
+import { addWear } from "./wears";
+
+/** Takes a client whole into the studio, everything under new ids; gives back the client's. */
+export async function addBundle(tenant: Tenant, bundle: Bundle): Promise<string> {
+  const clientId = await addClient(tenant, bundle.client);
+  const ids = new Map<string, string>();
+  const idOf = (kind: string, own: string) => {
+    const key = `${kind} ${own}`;
+    const id = ids.get(key) ?? uuid();
+    ids.set(key, id);
+    return id;
+  };
+  const piecesOf = (own: readonly string[]) => own.map((id) => idOf("piece", id));
+  for (const { id, ...piece } of bundle.pieces)
+    await addPiece(tenant, { piece, clientId, state: "ready" }, idOf("piece", id));
+  for (const { id, ...occasion } of bundle.occasions)
+    await addOccasion(tenant, { clientId, occasion }, idOf("occasion", id));
+  for (const { id, name, pieceIds } of bundle.bases)
+    await bases.add(tenant, { clientId, name, pieceIds: piecesOf(pieceIds) }, idOf("base", id));
+  for (const { id, name, pieceIds, worn } of bundle.sets) {
+    const setId = await sets.add(tenant, { clientId, name, pieceIds: piecesOf(pieceIds) }, idOf("set", id));
+    for (const day of worn) await addWear(tenant, { clientId, setId, day });
+  }
+  for (const { baseId, occasionId, accessoryIds, adjustments } of bundle.looks)
+    await keepLook(tenant, {
+      id: uuid(),
+      clientId,
+      baseId: idOf("base", baseId),
+      occasionId: occasionId === null ? null : idOf("occasion", occasionId),
+      accessoryIds: piecesOf(accessoryIds),
+      adjustments: adjustments.map((adjustment) => ({
+        ...adjustment,
+        piece: idOf("piece", adjustment.piece),
+      })),
+      ownVerdict: null,
+      read: null,
+    });
+  for (const gap of bundle.gaps) await addGap(tenant, { clientId, ...gap });
+  return clientId;
+}

@@ -1,0 +1,47 @@
+import { kindsOn, railWindowSize, studioKit, type RailWindow, type RailWish } from "@/core/studio/rail";
+import type { Tenant } from "../db/tenant";
+import { piecesById } from "./pieces";
+
+const columns = {
+  added: "pieces.id",
+  name: "pieces.name",
+  finish: "pieces.finish",
+  level: "pieces.register_centre",
+  state: "pieces.state",
+} as const;
+
+/** A window of the rail as it is wished: the pieces from one place on, and how many there are in all. */
+export async function railWindow(tenant: Tenant, wish: RailWish, from: number): Promise<RailWindow> {
+  const way = wish.falling ? "desc" : "asc";
+  const rows = await wished(tenant, wish)
+    .orderBy([
+      { column: columns[wish.order], order: way },
+      { column: "pieces.id", order: way },
+    ])
+    .offset(from)
+    .limit(railWindowSize)
+    .select("pieces.id");
+  const [counted] = await wished(tenant, wish).count<{ count: string }[]>("* as count");
+  const pieces = await piecesById(
+    tenant,
+    rows.map(({ id }) => id),
+  );
+  return { from, pieces, count: Number(counted?.count ?? 0) };
+}
+
+/** Whether the studio has any piece. */
+export async function hasPieces(tenant: Tenant): Promise<boolean> {
+  const row = await tenant("pieces").where({ studio_id: tenant.studioId, deleted_at: null }).first("id");
+  return row !== undefined;
+}
+
+function wished(tenant: Tenant, { owner, shelf, words }: RailWish) {
+  const query = tenant("pieces");
+  void query.where("pieces.studio_id", tenant.studioId).whereNull("pieces.deleted_at");
+  if (owner === studioKit) void query.whereNull("pieces.client_id");
+  else if (owner !== null) void query.where("pieces.client_id", owner);
+  if (shelf !== "all") void query.whereIn("pieces.kind", kindsOn(shelf));
+  for (const word of words.toLowerCase().split(/[\s,]+/))
+    if (word !== "") void query.where("pieces.words", "like", `%${word.replace(/[\\%_]/g, "\\$&")}%`);
+  return query;
+}

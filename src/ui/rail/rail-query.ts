@@ -1,0 +1,20 @@
+import { createLoader, parseAsBoolean, parseAsString, parseAsStringLiteral } from "nuqs/server";
+import { railOrders, shelves, type RailWish } from "@/core/studio/rail";
+
+/** What is looked at, as it stands in the address: it survives a reload, and can be sent. */
+export const railQuery = {
+  client: parseAsString,
+  kind: parseAsStringLiteral(shelves).withDefault("all"),
+  find: parseAsString.withDefault(""),
+  order: parseAsStringLiteral(railOrders).withDefault("added"),
+  falling: parseAsBoolean.withDefault(false),
+};
+
+export const railQueryOf = createLoader(railQuery);
+
+type RailQuery = Awaited<ReturnType<typeof railQueryOf>>;
+
+/** The wish that an address makes. */
+export function railWishOf({ client, kind, find, order, falling }: RailQuery): RailWish {
+  return { owner: client, shelf: kind, words: find, order, falling };
+}

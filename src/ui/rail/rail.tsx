@@ -1,0 +1,105 @@
+"use client";
+
+import { useQueryStates } from "nuqs";
+import { useCallback } from "react";
+import { slotLabels } from "@/core/piece/slots";
+import { shelves, studioKit, type RailWindow, type Shelf } from "@/core/studio/rail";
+import { ButtonLink } from "../kit/button";
+import { Empty, Page } from "../kit/page";
+import { Select } from "../kit/select";
+import { railQuery, railWishOf } from "./rail-query";
+import { RailTable } from "./rail-table";
+import { useRail, type LookAlongRail } from "./use-rail";
+
+interface RailProps {
+  readonly clients: readonly { readonly id: string; readonly name: string }[];
+  /** Whether the studio has no piece at all. */
+  readonly isEmpty: boolean;
+  /** The window that the address asks for. */
+  readonly first: RailWindow;
+  readonly look: LookAlongRail;
+}
+
+const shelfNames: Record<Shelf, string> = {
+  all: "all kinds",
+  garments: "garments",
+  accessories: "accessories",
+  ...slotLabels,
+};
+
+/** Every piece of the studio, filtered by owner, kind and words. */
+export function Rail({ clients, isEmpty, first, look }: RailProps) {
+  const [query, setQuery] = useQueryStates(railQuery, { history: "replace" });
+  const owner = query.client;
+  const { count, pieces, reach } = useRail(look, railWishOf(query), first);
+  const nameOf = useCallback(
+    (id: string | null) => clients.find((client) => client.id === id)?.name ?? "Studio kit",
+    [clients],
+  );
+  const add = (
+    <ButtonLink look="strong" href={owner && owner !== studioKit ? `/rail/new?client=${owner}` : "/rail/new"}>
+      Add a piece
+    </ButtonLink>
+  );
+  if (isEmpty)
+    return (
+      <Page title="Rail">
+        <Empty say="The rail is empty. Record a pair of shoes first: they decide the most about a look.">
+          {add}
+        </Empty>
+      </Page>
+    );
+  return (
+    <Page title="Rail" about="Every garment and accessory, with the figures the rules read." actions={add}>
+      <div className="mb-3 flex flex-wrap items-end gap-4">
+        <div className="w-48">
+          <Select
+            label="Owner"
+            value={owner ?? ""}
+            onChange={(client) => void setQuery({ client: client || null })}
+            options={[
+              { id: "", name: "everybody's" },
+              ...clients,
+              { id: studioKit, name: "the studio's own kit" },
+            ]}
+          />
+        </div>
+        <div className="w-40">
+          <Select
+            label="Kind"
+            value={query.kind}
+            onChange={(kind) => void setQuery({ kind: kind as Shelf })}
+            options={shelves.map((shelf) => ({ id: shelf, name: shelfNames[shelf].toLowerCase() }))}
+          />
+        </div>
+        <label className="flex h-9 items-center gap-2 border border-rule-strong bg-white px-2.5">
+          <span className="text-ink-soft">Find</span>
+          <input
+            type="search"
+            value={query.find}
+            onChange={(event) => void setQuery({ find: event.target.value || null })}
+            placeholder="navy, suede, loafer"
+            className="w-52 outline-none"
+          />
+        </label>
+        <p className="tabular ml-auto text-ink-soft" aria-live="polite">
+          {count === 1 ? "1 piece" : `${count} pieces`}
+        </p>
+      </div>
+      <RailTable
+        count={count}
+        pieces={pieces}
+        reach={reach}
+        nameOf={nameOf}
+        order={query.order}
+        falling={query.falling}
+        onOrder={(order, falling) => void setQuery({ order, falling })}
+      />
+      {count === 0 && (
+        <p className="border border-t-0 border-rule-strong bg-paper p-6 text-ink-soft">
+          Nothing on the rail answers to that.
+        </p>
+      )}
+    </Page>
+  );
+}

@@ -1,0 +1,105 @@
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { sample } from "@/core/testing/sample";
+import { railWindowSize, studioKit, type RailWish } from "@/core/studio/rail";
+import type { PieceDraft } from "@/core/studio/piece-record";
+import { closeDatabase } from "@/server/db/database";
+import { inStudio } from "@/server/db/tenant";
+import { addClient } from "@/server/records/clients";
+import { addPiece, changePiece, putPieceAway } from "@/server/records/pieces";
+import { hasPieces, railWindow } from "@/server/records/rail";
+import { clientInput, closeOwner, newStudio } from "./studios";
+
+let studio: string;
+let client: string;
+const many = 2 * railWindowSize + 30;
+
+/** A piece without its id. */
+function draft({ id: _id, ...rest }: ReturnType<typeof sample>): PieceDraft {
+  return rest as PieceDraft;
+}
+
+beforeAll(async () => {
+  studio = await newStudio("A long rail");
+  await inStudio(studio, async (tenant) => {
+    expect(await hasPieces(tenant)).toBe(false);
+    client = await addClient(tenant, clientInput);
+    for (let i = 0; i < many; i += 1) {
+      const name = `Shoe ${String(i).padStart(3, "0")}`;
+      const register = { low: 1, centre: 1 + (i % 9), high: 9 };
+      const piece = draft(sample("shoe", { name, hex: "#8a1f2b", register }));
+      await addPiece(tenant, { piece, clientId: client, state: "ready" });
+    }
+    const bag = draft(sample("bag", { name: "50 % silk_bag", finish: "suede", hex: "#1d2742" }));
+    await addPiece(tenant, { piece: bag, clientId: null, state: "in care" });
+    const skirt = draft(sample("skirt", { name: "Moss skirt" }));
+    await addPiece(tenant, { piece: skirt, clientId: client, state: "ready" });
+  });
+});
+
+afterAll(async () => {
+  await closeDatabase();
+  await closeOwner();
+});
+
+const wish = (given: Partial<RailWish>): RailWish => ({
+  owner: null,
+  shelf: "all",
+  words: "",
+  order: "added",
+  falling: false,
+  ...given,
+});
+const look = (given: Partial<RailWish>, from = 0) =>
+  inStudio(studio, (tenant) => railWindow(tenant, wish(given), from));
+const names = async (given: Partial<RailWish>, from = 0) =>
+  (await look(given, from)).pieces.map(({ piece }) => piece.name);
+
+describe("the rail", () => {
+  it("comes a window at a time, and says how many pieces there are", async () => {
+    const first = await look({});
+    expect(first.count).toBe(many + 2);
+    expect(first.pieces).toHaveLength(railWindowSize);
+    const last = await look({}, 2 * railWindowSize);
+    expect(last.pieces).toHaveLength(32);
+    expect(last.from).toBe(2 * railWindowSize);
+    expect(await names({}, many + 2)).toEqual([]);
+  });
+
+  it("is looked through by owner, shelf and words, a wildcard being a letter", async () => {
+    expect((await look({ owner: client })).count).toBe(many + 1);
+    expect(await names({ owner: studioKit })).toEqual(["50 % silk_bag"]);
+    expect(await names({ shelf: "garments" })).toEqual(["Moss skirt"]);
+    expect(await names({ shelf: "bag" })).toEqual(["50 % silk_bag"]);
+    expect((await look({ shelf: "accessories" })).count).toBe(many + 1);
+    expect(await names({ words: "SUEDE, navy bag" })).toEqual(["50 % silk_bag"]);
+    expect(await names({ words: "50 %" })).toEqual(["50 % silk_bag"]);
+    expect(await names({ words: "silkXbag" })).toEqual([]);
+    // 000 to 009, 100 and 200.
+    expect((await look({ words: "shoe 00" })).count).toBe(12);
+  });
+
+  it("stands in the order that is asked for, rising or falling", async () => {
+    expect((await names({ order: "name", shelf: "shoe" }))[0]).toBe("Shoe 000");
+    expect((await names({ order: "name", shelf: "shoe", falling: true }))[0]).toBe(`Shoe ${many - 1}`);
+    const levels = (await look({ order: "level", falling: true })).pieces.map(
+      ({ piece }) => piece.register.centre,
+    );
+    expect(levels).toEqual([...levels].sort((one, other) => other - one));
+    expect((await names({ order: "state" }))[0]).toBe("50 % silk_bag");
+  });
+
+  it("finds a piece by what it is called now, and not once it is put away", async () => {
+    await inStudio(studio, async (tenant) => {
+      const [record] = (await railWindow(tenant, wish({ words: "moss" }), 0)).pieces;
+      if (!record) throw new Error("the skirt is gone");
+      const { piece, version } = record;
+      const { id, ...rest } = piece;
+      const input = { piece: { ...rest, name: "Fern skirt" } as PieceDraft, clientId: client };
+      await changePiece(tenant, { id, version }, { ...input, state: "ready" });
+      expect((await railWindow(tenant, wish({ words: "moss" }), 0)).count).toBe(0);
+      expect((await railWindow(tenant, wish({ words: "fern" }), 0)).count).toBe(1);
+      await putPieceAway(tenant, id);
+      expect((await railWindow(tenant, wish({ words: "fern" }), 0)).count).toBe(0);
+    });
+  });
+});
