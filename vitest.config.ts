@@ -11,7 +11,13 @@ export default defineConfig({
     projects: [
       {
         resolve: { alias },
-        test: { name: "core", include: ["src/**/*.test.{ts,tsx}"], environment: "node" },
+        test: {
+          name: "core",
+          include: ["src/**/*.test.{ts,tsx}"],
+          environment: "node",
+          // The core keeps no state that a test could leave behind: its modules are loaded once for all.
+          isolate: false,
+        },
       },
       {
         resolve: { alias },

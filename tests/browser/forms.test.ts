@@ -156,7 +156,7 @@ describe("a base, an occasion, a set", () => {
 
 describe("a form that was opened twice", () => {
   it("lays what somebody else changed beside what was typed, and loses neither", async () => {
-    await page.goto(`${site}/rail`);
+    await page.goto(`${site}/rail?find=slate+belt`);
     await press(page, "link", "Slate belt");
     await named(page, "heading", "Slate belt");
     const second = await browser.newPage();

@@ -115,7 +115,7 @@ const inputs: Record<string, () => unknown[]> = {
   savePiece: () => [{ id: one.pieceId, version: 1, clientId: one.clientId, state: "ready", piece: shoe }],
   movePiece: () => [{ id: one.pieceId, away: true }],
   lookAlongRail: () => [
-    { owner: one.clientId, shelf: "all", words: "", order: "added", falling: false, from: 0 },
+    { owner: one.clientId, shelf: "all", words: "", order: "newest", falling: false, from: 0 },
   ],
   saveShortcuts: () => [{ single: true, keys: {} }],
   saveLengthUnit: () => [{ unit: "in" }],

@@ -45,7 +45,7 @@ const wish = (given: Partial<RailWish>): RailWish => ({
   owner: null,
   shelf: "all",
   words: "",
-  order: "added",
+  order: "newest",
   falling: false,
   ...given,
 });

@@ -88,7 +88,7 @@ const tables = [
   "member_keys",
 ] as const;
 
-const wholeRail: RailWish = { owner: null, shelf: "all", words: "", order: "added", falling: false };
+const wholeRail: RailWish = { owner: null, shelf: "all", words: "", order: "newest", falling: false };
 
 beforeAll(async () => {
   one = await furnishedStudio("Studio one");

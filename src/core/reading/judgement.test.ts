@@ -206,6 +206,20 @@ describe("levers", () => {
     expect(shoe?.dressier?.steps ?? 0).toBeGreaterThanOrEqual(0);
   });
 
+  it.each([
+    [-0.3, "quieter"],
+    [-0.25, "quieter"],
+    [-0.2, null],
+    [0.2, null],
+    [0.25, "dressier"],
+    [0.3, "dressier"],
+  ] as const)("are of a quarter of a level at least: a move by %d is %s", (by, way) => {
+    const alone = sampleLook({ garments: [], accessories: [at("On", 5)] });
+    const [found] = leversOf(alone, [at("Other", 5 + by)]);
+    expect(found?.quieter?.piece.name ?? null).toBe(way === "quieter" ? "Other" : null);
+    expect(found?.dressier?.piece.name ?? null).toBe(way === "dressier" ? "Other" : null);
+  });
+
   it("leave out slots that move nothing, and an empty look", () => {
     expect(levers.some(({ slot }) => slot === "wrist")).toBe(false);
     expect(leversOf(sampleLook({}), wardrobe)).toEqual([]);

@@ -2,6 +2,8 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { dress } from "../dressing/dress";
 import type { PieceOf } from "../piece/piece";
+import { polished } from "../rule-book/rule-book";
+import { registry } from "../rules/registry";
 import { sample, sampleClient } from "../testing/sample";
 import { hemFindings, hemPair, weighHem } from "./hems";
 import { inseamFor, liftFor, recalibrated } from "./tailor";
@@ -27,6 +29,38 @@ describe("the inseam to ask the tailor for", () => {
         expect(weighHem(hemFindings(hemPair(sampleClient, trousers({ inseam: cm }), shoe))).against).toEqual(
           [],
         );
+  });
+
+  it("ends where half a centimetre more or less would suit fewer, or less well", () => {
+    const shoes = [boot(6), boot(9), loafer];
+    const { inseam, suits } = inseamFor(sampleClient, trousers(), shoes);
+    if (!inseam) throw new Error("an inseam should suit");
+    const suited = (cm: number) =>
+      shoes
+        .filter((shoe) => {
+          const { against, points } = weighHem(
+            hemFindings(hemPair(sampleClient, trousers({ inseam: cm }), shoe)),
+          );
+          return against.length === 0 && points >= 0;
+        })
+        .map(({ id }) => id);
+    for (let cm = inseam.from; cm <= inseam.to; cm += 0.5) expect(suited(cm), `${cm} cm`).toEqual(suits);
+    for (const cm of [inseam.from - 0.5, inseam.to + 0.5]) expect(suited(cm), `${cm} cm`).not.toEqual(suits);
+    // No other inseam of the whole range suits more of them.
+    for (let cm = 40; cm <= 110; cm += 0.5) expect(suited(cm).length).toBeLessThanOrEqual(suits.length);
+  });
+
+  it("reaches from 40 cm to 110 cm, and hears the client's rule book", () => {
+    const everything = { weights: Object.fromEntries(registry.map(({ id }) => [id, 0])) };
+    const free = { ...sampleClient, ruleBook: { ...polished, ...everything } };
+    expect(inseamFor(free, trousers(), [boot(6)]).inseam).toEqual({ from: 40, to: 110 });
+    expect(inseamFor(sampleClient, trousers(), [boot(6)]).inseam).not.toEqual({ from: 40, to: 110 });
+    const wide = trousers({ leg: "wide", inseam: 84, opening: 54, above: 54 });
+    const low = { ...polished, params: { "proportion.drag": { rightTo: 3 } } };
+    const [usual, changed] = [sampleClient, { ...sampleClient, ruleBook: low }].map((client) =>
+      liftFor(client, wide),
+    );
+    expect((changed?.to ?? 0) - (usual?.to ?? 0)).toBeCloseTo(1.2, 9);
   });
 
   it("says which shoes it excludes, and why", () => {

@@ -20,8 +20,8 @@ export function kindsOn(shelf: Shelf): readonly Kind[] {
   });
 }
 
-/** What the rail can be put in order by; "added" is the order in which the pieces came. */
-export const railOrders = ["added", "name", "finish", "level", "state"] as const;
+/** What the rail can be put in order by; as it comes, the piece recorded last stands first. */
+export const railOrders = ["newest", "name", "finish", "level", "state"] as const;
 export type RailOrder = (typeof railOrders)[number];
 
 /** Stands for an owner where the pieces of the studio itself are meant. */

@@ -3,7 +3,7 @@ import type { Tenant } from "../db/tenant";
 import { piecesById } from "./pieces";
 
 const columns = {
-  added: "pieces.id",
+  newest: "pieces.id",
   name: "pieces.name",
   finish: "pieces.finish",
   level: "pieces.register_centre",
@@ -12,7 +12,9 @@ const columns = {
 
 /** A window of the rail as it is wished: the pieces from one place on, and how many there are in all. */
 export async function railWindow(tenant: Tenant, wish: RailWish, from: number): Promise<RailWindow> {
-  const way = wish.falling ? "desc" : "asc";
+  // Ids rise with time: the newest first is the greatest first.
+  const falls = wish.order === "newest" ? !wish.falling : wish.falling;
+  const way = falls ? "desc" : "asc";
   const rows = await wished(tenant, wish)
     .orderBy([
       { column: columns[wish.order], order: way },
@@ -20,7 +22,7 @@ export async function railWindow(tenant: Tenant, wish: RailWish, from: number): 
     ])
     .offset(from)
     .limit(railWindowSize)
-    .select("pieces.id");
+    .select<{ id: string }[]>("pieces.id");
   const [counted] = await wished(tenant, wish).count<{ count: string }[]>("* as count");
   const pieces = await piecesById(
     tenant,

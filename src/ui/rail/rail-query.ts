@@ -6,7 +6,7 @@ export const railQuery = {
   client: parseAsString,
   kind: parseAsStringLiteral(shelves).withDefault("all"),
   find: parseAsString.withDefault(""),
-  order: parseAsStringLiteral(railOrders).withDefault("added"),
+  order: parseAsStringLiteral(railOrders).withDefault("newest"),
   falling: parseAsBoolean.withDefault(false),
 };
 

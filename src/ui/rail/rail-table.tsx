@@ -72,11 +72,11 @@ export function RailTable({ count, pieces, reach, nameOf, order, falling, onOrde
     getRowId: ({ piece }) => piece.id,
     manualSorting: true,
     enableSortingRemoval: false,
-    state: { sorting: order === "added" ? [] : [{ id: order, desc: falling }] },
+    state: { sorting: order === "newest" ? [] : [{ id: order, desc: falling }] },
     onSortingChange: (update) => {
-      const before = order === "added" ? [] : [{ id: order as string, desc: falling }];
+      const before = order === "newest" ? [] : [{ id: order as string, desc: falling }];
       const [next] = typeof update === "function" ? update(before) : update;
-      onOrder((next?.id ?? "added") as RailOrder, next?.desc ?? false);
+      onOrder((next?.id ?? "newest") as RailOrder, next?.desc ?? false);
     },
   });
   const before = from * rowHeight;

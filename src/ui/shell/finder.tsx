@@ -24,9 +24,17 @@ const heading =
 export function Finder({ open, onOpenChange, find }: FinderProps) {
   const router = useRouter();
   const [words, setWords] = useState("");
+  const [chosen, setChosen] = useState("");
   const { found, busy } = useFound(find, words);
   const offered = commandsWith(words);
   const here = usePageCommandsWith(words);
+  // What is chosen may be gone with the next letter: the first of what is left stands in.
+  const values = [
+    ...found.map(({ id }) => id),
+    ...here.map(({ id }) => id),
+    ...offered.map(({ href }) => href),
+  ];
+  const current = values.find((value) => value === chosen) ?? values[0] ?? "";
   const go = (href: Place) => {
     onOpenChange(false);
     setWords("");
@@ -39,7 +47,7 @@ export function Finder({ open, onOpenChange, find }: FinderProps) {
       title="Find, or go to"
       about="A client, a piece, a set, a base or an occasion by its name; or where you want to be."
     >
-      <Command label="Find, or go to" shouldFilter={false} loop>
+      <Command label="Find, or go to" shouldFilter={false} loop value={current} onValueChange={setChosen}>
         <Command.Input
           value={words}
           onValueChange={setWords}
