@@ -17,11 +17,16 @@ function namesIn(template: string): Map<string, readonly string[]> {
       if ("value" in part && "options" in part) {
         found.set(part.value, Object.keys(part.options));
         for (const option of Object.values(part.options)) walk(option.value);
-      } else if ("value" in part && part.type !== 0) found.set(part.value, found.get(part.value) ?? []);
+      } else if ("value" in part && !isLiteral(part)) found.set(part.value, found.get(part.value) ?? []);
     }
   };
   walk(new IntlMessageFormat(template, "en").getAst());
   return found;
+}
+
+/** Plain text between the names: the parser numbers its kinds of part from it. */
+function isLiteral({ type }: { readonly type: number }): boolean {
+  return type === 0;
 }
 
 /** Every way of filling a template: each choice of it taken once, each name with one thing and with two. */
