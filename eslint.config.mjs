@@ -7,7 +7,9 @@ export default tseslint.config(
   { ignores: ["node_modules", ".next", ".data", "next-env.d.ts"] },
   ...tseslint.configs.strictTypeChecked,
   {
-    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: fileURLToPath(new URL(".", import.meta.url)) } },
+    languageOptions: {
+      parserOptions: { projectService: true, tsconfigRootDir: fileURLToPath(new URL(".", import.meta.url)) },
+    },
     rules: {
       "@typescript-eslint/consistent-type-imports": "error",
       "@typescript-eslint/no-floating-promises": "error",

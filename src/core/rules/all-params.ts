@@ -1,7 +1,7 @@
 import { toneLimits } from "../colour/tone-limits";
 import { hemLimits } from "../proportion/hem-limits";
 import type { Params } from "../rule-book/params";
-import { setLimits } from "../sets/set-limits";
+import { setLimits } from "../rule-book/set-limits";
 import { strapLimits } from "../strap/strap-limits";
 import { registry } from "./registry";
 

@@ -13,7 +13,7 @@ import { rulesTagged } from "../../rules/registry";
 import { speaksOf } from "../../rules/spoken";
 import { leadsAllowed, oneLead } from "../../rules/style/one-lead";
 import { agreementOf, looseOf, pointsOf as wholePoints } from "../../sets/agreement";
-import { setLimitsOf } from "../../sets/set-limits";
+import { setLimitsOf } from "../../rule-book/set-limits";
 import { effectValues } from "../../reading/verdict";
 import type { Group, Problem } from "./problem";
 

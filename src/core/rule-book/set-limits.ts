@@ -1,5 +1,5 @@
-import { param, valuesOf, type Values } from "../rule-book/params";
-import type { RuleBook } from "../rule-book/rule-book";
+import { param, valuesOf, type Values } from "./params";
+import type { RuleBook } from "./rule-book";
 
 /** What a whole set is weighed by beside the rules, overridable under the id "set". */
 export const setLimits = {
