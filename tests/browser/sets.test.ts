@@ -140,7 +140,7 @@ describe("the boards", () => {
     await sees(page, /\d+ looks read$|\d+ looks read\s/);
     await sees(page, /(Every base is served|No set serves|Serve nothing here|nothing stands at)/);
     const before = await page.$$eval("td a", (cells) => cells.map((cell) => cell.getAttribute("aria-label")));
-    await page.select("select", await optionOf("Planetarium lecture"));
+    await choose(page, "For", "Planetarium lecture");
     await page.waitForFunction(
       (old) => {
         const now = [...document.querySelectorAll("td a")].map((cell) => cell.getAttribute("aria-label"));
@@ -197,10 +197,3 @@ describe("a set by itself", () => {
 });
 
 /** The value of an option by its text. */
-function optionOf(text: string): Promise<string> {
-  return page.$$eval(
-    "option",
-    (options, wanted) => options.find((option) => option.textContent === wanted)?.value ?? "",
-    text,
-  );
-}

@@ -2,7 +2,7 @@
 
 import { useVirtualizer } from "@tanstack/react-virtual";
 import Link from "next/link";
-import { memo, useMemo, useRef, useState } from "react";
+import { memo, useMemo, useRef } from "react";
 import { dress } from "@/core/dressing/dress";
 import { levelWord } from "@/core/register/ladder";
 import { asWorn } from "@/core/search/reach";
@@ -15,6 +15,8 @@ import { Figure } from "../drawing/figure/figure";
 import { useLengthUnit } from "../kit/length-unit";
 import { Mark, wordOf } from "../kit/marks";
 import { useReach } from "../sets/use-reach";
+import { Select } from "../kit/select";
+import { useQueryState } from "nuqs";
 
 interface BaseBoardProps {
   readonly wardrobe: Pick<BenchSource, "client" | "pieces" | "away" | "occasions" | "bases">;
@@ -28,7 +30,8 @@ const swapWidth = 128;
 /** One base under every set, from off duty to evening, with the least that changes from each to the next. */
 export function BaseBoard({ wardrobe, sets }: BaseBoardProps) {
   const { bases } = wardrobe;
-  const [baseId, setBaseId] = useState(bases[0]?.id ?? "");
+  const [asked, setBaseId] = useQueryState("base");
+  const baseId = bases.find(({ id }) => id === asked)?.id ?? bases[0]?.id ?? "";
   const chosen = useMemo(() => bases.filter(({ id }) => id === baseId), [bases, baseId]);
   const reach = useReach(wardrobe, sets, chosen);
   const ordered = useMemo(
@@ -46,20 +49,12 @@ export function BaseBoard({ wardrobe, sets }: BaseBoardProps) {
   return (
     <>
       <div className="mb-3 flex flex-wrap items-center gap-4">
-        <label className="flex items-center gap-2">
-          <span className="text-ink-soft">Base</span>
-          <select
-            value={baseId}
-            onChange={(event) => setBaseId(event.target.value)}
-            className="h-9 border-b border-rule-strong bg-transparent font-serif text-body"
-          >
-            {bases.map(({ id, name }) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-          </select>
-        </label>
+        <span className="flex w-80 items-center gap-2">
+          <span className="text-ink-soft" aria-hidden="true">
+            Base
+          </span>
+          <Select label="Base" value={baseId} onChange={(id) => void setBaseId(id)} options={bases} />
+        </span>
         <span role="status" className="tabular text-ink-soft">
           {ordered.length === sets.length
             ? `${ordered.length} looks, off duty first`

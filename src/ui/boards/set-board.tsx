@@ -3,7 +3,7 @@
 import { useVirtualizer, useWindowVirtualizer } from "@tanstack/react-virtual";
 import type { Route } from "next";
 import { useRouter } from "next/navigation";
-import { memo, useMemo, useRef, useState, type MouseEvent } from "react";
+import { memo, useMemo, useRef, type MouseEvent } from "react";
 import { boardWords } from "@/core/sets/board-words";
 import type { Reach } from "@/core/search/reach";
 import type { BenchSource, NamedPieces } from "@/core/studio/bench-source";
@@ -11,6 +11,8 @@ import type { Piece } from "@/core/piece/piece";
 import { Plate } from "../drawing/plate";
 import { Mark, wordOf } from "../kit/marks";
 import { useReach } from "../sets/use-reach";
+import { Select } from "../kit/select";
+import { useQueryState } from "nuqs";
 
 interface SetBoardProps {
   readonly wardrobe: Pick<BenchSource, "client" | "pieces" | "away" | "occasions" | "bases">;
@@ -20,28 +22,25 @@ interface SetBoardProps {
 /** Every set on every base, as the worker reads them; and in words what is not served. */
 export function SetBoard({ wardrobe, sets }: SetBoardProps) {
   const { bases } = wardrobe;
-  const [occasionId, setOccasionId] = useState<string | null>(null);
+  const [asked, setOccasionId] = useQueryState("occasion");
+  const occasionId = wardrobe.occasions.find(({ id }) => id === asked)?.id ?? null;
   const reach = useReach(wardrobe, sets, bases, occasionId);
   const done = sets.every(({ id }) => reach.has(id));
   const read = [...reach.values()].reduce((sum, row) => sum + row.length, 0);
   return (
     <>
       <div className="mb-3 flex flex-wrap items-center gap-4">
-        <label className="flex items-center gap-2">
-          <span className="text-ink-soft">For</span>
-          <select
+        <span className="flex w-80 items-center gap-2">
+          <span className="text-ink-soft" aria-hidden="true">
+            For
+          </span>
+          <Select
+            label="For"
             value={occasionId ?? ""}
-            onChange={(event) => setOccasionId(event.target.value || null)}
-            className="h-9 border-b border-rule-strong bg-transparent font-serif text-body"
-          >
-            <option value="">no occasion in particular</option>
-            {wardrobe.occasions.map(({ id, name }) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-          </select>
-        </label>
+            onChange={(id) => void setOccasionId(id || null)}
+            options={[{ id: "", name: "no occasion in particular" }, ...wardrobe.occasions]}
+          />
+        </span>
         <span role="status" className="tabular text-ink-soft">
           {done ? `${read} looks read` : `reading: ${read} of ${sets.length * bases.length} looks ...`}
         </span>

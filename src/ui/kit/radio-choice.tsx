@@ -5,7 +5,12 @@ import { useId, type ReactNode } from "react";
 
 interface RadioChoiceProps<V extends string> {
   readonly label: string;
-  readonly options: readonly { readonly value: V; readonly shown: ReactNode }[];
+  readonly options: readonly {
+    readonly value: V;
+    readonly shown: ReactNode;
+    /** What stands under it, and is no part of its name. */
+    readonly after?: ReactNode;
+  }[];
   readonly value: V;
   readonly onChange: (value: V) => void;
   readonly className?: string;
@@ -39,9 +44,12 @@ export function RadioChoice<V extends string>({
           >
             <RadioGroup.Indicator className="size-2 rounded-full bg-ink" />
           </RadioGroup.Item>
-          <label htmlFor={`${id}-${i}`} className="cursor-pointer">
-            {option.shown}
-          </label>
+          <span>
+            <label htmlFor={`${id}-${i}`} className="cursor-pointer">
+              {option.shown}
+            </label>
+            {option.after}
+          </span>
         </span>
       ))}
     </RadioGroup.Root>

@@ -2,6 +2,15 @@
 
 import { ChevronDown } from "lucide-react";
 import { Select as Radix } from "radix-ui";
+import type { Ref } from "react";
+
+/** What a form's field says of the control it labels. */
+interface Control {
+  readonly id: string;
+  readonly "aria-invalid"?: boolean;
+  readonly "aria-describedby"?: string | undefined;
+  readonly className: string;
+}
 
 interface SelectProps {
   readonly label: string;
@@ -9,18 +18,26 @@ interface SelectProps {
   readonly options: readonly { readonly id: string; readonly name: string }[];
   readonly onChange: (id: string) => void;
   readonly className?: string;
+  /** In a form: whose field it is. The field's own label names it then. */
+  readonly control?: Control;
+  readonly ref?: Ref<HTMLButtonElement>;
+  readonly onBlur?: () => void;
 }
 
 /** Radix keeps the empty value for "nothing chosen": an option without an id goes by this one. */
 const none = "none";
 
 /** One choice of a list that may be long. */
-export function Select({ label, value, options, onChange, className = "" }: SelectProps) {
+export function Select(props: SelectProps) {
+  const { label, value, options, onChange, className = "", control, ref, onBlur } = props;
+  const line = `h-7 border-b border-rule-strong font-serif font-medium ${className}`;
   return (
     <Radix.Root value={value || none} onValueChange={(next) => onChange(next === none ? "" : next)}>
       <Radix.Trigger
-        aria-label={label}
-        className={`flex h-7 w-full min-w-0 items-center gap-1 border-b border-rule-strong text-left font-serif text-body font-medium ${className}`}
+        ref={ref}
+        onBlur={onBlur}
+        {...(control ?? { "aria-label": label })}
+        className={`flex w-full min-w-0 items-center gap-1 text-left text-body ${control?.className ?? line}`}
       >
         <span className="min-w-0 flex-1 truncate">
           <Radix.Value />

@@ -9,7 +9,8 @@ import type { Outcome } from "@/core/schema/outcome";
 import { pieceInput, pieceStates, type PieceDraft, type PieceRecord } from "@/core/studio/piece-record";
 import { Plate } from "../drawing/plate";
 import { ChoiceField, TextField, wordsAsOptions } from "../kit/form/fields";
-import { Field } from "../kit/form/field";
+import { controlOf, Field } from "../kit/form/field";
+import { Select } from "../kit/select";
 import { RecordForm } from "../kit/form/record-form";
 import { useLengthUnit } from "../kit/length-unit";
 import { captionOf } from "./caption";
@@ -88,23 +89,18 @@ function KindField({ kind, onKind }: { readonly kind: Kind; readonly onKind: (ki
   const { setValue } = useFormContext();
   return (
     <Field name="piece.kind" label="Kind">
-      <select
-        id="field-piece.kind"
+      <Select
+        label="Kind"
+        control={controlOf("piece.kind", undefined, undefined)}
         value={kind}
-        className="h-9 w-full rounded-[2px] border border-rule-strong bg-white px-2.5 text-body"
-        onChange={(event) => {
-          const next = event.target.value as Kind;
+        onChange={(chosen) => {
+          const next = chosen as Kind;
           setValue("piece.kind", next);
           setValue("piece.figures", initialFigures(next));
           onKind(next);
         }}
-      >
-        {kindNames.map((name) => (
-          <option key={name} value={name}>
-            {kinds[name].label}
-          </option>
-        ))}
-      </select>
+        options={kindNames.map((name) => ({ id: name, name: kinds[name].label }))}
+      />
     </Field>
   );
 }

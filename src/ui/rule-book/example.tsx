@@ -10,6 +10,7 @@ import { Figure } from "../drawing/figure/figure";
 import { useLengthUnit } from "../kit/length-unit";
 import { Mark, wordOf } from "../kit/marks";
 import type { NamedLook } from "./named-look";
+import { Select } from "../kit/select";
 
 interface ExampleProps {
   readonly wardrobe: Wardrobe;
@@ -44,18 +45,12 @@ export function Example({ wardrobe, looks, shown, onShow, kept, book }: ExampleP
           className="h-80 w-full"
         />
       </div>
-      <select
-        aria-label="Look that shows the changes"
-        value={shown}
-        onChange={(event) => onShow(Number(event.target.value))}
-        className="h-8 w-full truncate border-b border-rule-strong bg-transparent"
-      >
-        {looks.map(({ name }, i) => (
-          <option key={`${i} ${name}`} value={i}>
-            {name}
-          </option>
-        ))}
-      </select>
+      <Select
+        label="Look that shows the changes"
+        value={String(shown)}
+        onChange={(look) => onShow(Number(look))}
+        options={looks.map(({ name }, i) => ({ id: String(i), name }))}
+      />
       <p className="tabular flex items-center gap-1.5" aria-live="polite">
         <Mark of={before.verdict} /> {wordOf(before.verdict)} {Math.round(before.score)}
         {after.score !== before.score || after.verdict !== before.verdict ? (

@@ -1,6 +1,7 @@
 "use client";
 
 import { useController, useFormContext } from "react-hook-form";
+import { Select } from "../select";
 import { controlOf, Field } from "./field";
 
 interface Props {
@@ -76,20 +77,18 @@ export function ChoiceField({
   const fault = fieldState.error?.message;
   return (
     <Field {...{ name, label, help, fault, className }}>
-      <select
-        {...controlOf(name, fault, help)}
+      <Select
+        label={label}
+        control={controlOf(name, fault, help)}
         ref={ref}
         value={(field.value as string | null) ?? ""}
         onBlur={field.onBlur}
-        onChange={(event) => field.onChange(event.target.value === "" ? null : event.target.value)}
-      >
-        {none !== undefined && <option value="">{none}</option>}
-        {options.map(({ value, label: text }) => (
-          <option key={value} value={value}>
-            {text}
-          </option>
-        ))}
-      </select>
+        onChange={(value) => field.onChange(value || null)}
+        options={[
+          ...(none === undefined ? [] : [{ id: "", name: none }]),
+          ...options.map(({ value, label: text }) => ({ id: value, name: text })),
+        ]}
+      />
     </Field>
   );
 }

@@ -1,6 +1,7 @@
 "use client";
 
 import { useController } from "react-hook-form";
+import { Select } from "../select";
 import { controlOf, Field } from "./field";
 
 interface LevelFieldProps {
@@ -20,19 +21,18 @@ export function LevelField({ name, label, words }: LevelFieldProps) {
   const steps = Array.from({ length: 2 * words.length - 1 }, (_, i) => 1 + i / 2);
   return (
     <Field name={name} label={label} fault={fault}>
-      <select
-        {...controlOf(name, fault, undefined)}
+      <Select
+        label={label}
+        control={controlOf(name, fault, undefined)}
         ref={ref}
-        value={field.value as number}
+        value={String(field.value)}
         onBlur={field.onBlur}
-        onChange={(event) => field.onChange(Number(event.target.value))}
-      >
-        {steps.map((step) => (
-          <option key={step} value={step}>
-            {Number.isInteger(step) ? `${step} ${words[step - 1]}` : `${step}`}
-          </option>
-        ))}
-      </select>
+        onChange={(value) => field.onChange(Number(value))}
+        options={steps.map((step) => ({
+          id: String(step),
+          name: Number.isInteger(step) ? `${step} ${words[step - 1]}` : String(step),
+        }))}
+      />
     </Field>
   );
 }

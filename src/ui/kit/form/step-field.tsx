@@ -1,6 +1,7 @@
 "use client";
 
 import { useController } from "react-hook-form";
+import { Select } from "../select";
 import { controlOf, Field } from "./field";
 
 /** A small whole number from 0, each step with its word. */
@@ -20,19 +21,15 @@ export function StepField({
   const fault = fieldState.error?.message;
   return (
     <Field name={name} label={label} fault={fault}>
-      <select
-        {...controlOf(name, fault, undefined)}
+      <Select
+        label={label}
+        control={controlOf(name, fault, undefined)}
         ref={ref}
-        value={field.value as number}
+        value={String(field.value)}
         onBlur={field.onBlur}
-        onChange={(event) => field.onChange(Number(event.target.value))}
-      >
-        {steps.map((word, step) => (
-          <option key={word} value={step}>
-            {step} {word}
-          </option>
-        ))}
-      </select>
+        onChange={(value) => field.onChange(Number(value))}
+        options={steps.map((word, step) => ({ id: String(step), name: `${step} ${word}` }))}
+      />
     </Field>
   );
 }
