@@ -178,6 +178,7 @@ describe("a form that was opened twice", () => {
     await press(page, "button", "Take theirs: Width");
     await press(page, "button", "Keep changes");
     await page.waitForFunction(() => location.pathname === "/rail");
+    await (await named(page, "searchbox", "Find")).type("slate belt");
     await press(page, "link", "Slate belt, wide");
     await named(page, "heading", "Slate belt, wide");
     expect(await valueOf("Width")).toBe("2");

@@ -2,7 +2,7 @@ import { readFileSync } from "node:fs";
 import { createRequire } from "node:module";
 import type { Browser, Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { clientCalled, named, openPage, press, sees, signIn } from "../support/browser";
+import { choose, clientCalled, named, openPage, press, sees, signIn } from "../support/browser";
 import { openStudio } from "../support/studio";
 
 let site = "";
@@ -90,9 +90,38 @@ describe("every place", () => {
     expect(over).toBeLessThanOrEqual(0);
   });
 
-  it("reads inches when the studio does", async () => {
+  it("keeps in its address what the rail was looked through for, and in which order", async () => {
     await page.setViewport({ width: 1280, height: 800 });
     await page.goto(`${site}/rail`);
+    await (await named(page, "searchbox", "Find")).type("suede");
+    await page.waitForFunction(() => location.search.includes("find=suede"));
+    await choose(page, "Kind", "shoe");
+    await press(page, "button", "Level");
+    await page.waitForFunction(
+      () => /kind=shoe/.test(location.search) && /order=level/.test(location.search),
+    );
+    const rows = () =>
+      page.$$eval("tbody a", (links) => links.map((link) => link.getAttribute("href") ?? ""));
+    const levels = () =>
+      page.$$eval("tbody tr td:nth-child(5)", (cells) => cells.map((cell) => parseFloat(cell.textContent)));
+    await page.waitForFunction(() => {
+      const rising = [...document.querySelectorAll("tbody tr td:nth-child(5)")].map((cell) =>
+        parseFloat(cell.textContent),
+      );
+      return rising.length > 1 && rising.every((level, i) => level >= (rising[i - 1] ?? 0));
+    });
+    const before = await rows();
+    await page.reload();
+    await named(page, "searchbox", "Find");
+    expect(await rows()).toEqual(before);
+    expect(before.length).toBeGreaterThan(1);
+    expect(await levels()).toEqual([...(await levels())].sort((one, other) => one - other));
+    expect(await page.$eval("thead th:nth-child(5)", (head) => head.ariaSort)).toBe("ascending");
+  });
+
+  it("reads inches when the studio does", async () => {
+    await page.setViewport({ width: 1280, height: 800 });
+    await page.goto(`${site}/rail?find=trousers`);
     await press(page, "radio", "in");
     await sees(page, /inseam \d+( \d\/4)? in/);
     await press(page, "radio", "cm");

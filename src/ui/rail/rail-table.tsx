@@ -72,6 +72,7 @@ export function RailTable({ count, pieces, reach, nameOf, order, falling, onOrde
     getRowId: ({ piece }) => piece.id,
     manualSorting: true,
     enableSortingRemoval: false,
+    sortDescFirst: false,
     state: { sorting: order === "newest" ? [] : [{ id: order, desc: falling }] },
     onSortingChange: (update) => {
       const before = order === "newest" ? [] : [{ id: order as string, desc: falling }];
