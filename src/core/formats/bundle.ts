@@ -3,7 +3,7 @@ import type { Adjustment } from "../piece/adjustment";
 import type { Occasion } from "../piece/occasion";
 import type { Piece } from "../piece/piece";
 import { adjustments } from "../schema/adjustment";
-import { colouring, goals, limits, measured, ruleBook, seated } from "../schema/client";
+import { clientFigures, ruleBook } from "../schema/client";
 import { gapFields } from "../schema/gap";
 import { occasion } from "../schema/occasion";
 import { day, id, name } from "../schema/parts";
@@ -47,11 +47,7 @@ const group = { id: id.required(), name: name.required(), pieceIds };
 const schema = Joi.object<Bundle>({
   client: Joi.object({
     name: name.required().label("Client name"),
-    measured,
-    seated,
-    colouring,
-    limits,
-    goals,
+    ...clientFigures,
     ruleBook,
     notes: Joi.string().allow("").max(4000).required().label("Notes"),
   })

@@ -3,7 +3,7 @@ import type { Client } from "../piece/client";
 import type { Look } from "../piece/look";
 import { placeOf, slotOf, type Piece } from "../piece/piece";
 import { adjustments } from "../schema/adjustment";
-import { colouring, goals, limits, measured, ruleBook, seated } from "../schema/client";
+import { clientFigures, ruleBook } from "../schema/client";
 import { occasion } from "../schema/occasion";
 import { id, name } from "../schema/parts";
 import { piece } from "../schema/piece";
@@ -27,11 +27,7 @@ const schema = Joi.object<LookFile>({
   client: Joi.object({
     id: id.required().label("Client id"),
     name: name.required().label("Client name"),
-    measured,
-    seated,
-    colouring,
-    limits,
-    goals,
+    ...clientFigures,
   })
     .required()
     .label("Client"),

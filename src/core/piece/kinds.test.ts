@@ -2,12 +2,13 @@ import { describe, expect, it } from "vitest";
 import { dress } from "../dressing/dress";
 import { spoiledByRain } from "../place/rain";
 import { effectsOf } from "../testing/findings";
-import { sample, sampleLook } from "../testing/sample";
+import { sample, sampleClient, sampleLook } from "../testing/sample";
 import { pocket } from "../rules/colour/pocket";
 import { kindNames, kinds } from "./kinds";
 import { pocketFolds } from "./kinds/pocket-square";
 import { needsTailoring, slots } from "./slots";
-import { bodyZoneOf, slotOf, type Piece } from "./piece";
+import { hosieryClo } from "./kinds/hosiery";
+import { bodyZoneOf, slotOf, type Piece, type PieceOf } from "./piece";
 
 describe("every kind", () => {
   it("is either a garment with its place or an accessory with its slot, and lies somewhere on the body", () => {
@@ -94,5 +95,36 @@ describe("a pocket square", () => {
       const worn = dress(look).worn.find(({ piece }) => piece.kind === "pocket square");
       expect((worn?.extent.to ?? 0) - (worn?.extent.from ?? 0), fold).toBeCloseTo(height, 9);
     }
+  });
+});
+
+describe("hosiery", () => {
+  const client = { ...sampleClient, measured: { height: 170 } };
+  const topOf = (form: PieceOf<"hosiery">["figures"]["form"]) => {
+    const accessories = [sample("hosiery", { figures: { form } })];
+    return dress(sampleLook({ client, accessories })).worn[0]?.extent.to ?? NaN;
+  };
+
+  it.each([
+    ["liner", 4.25],
+    ["ankle sock", 11.05],
+    ["crew sock", 21.25],
+    ["boot sock", 27.2],
+    ["knee-high", 45.9],
+    ["hold-up", 73.1],
+    ["tights", 105.4],
+  ] as const)("as %s ends %d cm up a body of 170 cm", (form, cm) => {
+    expect(topOf(form)).toBeCloseTo(cm, 9);
+  });
+
+  it.each([
+    ["tights", 15, 0.02],
+    ["tights", 40, 0.05],
+    ["tights", 101, 0.1],
+    ["knee-high", 101, 0.06],
+    ["crew sock", 101, 0.03],
+    ["liner", 15, 0.006],
+  ] as const)("as %s of %d den warms by %d clo", (form, denier, clo) => {
+    expect(hosieryClo(denier, form)).toBeCloseTo(clo, 9);
   });
 });

@@ -24,7 +24,7 @@ function measurement(key: (typeof measurementNames)[number]) {
 }
 
 /** Measurements in cm: each plausible by itself, and none contradicting another. */
-export const measured: Joi.Schema<Measured> = Joi.object(
+const measured: Joi.Schema<Measured> = Joi.object(
   Object.fromEntries(measurementNames.map((key) => [key, measurement(key)])),
 )
   .required()
@@ -37,9 +37,9 @@ export const measured: Joi.Schema<Measured> = Joi.object(
   });
 
 /** Whether a client is dressed seated, as in a wheelchair. */
-export const seated = Joi.boolean().default(false).label("Dressed seated");
+const seated = Joi.boolean().default(false).label("Dressed seated");
 
-export const colouring = Joi.object<Colouring>({
+const colouring = Joi.object<Colouring>({
   skin: hex.required().label("Skin"),
   hair: hex.required().label("Hair"),
   eyes: hex.required().label("Eyes"),
@@ -48,7 +48,7 @@ export const colouring = Joi.object<Colouring>({
   .required()
   .label("Colouring");
 
-export const limits = Joi.object<Limits>({
+const limits = Joi.object<Limits>({
   heel: between(0, 20).allow(null).required().label("Heel limit"),
   noLeather: Joi.boolean().required().label("No leather"),
   coveredShoulders: Joi.boolean().required().label("Covered shoulders"),
@@ -62,7 +62,7 @@ export const limits = Joi.object<Limits>({
   .label("Limits");
 
 /** What the client asks of an outfit. */
-export const goals = Joi.object<Goals>({
+const goals = Joi.object<Goals>({
   longerLegLine: Joi.boolean().required().label("Longer leg line"),
   moreWaist: Joi.boolean().required().label("More waist"),
   bagLands: oneOf(landingPreferences).allow(null).required().label("Bag lands"),
@@ -118,3 +118,6 @@ export const ruleBook = Joi.object<RuleBook>({
 })
   .required()
   .label("Rule book");
+
+/** What is on record of a client's body and wishes, wherever a client is sent or kept. */
+export const clientFigures = { measured, seated, colouring, limits, goals };

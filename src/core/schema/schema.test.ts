@@ -1,10 +1,12 @@
 import { describe, expect, it } from "vitest";
 import { sample, sampleClient, sampleOccasion } from "../testing/sample";
 import { adjustments } from "./adjustment";
-import { colouring, limits, measured, ruleBook, seated } from "./client";
+import { clientFigures, ruleBook } from "./client";
 import { occasion } from "./occasion";
 import { piece } from "./piece";
 import { validate } from "./validate";
+
+const { colouring, limits, measured, seated } = clientFigures;
 
 /** The faults of a value, as field and sentence. */
 function faultsOf(schema: Parameters<typeof validate>[0], value: unknown): Record<string, string> {

@@ -1,6 +1,6 @@
 import Joi from "joi";
 import type { ClientInput } from "../../studio/client-record";
-import { colouring, goals, limits, measured, ruleBook, seated } from "../client";
+import { clientFigures, ruleBook } from "../client";
 import { name } from "../parts";
 import { keyFields, type Key } from "./key";
 
@@ -8,11 +8,7 @@ import { keyFields, type Key } from "./key";
 export const clientForm = Joi.object<ClientInput & Key>({
   ...keyFields,
   name: name.required(),
-  measured,
-  seated,
-  colouring,
-  limits,
-  goals,
+  ...clientFigures,
   ruleBook,
   notes: Joi.string().allow("").max(4000).required().label("Notes"),
 });
