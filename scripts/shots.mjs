@@ -57,7 +57,7 @@ const shots = [
   { name: "rail", path: "/rail" },
   {
     name: "piece",
-    path: "/rail",
+    path: "/rail?find=loose+black",
     first: (page) => followTo(page, "Loose black ankle boots", "Shaft above the footbed"),
   },
   {
