@@ -1,4 +1,5 @@
 import type { Knex } from "knex";
+import { thisStudio } from "../tenant-table";
 
 /** Tables that belong to a studio: each row names it, and row-level security keeps it there. */
 const tenantTables = [
@@ -266,8 +267,6 @@ create function found_studio(studio uuid, studio_name text, founder uuid, founde
   end $$;
 `;
 
-const here = "nullif(current_setting('app.studio_id', true), '')::uuid";
-
 /** The first house: every table, its row-level security, and what the application role may do. */
 export async function up(knex: Knex): Promise<void> {
   await knex.raw(house);
@@ -275,20 +274,20 @@ export async function up(knex: Knex): Promise<void> {
   for (const table of tenantTables) {
     await knex.raw(`alter table ${table} enable row level security`);
     await knex.raw(
-      `create policy studio on ${table} using (studio_id = ${here}) with check (studio_id = ${here})`,
+      `create policy studio on ${table} using (studio_id = ${thisStudio}) with check (studio_id = ${thisStudio})`,
     );
     await knex.raw(`grant select, insert, update, delete on ${table} to juxtane_app`);
   }
   await knex.raw(`
     alter table studios enable row level security;
-    create policy studio on studios using (id = ${here}) with check (id = ${here});
+    create policy studio on studios using (id = ${thisStudio}) with check (id = ${thisStudio});
     grant select, update on studios to juxtane_app;
     alter table users enable row level security;
     create policy studio on users
-      using (id in (select user_id from memberships where studio_id = ${here}));
+      using (id in (select user_id from memberships where studio_id = ${thisStudio}));
     grant select (id, email, name) on users to juxtane_app;
     alter table memberships enable row level security;
-    create policy studio on memberships using (studio_id = ${here});
+    create policy studio on memberships using (studio_id = ${thisStudio});
     grant select on memberships to juxtane_app;
     grant select, insert, update, delete on sign_in_attempts to juxtane_app;
     revoke execute on function no_studio_yet(), member_by_email(text),

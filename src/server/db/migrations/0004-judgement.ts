@@ -1,6 +1,5 @@
 import type { Knex } from "knex";
-
-const here = "nullif(current_setting('app.studio_id', true), '')::uuid";
+import { thisStudio } from "../tenant-table";
 
 /**
  * What a client asks for and never wears; the studio's own rule book and every version of a client's; the
@@ -48,7 +47,7 @@ export async function up(knex: Knex): Promise<void> {
   for (const table of ["rule_book_versions", "overrulings"])
     await knex.raw(`
       alter table ${table} enable row level security;
-      create policy studio on ${table} using (studio_id = ${here}) with check (studio_id = ${here});
+      create policy studio on ${table} using (studio_id = ${thisStudio}) with check (studio_id = ${thisStudio});
       grant select, insert, update, delete on ${table} to juxtane_app;
     `);
 }

@@ -1,6 +1,5 @@
 import type { Knex } from "knex";
-
-const here = "nullif(current_setting('app.studio_id', true), '')::uuid";
+import { thisStudio } from "../tenant-table";
 
 /**
  * The library of sets: retired ones, the days on which a set was worn, the studio's own templates, and the
@@ -64,7 +63,7 @@ export async function up(knex: Knex): Promise<void> {
   for (const table of ["wears", "set_templates", "gaps"])
     await knex.raw(`
       alter table ${table} enable row level security;
-      create policy studio on ${table} using (studio_id = ${here}) with check (studio_id = ${here});
+      create policy studio on ${table} using (studio_id = ${thisStudio}) with check (studio_id = ${thisStudio});
       grant select, insert, update, delete on ${table} to juxtane_app;
     `);
 }
