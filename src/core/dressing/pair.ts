@@ -18,7 +18,6 @@ export type PairView = Pick<
 
 /** Two accessories side by side, put together from each alone: pairs are asked about by the ten thousand. */
 export function pairOf(one: Dressed, other: Dressed): PairView {
-  const necklaces = [...one.neck.necklaces, ...other.neck.necklaces];
   return {
     look: one.look,
     body: one.body,
@@ -29,12 +28,20 @@ export function pairOf(one: Dressed, other: Dressed): PairView {
     bag: one.bag ?? other.bag,
     hosiery: one.hosiery ?? other.hosiery,
     palette: [...one.palette, ...other.palette],
-    neck: {
-      edge: null,
-      necklaces: necklaces.sort((higher, lower) => higher.lowest - lower.lowest),
-      scarf: one.neck.scarf ?? other.neck.scarf,
-      scarfBelow: one.neck.scarfBelow ?? other.neck.scarfBelow,
-    },
+    neck: neckOf(one.neck, other.neck),
     landing: one.landing ?? other.landing,
+  };
+}
+
+/** What lies at the neck of the two; most pieces lie elsewhere, and add nothing. */
+function neckOf(one: Dressed["neck"], other: Dressed["neck"]): Dressed["neck"] {
+  if (other.necklaces.length === 0 && !other.scarf) return one;
+  if (one.necklaces.length === 0 && !one.scarf) return other;
+  const necklaces = [...one.necklaces, ...other.necklaces];
+  return {
+    edge: null,
+    necklaces: necklaces.sort((higher, lower) => higher.lowest - lower.lowest),
+    scarf: one.scarf ?? other.scarf,
+    scarfBelow: one.scarfBelow ?? other.scarfBelow,
   };
 }

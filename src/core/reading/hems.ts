@@ -1,4 +1,5 @@
 import { dress } from "../dressing/dress";
+import type { Dressed } from "../dressing/dressed";
 import type { Look } from "../piece/look";
 import type { PieceOf } from "../piece/piece";
 import type { Finding } from "../rules/finding";
@@ -9,8 +10,14 @@ const hemRules = rulesTagged("hem");
 
 /** What the hem rules alone say of a look: all a solver needs, at a fraction of a whole reading. */
 export function hemFindings(look: Look): Finding[] {
-  const dressed = dress(look);
-  return hemRules.flatMap((rule) => rule.read(dressed));
+  return readHem(dress(look));
+}
+
+/** The same of a look that is already dressed. */
+export function readHem(dressed: Dressed): Finding[] {
+  const findings: Finding[] = [];
+  for (const rule of hemRules) for (const finding of rule.read(dressed)) findings.push(finding);
+  return findings;
 }
 
 /** Sum of the effects of hem findings, and what they jar on. */

@@ -1,5 +1,6 @@
 import type { Dressed, Worn } from "../dressing/dressed";
 import type { PairView } from "../dressing/pair";
+import type { Piece } from "../piece/piece";
 import { valuesOf, type Params, type Values } from "../rule-book/params";
 import type { RuleBook } from "../rule-book/rule-book";
 import type { SchoolName, Schools } from "../rule-book/schools";
@@ -49,6 +50,8 @@ interface PairRuleSpec<P extends Params, M extends Messages> extends RuleSpec<P,
   readonly pair: readonly Extract<keyof M, string>[];
   /** Whether a piece can have a part in those; of a pair with one that cannot, nothing is said. Left out: any can. */
   readonly concerns?: (item: Worn, params: Values<P>) => boolean;
+  /** All that it reads of a piece, where that is little: two pieces alike in it are judged alike, and once. */
+  readonly judgesBy?: (piece: Piece) => string;
 }
 
 /** One testable statement about a look. */
@@ -74,6 +77,8 @@ export interface Rule<P extends Params = Params> {
 interface PairReader {
   /** Whether a piece can have a part in what it says. */
   concerns(item: Worn, book: RuleBook): boolean;
+  /** All that it reads of a piece; null where that is too much to name. */
+  readonly judgesBy: ((piece: Piece) => string) | null;
   read(pair: PairView): Finding[];
 }
 
@@ -98,6 +103,7 @@ export function definePairRule<const P extends Params = NoParams, const M extend
   const ofPairs = new Set<string>(spec.pair);
   const pairs: PairReader = {
     concerns: (item, book) => spec.concerns?.(item, about.settings(book).params) ?? true,
+    judgesBy: spec.judgesBy ?? null,
     read(pair) {
       const findings = read(pair);
       return findings.length === 0 ? findings : findings.filter(({ message }) => ofPairs.has(message));

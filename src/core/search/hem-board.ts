@@ -3,7 +3,7 @@ import type { Client } from "../piece/client";
 import { isLegged, type Legged, type Piece, type PieceOf } from "../piece/piece";
 import type { Turn } from "../piece/adjustment";
 import { apply, wornSo } from "../reading/change";
-import { hemFindings, hemPair, weighHem } from "../reading/hems";
+import { hemPair, readHem, weighHem } from "../reading/hems";
 import { solveTurnUp } from "../reading/turn-ups";
 import { hemVerdict, type Verdict } from "../reading/verdict";
 
@@ -36,11 +36,11 @@ export function hasHem(piece: Piece): piece is HemGarment {
 export function hemRow(client: Client, garment: HemGarment, shoes: readonly PieceOf<"shoe">[]): HemCell[] {
   return shoes.map((shoe) => {
     const plain = hemPair(client, garment, shoe);
-    const asCut = weighHem(hemFindings(plain));
+    const unturned = dress(plain);
+    const asCut = weighHem(readHem(unturned));
     const turn = asCut.against.length > 0 ? (solveTurnUp(plain)?.best?.turn ?? null) : null;
-    const look = turn ? apply(plain, wornSo(turn)) : plain;
-    const { points, against } = turn ? weighHem(hemFindings(look)) : asCut;
-    const dressed = dress(look);
+    const dressed = turn ? dress(apply(plain, wornSo(turn))) : unturned;
+    const { points, against } = turn ? weighHem(readHem(dressed)) : asCut;
     const hem = dressed.hem ?? 0;
     const { shaft, lift } = shoe.figures;
     return {

@@ -41,25 +41,36 @@ export function entriesOf(dressed: PairView, limits: EchoLimits): Entry[] {
   return entries;
 }
 
-function enters({ look, worn, palette }: PairView, { item, tint }: Patch, limits: EchoLimits): boolean {
+function enters(pair: PairView, patch: Patch, limits: EchoLimits): boolean {
+  const { item, tint } = patch;
   const { piece } = item;
   if (item.slot === null || tint.share < limits.minShare || tint.role === "sole") return false;
   if (item.place !== null || piece.kind === "eyewear") return false;
   if (finishes[piece.finish].kin === "shine" || isMetalOnly(item)) return false;
+  if (tint.neutral && !standsOut(pair, patch, limits)) return false;
   const onLeg = piece.kind === "shoe" || piece.kind === "hosiery";
-  if (onLeg && isSkinTone(tint.shade, shadeOf(look.client.colouring.skin))) return false;
-  if (!tint.neutral) return true;
-  if (worn.length < 2) return false;
-  const others = (fits: (other: Tint) => boolean) =>
-    palette.every((other) => other.item === item || fits(other.tint));
-  if (isBrown(tint))
-    return others((other) => isBrown(other) || (other.neutral && other.shade.C < limits.grey));
-  const { light, dark } = limits;
-  return tint.shade.L >= light && others(({ shade }) => shade.L < dark || shade.L >= light);
+  return !onLeg || !isSkinTone(tint.shade, shadeOf(pair.look.client.colouring.skin));
 }
 
-function isBrown(tint: Tint): boolean {
-  return tint.family === "brown" || tint.family === "tan";
+/** A neutral stands out where all else is of another sort: a brown among greys, a white among darks. */
+function standsOut({ worn, palette }: PairView, { item, tint }: Patch, limits: EchoLimits): boolean {
+  if (worn.length < 2) return false;
+  const { light, dark, grey } = limits;
+  const brown = isBrown(tint);
+  if (!brown && tint.shade.L < light) return false;
+  for (const other of palette) {
+    if (other.item === item) continue;
+    const { shade, neutral } = other.tint;
+    const lets = brown
+      ? isBrown(other.tint) || (neutral && shade.C < grey)
+      : shade.L < dark || shade.L >= light;
+    if (!lets) return false;
+  }
+  return true;
+}
+
+function isBrown({ family }: Tint): boolean {
+  return family === "brown" || family === "tan";
 }
 
 /** Jewellery that is nothing but its metal is read by the metal story, not by colour. */

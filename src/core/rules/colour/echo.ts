@@ -70,13 +70,14 @@ export const echo = definePairRule({
 });
 
 function nearestAnswer(entries: readonly Entry[]): Entry | null {
-  return entries
-    .filter(({ answered }) => answered)
-    .reduce<Entry | null>(
-      (found, entry) =>
-        (entry.nearest?.distance ?? Infinity) < (found?.nearest?.distance ?? Infinity) ? entry : found,
-      null,
-    );
+  let found: Entry | null = null;
+  let least = Infinity;
+  for (const entry of entries) {
+    if (!entry.answered || !entry.nearest || entry.nearest.distance >= least) continue;
+    least = entry.nearest.distance;
+    found = entry;
+  }
+  return found;
 }
 
 /** A colour of the base that no accessory has taken up yet: an invitation, not a fault. */

@@ -61,14 +61,20 @@ export const valueMatch = definePairRule({
 
 /** The first two of the larger other accessories that part from one another in more than one way. */
 function partedPair(pieces: readonly Worn[], limits: MatchLimits & { large: number; ways: number }) {
-  const large = pieces.filter(({ piece, area }) => piece.kind !== "hosiery" && area >= limits.large);
-  for (const [i, one] of large.entries())
-    for (const other of large.slice(i + 1)) {
-      if (isShoeOrBag(one) && isShoeOrBag(other)) continue;
+  for (const [i, one] of pieces.entries()) {
+    if (!isLarge(one, limits.large)) continue;
+    for (let k = i + 1; k < pieces.length; k += 1) {
+      const other = pieces[k];
+      if (!other || !isLarge(other, limits.large) || (isShoeOrBag(one) && isShoeOrBag(other))) continue;
       const breaches = breachesBetween(one, other, limits);
       if (breaches.length >= limits.ways) return { one, other, breaches };
     }
+  }
   return null;
+}
+
+function isLarge({ piece, area }: Worn, large: number): boolean {
+  return area >= large && piece.kind !== "hosiery";
 }
 
 function isShoeOrBag({ piece: { kind } }: Worn): boolean {

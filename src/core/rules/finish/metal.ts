@@ -24,6 +24,7 @@ export const metal = definePairRule({
   },
   pair: ["joined", "broken"],
   concerns: ({ piece }) => piece.metalSize > 0,
+  judgesBy: ({ metal, metalSize }) => `${metal} ${metalSize}`,
   read({ visible }, { params, schools, judge }) {
     const seen: Piece[] = [];
     for (const { piece } of visible) if (piece.metalSize > 0) seen.push(piece);

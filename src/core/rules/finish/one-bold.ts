@@ -28,6 +28,7 @@ export const oneBold = definePairRule({
   },
   pair: ["picked", "many"],
   concerns: ({ piece }) => surfacesOf(piece).some(({ boldness }) => boldness > 0),
+  judgesBy: ({ finish, secondFinish }) => `${finish} ${secondFinish ?? ""}`,
   read({ visible }, { params, judge }) {
     const loud: Surface[] = [];
     for (const { piece } of visible)

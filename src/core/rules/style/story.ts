@@ -21,6 +21,7 @@ export const story = definePairRule({
   },
   pair: ["contrast", "unrelated"],
   concerns: ({ piece: { kind } }) => kind !== "hosiery",
+  judgesBy: ({ poles, statement }) => `${poles.join()} ${statement}`,
   read({ accessories }, { params, judge }) {
     const pieces: Piece[] = [];
     for (const { piece } of accessories) if (piece.kind !== "hosiery") pieces.push(piece);

@@ -12,7 +12,7 @@ import { print } from "../../rules/colour/print";
 import { rulesTagged } from "../../rules/registry";
 import { speaksOf } from "../../rules/spoken";
 import { leadsAllowed, oneLead } from "../../rules/style/one-lead";
-import { agreementOf, looseOf, pointsOf as wholePoints } from "../../sets/agreement";
+import { looseOf, pointsBetween } from "../../sets/agreement";
 import { setLimitsOf } from "../../rule-book/set-limits";
 import { effectValues } from "../../reading/verdict";
 import type { Group, Problem } from "./problem";
@@ -93,17 +93,22 @@ export function setProblem(base: Look, wardrobe: readonly Piece[], wish: SetWish
     places.push(place);
   }
   const count = pieces.length;
-  const loose = pieces.map((piece) => piece && looseOf(piece, base.client));
+  const agreement = pointsBetween(pieces.map((piece) => piece && looseOf(piece, base.client)));
   const lone = new Map<readonly Rule[], Map<Piece | null, number>>();
   const together = new Int32Array(count * count);
   places.forEach((place, at) => {
-    for (const later of places.slice(at + 1))
+    for (const [k, later] of places.slice(at + 1).entries()) {
+      const [here, there] = [wish.slots[at]?.slot, wish.slots[at + 1 + k]?.slot];
+      const meeting =
+        here && there && meetings.find(({ slots }) => slots.includes(here) && slots.includes(there));
       for (const one of place)
         for (const other of later) {
-          const value = Math.round(unit * pairPoints(one, other));
+          const points = meeting ? meetingPoints(meeting.rules, one, other) : agreedPoints(one, other);
+          const value = Math.round(unit * points);
           together[one * count + other] = value;
           together[other * count + one] = value;
         }
+    }
   });
   const worth = Int32Array.from(worths, (points) => Math.round(unit * points));
   return {
@@ -124,18 +129,17 @@ export function setProblem(base: Look, wardrobe: readonly Piece[], wish: SetWish
     return points;
   }
 
-  function pairPoints(one: number, other: number): number {
+  /** What two pieces that do not meet on the body agree or argue by; praise counts in part. */
+  function agreedPoints(one: number, other: number): number {
+    const points = agreement(one, other);
+    return points > 0 ? points * limits.shared : points;
+  }
+
+  /** What two pieces that meet on the body make of it beside what each makes of it alone. */
+  function meetingPoints(rules: readonly Rule[], one: number, other: number): number {
     const [first, second] = [pieces[one], pieces[other]];
-    if (!first || !second) return 0;
-    const [a, b] = [slotOf(first), slotOf(second)];
-    if (!a || !b) return 0;
-    const meeting = meetings.find(({ slots }) => slots.includes(a) && slots.includes(b));
-    if (!meeting) {
-      const [laid, beside] = [loose[one], loose[other]];
-      const points = laid && beside ? wholePoints(agreementOf(laid, beside)) : 0;
-      return points > 0 ? points * limits.shared : points;
-    }
-    const { rules } = meeting;
+    const [a, b] = [first && slotOf(first), second && slotOf(second)];
+    if (!first || !second || !a || !b) return 0;
     const both = swap(swap(bare, a, first), b, second);
     return heard(rules, both) - alone(rules, a, first) - alone(rules, b, second) + alone(rules, null, null);
   }
