@@ -120,7 +120,7 @@ describe("the rule book", () => {
   });
 
   it("keeps what was set when the studio cannot be reached", async () => {
-    await press(page, "button", "Street-cut");
+    await press(page, "radio", "Street-cut");
     await page.setOfflineMode(true);
     await press(page, "button", "Keep");
     await sees(page, "The studio's server does not answer. What you typed is still here");
@@ -131,19 +131,19 @@ describe("the rule book", () => {
 
   it("of the studio is what a new client starts from", async () => {
     await page.goto(`${site}/rules`);
-    await press(page, "button", "Hushed");
+    await press(page, "radio", "Hushed");
     await press(page, "button", "Keep");
     await sees(page, "Kept as version 2.");
     await page.goto(`${site}/clients/new`);
-    const hushed = await named(page, "button", "Hushed");
-    expect(await hushed.evaluate((node) => node.getAttribute("aria-pressed"))).toBe("true");
+    const hushed = await named(page, "radio", "Hushed");
+    expect(await hushed.evaluate((node) => node.getAttribute("aria-checked"))).toBe("true");
   });
 });
 
 describe("the colours of a look", () => {
   it("say what two of them are to one another, in words and figures", async () => {
     await openBench();
-    await page.click('button[title="Colours of the look"]');
+    await page.click("button ::-p-text(families)");
     await sees(page, "Choose two to hear what they are to one another.");
     for (const at of [0, 1]) {
       const colours = await page.$$("[role='dialog'] li button");
@@ -159,7 +159,7 @@ describe("the colours of a look", () => {
   it("warm under the lamp, in the list and on the figure", async () => {
     const ground = () => page.$eval("[role='dialog'] li button span", (node) => node.style.background);
     const day = await ground();
-    await press(page, "button", "Warm evening light");
+    await press(page, "radio", "Warm evening light");
     expect(await ground()).not.toBe(day);
     await page.keyboard.press("Escape");
     const lamp = await named(page, "button", "lamp");

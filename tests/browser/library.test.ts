@@ -157,10 +157,10 @@ describe("a set of the library", () => {
           [
             ...(rows
               .find((row) => row.querySelector("h2")?.textContent === name)
-              ?.querySelectorAll("a[title]") ?? []),
+              ?.querySelectorAll("a[aria-label]") ?? []),
           ]
             .filter((link) => link.getAttribute("href")?.startsWith("/rail/"))
-            .map((link) => link.getAttribute("title")),
+            .map((link) => link.getAttribute("aria-label")),
         set,
       );
     expect(await plates("Glass and cobalt")).toEqual(before);

@@ -41,7 +41,7 @@ describe("the hem board", () => {
     );
     expect(counts.length).toBeGreaterThanOrEqual(6);
     expect(counts).toEqual([...counts].sort((one, other) => other - one));
-    await press(page, "button", "as on the rail");
+    await press(page, "radio", "as on the rail");
     const rail = await page.$$eval('tbody th[scope="row"]', (heads) => heads.map((head) => head.textContent));
     expect(rail[0]).toContain("Rust corduroy culottes");
   });

@@ -112,8 +112,13 @@ describe("whole sets on the bench", () => {
     const shoe = await shoeNow();
     await page.waitForFunction(
       (worn) => {
-        const sets = [...document.querySelectorAll("ul[aria-label='Whole sets'] [title]")];
-        return sets.some((plate) => worn.includes(plate.getAttribute("title") ?? "nothing"));
+        const sets = [...document.querySelectorAll("ul[aria-label='Whole sets'] button")];
+        return sets.some((set) =>
+          /^Put on (.+):/
+            .exec(set.getAttribute("aria-label") ?? "")?.[1]
+            ?.split(", ")
+            .some((piece) => worn.includes(piece)),
+        );
       },
       {},
       shoe,

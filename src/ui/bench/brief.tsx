@@ -7,7 +7,7 @@ import { verdicts } from "@/core/reading/verdict";
 import { levelWord } from "@/core/register/ladder";
 import { Button } from "../kit/button";
 import { Hint } from "../kit/hint";
-import { Mark, wordOf } from "../kit/marks";
+import { Mark, VerdictMark, wordOf } from "../kit/marks";
 import { Segments } from "../kit/segments";
 import { Select } from "../kit/select";
 import { benchAction } from "./desk/actions";
@@ -112,7 +112,7 @@ function Judgement() {
   const overruled = standing.overruled.some((overruling) => overruling !== null);
   return (
     <div className="flex items-center gap-2 border-l border-rule pl-3" aria-live="polite">
-      <Mark of={standing.verdict} className={`size-7 ${standing.verdict === "jars" ? "text-thread" : ""}`} />
+      <VerdictMark of={standing.verdict} className="size-7" />
       <span className="grid">
         <span className="flex items-center gap-2">
           <span className="font-serif text-title leading-none">{wordOf(standing.verdict)}</span>

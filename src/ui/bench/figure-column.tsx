@@ -12,11 +12,11 @@ import { AnkleWindow } from "../drawing/ankle/ankle-window";
 import { describeLook } from "../drawing/describe";
 import { Figure } from "../drawing/figure/figure";
 import { NeckWindow } from "../drawing/neck/neck-window";
-import { Hint } from "../kit/hint";
 import { useLengthUnit } from "../kit/length-unit";
 import { Toggle } from "../kit/toggle";
 import { useBenchState, useDesk } from "./desk/use-desk";
 import { WornControls } from "./worn-controls";
+import { Segments } from "../kit/segments";
 
 const surrounds = ["light", "middle", "dark"] as const;
 type Surround = (typeof surrounds)[number];
@@ -97,18 +97,17 @@ interface SurroundsProps {
 /** The grey that the figure stands before. */
 function Surrounds({ shown, onShow }: SurroundsProps) {
   return (
-    <div role="group" aria-label="Surround" className="flex">
-      {surrounds.map((name) => (
-        <Hint key={name} words={`${name} surround`}>
-          <button
-            type="button"
-            aria-pressed={name === shown}
-            aria-label={`${name} surround`}
-            onClick={() => onShow(name)}
-            className={`surround-${name} size-6 border border-(--figure-rule) ${name === shown ? "basted" : ""}`}
-          />
-        </Hint>
-      ))}
-    </div>
+    <Segments
+      label="Surround"
+      size="swatch"
+      value={shown}
+      onChange={onShow}
+      segments={surrounds.map((name) => ({
+        value: name,
+        name: `${name} surround`,
+        hint: `${name} surround`,
+        shown: <span className={`surround-${name} size-full`} />,
+      }))}
+    />
   );
 }

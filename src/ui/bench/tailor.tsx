@@ -16,6 +16,7 @@ import { Plate } from "../drawing/plate";
 import { Button } from "../kit/button";
 import { Dialog } from "../kit/dialog";
 import { useLengthUnit } from "../kit/length-unit";
+import { Toggle } from "../kit/toggle";
 
 export type KeepHem = (input: { pieceId: string; hem: unknown }) => Promise<Outcome<null>>;
 
@@ -49,16 +50,16 @@ export function Tailor({ onClose, advisor, trousers, shoes, worn, keepHem }: Tai
     >
       <div className="grid max-h-52 grid-cols-4 gap-1.5 overflow-y-auto">
         {shoes.map((shoe) => (
-          <button
+          <Toggle
             key={shoe.id}
-            type="button"
-            aria-pressed={chosen.includes(shoe.id)}
-            onClick={() => toggle(shoe.id)}
-            className={`border bg-white p-1 text-left ${chosen.includes(shoe.id) ? "basted border-transparent" : "border-rule"}`}
+            look="basted"
+            on={chosen.includes(shoe.id)}
+            onChange={() => toggle(shoe.id)}
+            className="p-1 text-left"
           >
             <Plate piece={shoe} className="h-10 w-full" />
             <span className="block truncate text-tiny">{shoe.name}</span>
-          </button>
+          </Toggle>
         ))}
       </div>
       <Advice answer={answer} shoes={shoes} inseam={trousers.figures.inseam} />

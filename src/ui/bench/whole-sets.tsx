@@ -4,11 +4,12 @@ import { slotLabels } from "@/core/piece/slots";
 import type { BestSets } from "@/workers/answers";
 import { Plate } from "../drawing/plate";
 import { Button } from "../kit/button";
-import { Mark, wordOf } from "../kit/marks";
+import { VerdictMark, wordOf } from "../kit/marks";
 import { Segments } from "../kit/segments";
 import { useDesk } from "./desk/use-desk";
 import { handledNext, handlingOf, leanings, presets, sought } from "./set-wishes";
 import { useWholeSets } from "./use-whole-sets";
+import { Hint } from "../kit/hint";
 
 /** The best whole sets for the base, far enough apart to be a choice, sought and proved in the worker. */
 export function WholeSets() {
@@ -52,17 +53,20 @@ export function WholeSets() {
             const { words, note, look } = handlingOf(handled, slot);
             const label = slotLabels[slot].toLowerCase();
             return (
-              <button
+              <Hint
                 key={slot}
-                type="button"
-                aria-label={`${label}: ${words}`}
-                title="fill it if that helps, fill it always, keep what is on, or leave it out"
-                onClick={() => handle(handledNext(handled, slot))}
-                className={`h-5.5 border px-1.5 text-tiny ${look}`}
+                words="fill it if that helps, fill it always, keep what is on, or leave it out"
               >
-                {label}
-                {note}
-              </button>
+                <button
+                  type="button"
+                  aria-label={`${label}: ${words}`}
+                  onClick={() => handle(handledNext(handled, slot))}
+                  className={`h-5.5 border px-1.5 text-tiny ${look}`}
+                >
+                  {label}
+                  {note}
+                </button>
+              </Hint>
             );
           })}
         </div>
@@ -81,28 +85,31 @@ function FoundSets({ found }: { readonly found: BestSets | null }) {
     <ul aria-label="Whole sets" className="flex min-h-0 flex-1 gap-2 overflow-x-auto">
       {found?.sets.map(({ pieceIds, score, verdict }) => {
         const pieces = pieceIds.flatMap((id) => named(id) ?? []);
+        const names = pieces.map(({ name }) => name).join(", ");
         const count = pieces.length === 1 ? "1 piece" : `${pieces.length} pieces`;
         return (
           <li key={pieceIds.join()} className="flex shrink-0">
-            <button
-              type="button"
-              onClick={() => steps.putOnSet(pieceIds)}
-              aria-label={`Put on ${pieces.map(({ name }) => name).join(", ")}: ${wordOf(verdict)} ${Math.round(score)} ${count}`}
-              className="flex flex-col border border-rule bg-paper px-2 pb-1 text-left hover:bg-white"
-            >
-              <span className="flex min-h-0 flex-1 items-end gap-1">
-                {pieces.map((piece) => (
-                  <span key={piece.id} title={piece.name} className="h-full w-13">
-                    <Plate piece={piece} className="h-full w-full" />
-                  </span>
-                ))}
-              </span>
-              <span className="tabular flex items-center gap-1.5 text-small font-semibold">
-                <Mark of={verdict} className={`size-4 ${verdict === "jars" ? "text-thread" : ""}`} />
-                {wordOf(verdict)} {Math.round(score)}
-                <span className="font-normal text-ink-soft">{count}</span>
-              </span>
-            </button>
+            <Hint words={names}>
+              <button
+                type="button"
+                onClick={() => steps.putOnSet(pieceIds)}
+                aria-label={`Put on ${names}: ${wordOf(verdict)} ${Math.round(score)} ${count}`}
+                className="flex flex-col border border-rule bg-paper px-2 pb-1 text-left hover:bg-white"
+              >
+                <span className="flex min-h-0 flex-1 items-end gap-1">
+                  {pieces.map((piece) => (
+                    <span key={piece.id} className="h-full w-13">
+                      <Plate piece={piece} className="h-full w-full" />
+                    </span>
+                  ))}
+                </span>
+                <span className="tabular flex items-center gap-1.5 text-small font-semibold">
+                  <VerdictMark of={verdict} className="size-4" />
+                  {wordOf(verdict)} {Math.round(score)}
+                  <span className="font-normal text-ink-soft">{count}</span>
+                </span>
+              </button>
+            </Hint>
           </li>
         );
       })}

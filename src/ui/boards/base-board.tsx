@@ -13,7 +13,7 @@ import { layOut } from "@/core/studio/wardrobe";
 import { describeLook } from "../drawing/describe";
 import { Figure } from "../drawing/figure/figure";
 import { useLengthUnit } from "../kit/length-unit";
-import { Mark, wordOf } from "../kit/marks";
+import { VerdictMark, wordOf } from "../kit/marks";
 import { useReach } from "../sets/use-reach";
 import { Select } from "../kit/select";
 import { useQueryState } from "nuqs";
@@ -143,10 +143,7 @@ const LookOf = memo(function LookOf({ wardrobe, base, set }: LookOfProps) {
       <span className="grid gap-0.5 p-3">
         <span className="font-serif text-body leading-tight font-medium">{set.name}</span>
         <span className="tabular flex items-center gap-1.5">
-          <Mark
-            of={reading.verdict}
-            className={`size-4.5 ${reading.verdict === "jars" ? "text-thread" : ""}`}
-          />
+          <VerdictMark of={reading.verdict} className="size-4.5" />
           {wordOf(reading.verdict)} {Math.round(reading.score)}
         </span>
         <span className="tabular text-tiny text-ink-soft">

@@ -1,17 +1,21 @@
 "use client";
 
 import Link from "next/link";
-import { useMemo, useState } from "react";
+import { parseAsStringLiteral, useQueryState } from "nuqs";
+import { useMemo } from "react";
 import type { HemCell } from "@/core/search/hem-board";
 import type { BenchSource } from "@/core/studio/bench-source";
 import { sayLength, type LengthUnit } from "@/core/length/length";
 import type { Piece } from "@/core/piece/piece";
 import { ruleOf } from "@/core/rules/registry";
 import { Plate } from "../drawing/plate";
+import { Hint } from "../kit/hint";
 import { useLengthUnit } from "../kit/length-unit";
-import { Mark, wordOf } from "../kit/marks";
+import { VerdictMark, wordOf } from "../kit/marks";
 import { Empty, Page } from "../kit/page";
+import { Segments } from "../kit/segments";
 import { BoardNav } from "./board-nav";
+import { BoardTable, type BoardLine, type BoardLook } from "./board-table";
 import { HemCellDrawing } from "./hem-cell";
 import { useHemBoard } from "./use-hem-board";
 
@@ -43,105 +47,109 @@ export function HemBoard({ clients, clientId, wardrobe }: HemBoardProps) {
 }
 
 function Grid({ wardrobe }: { readonly wardrobe: NonNullable<HemBoardProps["wardrobe"]> }) {
-  const unit = useLengthUnit();
-  const [order, setOrder] = useState<(typeof orders)[number]>("goes with most");
+  const [order, setOrder] = useQueryState("order", parseAsStringLiteral(orders).withDefault(orders[1]));
   const { garments, shoes, rows, done } = useHemBoard(wardrobe);
-  const serves = useMemo(() => countServed(rows), [rows]);
-  const byCount = (one: Piece, other: Piece) => (serves.get(other.id) ?? 0) - (serves.get(one.id) ?? 0);
-  const rowsShown = order === "goes with most" && done ? [...garments].sort(byCount) : garments;
-  const shoesShown = order === "goes with most" && done ? [...shoes].sort(byCount) : shoes;
+  const serves = useMemo(() => (done ? countServed(rows) : null), [rows, done]);
+  const ranked = order === "goes with most" && serves !== null;
+  const lines = useMemo(
+    () =>
+      garments.map((garment): BoardLine<Piece, Answers> => {
+        const cells = rows.get(garment.id);
+        const rank = serves?.get(garment.id) ?? 0;
+        return { id: garment.id, of: garment, answers: cells && { cells, serves }, rank };
+      }),
+    [garments, rows, serves],
+  );
+  const shoesShown = useMemo(
+    () =>
+      ranked
+        ? [...shoes].sort((one, other) => (serves.get(other.id) ?? 0) - (serves.get(one.id) ?? 0))
+        : shoes,
+    [shoes, ranked, serves],
+  );
+  const look = useLook(wardrobe, serves);
   const total = garments.length * shoes.length;
   const read = [...rows.values()].reduce((sum, row) => sum + row.length, 0);
   if (total === 0) return <Empty say={`${wardrobe.client.name} has no hems or no shoes on the rail yet.`} />;
-  const baseOf = (id: string) => wardrobe.bases.find(({ pieceIds }) => pieceIds.includes(id))?.id;
   return (
     <>
       <div className="mb-3 flex items-center gap-3">
-        <div role="group" aria-label="Order" className="flex">
-          {orders.map((name) => (
-            <button
-              key={name}
-              type="button"
-              aria-pressed={name === order}
-              onClick={() => setOrder(name)}
-              className={`h-8 border border-l-0 border-rule-strong px-3 first:border-l ${name === order ? "bg-ink text-paper" : "bg-paper hover:bg-well"}`}
-            >
-              {name}
-            </button>
-          ))}
-        </div>
+        <Segments
+          label="Order"
+          size="normal"
+          value={order}
+          onChange={(next) => void setOrder(next)}
+          segments={orders.map((name) => ({ value: name, shown: name }))}
+        />
         <p role="status" className="tabular text-ink-soft">
           {done ? `${total} pairs read` : `${read} of ${total} pairs read ...`}
         </p>
       </div>
-      <div
-        className="overflow-x-auto border border-rule-strong bg-paper"
-        tabIndex={0}
-        role="region"
-        aria-label="Hem board"
-      >
-        <table className="border-collapse">
-          <thead>
-            <tr>
-              <th className="sticky left-0 z-10 w-44 min-w-44 border-r border-b border-rule-strong bg-paper" />
-              {shoesShown.map((shoe) => (
-                <th
-                  key={shoe.id}
-                  scope="col"
-                  className="w-24 min-w-24 border-b border-rule-strong px-1 pt-2 pb-1 align-bottom text-tiny leading-tight font-medium"
-                >
-                  <Plate piece={shoe} className="mx-auto h-10 w-20" />
-                  {shoe.name}
-                  <span className="block font-normal text-ink-soft">
-                    {done ? `with ${serves.get(shoe.id) ?? 0}` : "\u00a0"}
-                  </span>
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {rowsShown.map((garment) => (
-              <tr key={garment.id}>
-                <th
-                  scope="row"
-                  className="sticky left-0 z-10 border-r border-b border-rule-strong bg-paper px-2 text-left text-tiny leading-tight font-medium"
-                >
-                  <span className="flex items-center gap-2">
-                    <Plate piece={garment} className="h-14 w-10 shrink-0" />
-                    <span>
-                      {garment.name}
-                      <span className="block font-normal text-ink-soft">
-                        {done ? `with ${serves.get(garment.id) ?? 0}` : "\u00a0"}
-                      </span>
-                    </span>
-                  </span>
-                </th>
-                {shoesShown.map((shoe) => {
-                  const cell = rows.get(garment.id)?.find((entry) => entry.shoe === shoe.id);
-                  return (
-                    <td key={shoe.id} className="border-b border-l border-rule p-0 first-of-type:border-l-0">
-                      {cell ? (
-                        <Cell
-                          cell={cell}
-                          garment={garment}
-                          shoe={shoe}
-                          unit={unit}
-                          clientId={wardrobe.client.id}
-                          baseId={baseOf(garment.id)}
-                        />
-                      ) : (
-                        <span className="block h-20 w-24" />
-                      )}
-                    </td>
-                  );
-                })}
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
+      <BoardTable
+        label="Hem board"
+        corner={wardrobe.client.name}
+        lines={lines}
+        columns={shoesShown}
+        columnId={({ id }) => id}
+        look={look}
+        ranked={ranked}
+      />
     </>
   );
+}
+
+/** The cells of a row as the worker gave them, and with how much each piece goes once all is read. */
+interface Answers {
+  readonly cells: readonly HemCell[];
+  readonly serves: Served | null;
+}
+
+function useLook(wardrobe: NonNullable<HemBoardProps["wardrobe"]>, serves: Served | null) {
+  const unit = useLengthUnit();
+  return useMemo((): BoardLook<Piece, Piece, Answers> => {
+    const baseOf = (id: string) => wardrobe.bases.find(({ pieceIds }) => pieceIds.includes(id))?.id;
+    const goesWith = ({ id }: Piece) => (
+      <span className="block font-normal text-ink-soft">
+        {serves ? `with ${serves.get(id) ?? 0}` : "\u00a0"}
+      </span>
+    );
+    return {
+      row: 81,
+      column: 97,
+      names: 176,
+      head: (shoe) => (
+        <span className="block text-tiny leading-tight">
+          <Plate piece={shoe} className="mx-auto h-10 w-20" />
+          {shoe.name}
+          {goesWith(shoe)}
+        </span>
+      ),
+      name: (garment) => (
+        <span className="flex items-center gap-2 text-tiny leading-tight">
+          <Plate piece={garment} className="h-14 w-10 shrink-0" />
+          <span>
+            {garment.name}
+            {goesWith(garment)}
+          </span>
+        </span>
+      ),
+      cell: (garment, shoe, answers) => {
+        const cell = answers?.cells.find((entry) => entry.shoe === shoe.id);
+        return (
+          cell && (
+            <Cell
+              cell={cell}
+              garment={garment}
+              shoe={shoe}
+              unit={unit}
+              clientId={wardrobe.client.id}
+              baseId={baseOf(garment.id)}
+            />
+          )
+        );
+      },
+    };
+  }, [wardrobe, serves, unit]);
 }
 
 interface CellProps {
@@ -159,7 +167,7 @@ function Cell({ cell, garment, shoe, unit, clientId, baseId }: CellProps) {
     <>
       <HemCellDrawing cell={cell} garment={garment} shoe={shoe} />
       <span className="absolute right-1 bottom-0.5 flex items-center gap-0.5">
-        <Mark of={cell.verdict} className={`size-4 ${cell.verdict === "jars" ? "text-thread" : ""}`} />
+        <VerdictMark of={cell.verdict} />
       </span>
       {cell.turn && (
         <span className="tabular absolute bottom-0.5 left-1 text-tiny">{`${cell.turn.count} \u00d7 ${sayLength(cell.turn.depth, unit)}`}</span>
@@ -169,21 +177,23 @@ function Cell({ cell, garment, shoe, unit, clientId, baseId }: CellProps) {
   const shape = "relative block h-20 w-24 hover:bg-white";
   if (!baseId)
     return (
-      <span title={words} className={shape}>
+      <span className={shape}>
         {drawing}
         <span className="sr-only">{words}</span>
       </span>
     );
   const turn = cell.turn ? `&turn=${cell.turn.count}x${cell.turn.depth}` : "";
   return (
-    <Link
-      href={`/bench?client=${clientId}&base=${baseId}&wear=${shoe.id}${turn}`}
-      title={words}
-      aria-label={words}
-      className={shape}
-    >
-      {drawing}
-    </Link>
+    <Hint words={words}>
+      <Link
+        href={`/bench?client=${clientId}&base=${baseId}&wear=${shoe.id}${turn}`}
+        prefetch={false}
+        aria-label={words}
+        className={shape}
+      >
+        {drawing}
+      </Link>
+    </Hint>
   );
 }
 
@@ -195,8 +205,10 @@ function sayCell(cell: HemCell, garment: Piece, shoe: Piece, unit: LengthUnit): 
   return `${garment.name}${turned} over ${shoe.name}: ${wordOf(cell.verdict)}; hem ${sayLength(cell.hem + cell.lift, unit)} over the floor, ${gap} ${sayLength(Math.abs(cell.gap), unit)}${against.length > 0 ? `; ${against.join("; ")}` : ""}`;
 }
 
+type Served = ReadonlyMap<string, number>;
+
 /** With how many of the other side each piece does not jar. */
-function countServed(rows: ReadonlyMap<string, readonly HemCell[]>): ReadonlyMap<string, number> {
+function countServed(rows: ReadonlyMap<string, readonly HemCell[]>): Served {
   const counts = new Map<string, number>();
   for (const [garment, cells] of rows)
     for (const { shoe, verdict } of cells) {

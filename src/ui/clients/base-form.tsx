@@ -18,6 +18,7 @@ import { fieldId } from "../kit/form/field-id";
 import { RecordForm } from "../kit/form/record-form";
 import { useLengthUnit } from "../kit/length-unit";
 import { Mark, wordOf } from "../kit/marks";
+import { Toggle } from "../kit/toggle";
 
 interface BaseFormProps {
   readonly id: string | null;
@@ -79,16 +80,16 @@ function GarmentChoice({ garments }: { readonly garments: readonly Piece[] }) {
               {here.map((piece) => {
                 const on = chosen.includes(piece.id);
                 return (
-                  <button
+                  <Toggle
                     key={piece.id}
-                    type="button"
-                    aria-pressed={on}
-                    onClick={() => toggle(piece.id)}
-                    className={`flex flex-col border bg-paper p-2 text-left hover:bg-white ${on ? "basted border-transparent" : "border-rule"}`}
+                    look="basted"
+                    on={on}
+                    onChange={() => toggle(piece.id)}
+                    className="flex flex-col p-2 text-left"
                   >
                     <Plate piece={piece} className="h-24 w-full" />
                     <span className="mt-1 text-tiny leading-tight font-medium">{piece.name}</span>
-                  </button>
+                  </Toggle>
                 );
               })}
             </div>

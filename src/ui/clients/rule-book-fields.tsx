@@ -4,6 +4,7 @@ import Link from "next/link";
 import { useFormContext, useWatch } from "react-hook-form";
 import { readyBooks, type RuleBook } from "@/core/rule-book/rule-book";
 import { schoolNames, schoolQuestions } from "@/core/rule-book/schools";
+import { Segments } from "../kit/segments";
 
 interface RuleBookFieldsProps {
   /** Null for a new client, whose book is chosen here; else the book has a place of its own. */
@@ -25,19 +26,20 @@ function ReadyBooks({ book }: { readonly book: RuleBook }) {
   const { setValue } = useFormContext();
   const offered = readyBooks.some(({ name }) => name === book.name) ? readyBooks : [book, ...readyBooks];
   return (
-    <div role="group" aria-label="Ready rule books" className="flex flex-wrap gap-1.5">
-      {offered.map((ready) => (
-        <button
-          key={ready.name}
-          type="button"
-          aria-pressed={book.name === ready.name}
-          onClick={() => setValue("ruleBook", ready, { shouldDirty: true })}
-          className={`h-9 border px-4 font-serif text-body ${book.name === ready.name ? "border-ink bg-ink text-paper" : "border-rule-strong bg-paper hover:bg-well"}`}
-        >
-          {ready.name}
-        </button>
-      ))}
-    </div>
+    <Segments
+      label="Ready rule books"
+      size="named"
+      apart
+      value={book.name}
+      onChange={(name) =>
+        setValue(
+          "ruleBook",
+          offered.find((ready) => ready.name === name),
+          { shouldDirty: true },
+        )
+      }
+      segments={offered.map(({ name }) => ({ value: name, shown: name }))}
+    />
   );
 }
 

@@ -15,6 +15,8 @@ import { Dialog } from "../kit/dialog";
 import { useLengthUnit } from "../kit/length-unit";
 import { Mark, wordOf } from "../kit/marks";
 import { sayShade } from "./shade-words";
+import { Segments } from "../kit/segments";
+import { Toggle } from "../kit/toggle";
 
 interface ColourDialogProps {
   readonly open: boolean;
@@ -43,11 +45,11 @@ export function ColourDialog({ open, onOpenChange, dressed, light, onLight }: Co
       <ul className="grid gap-0.5">
         {shares.map(({ shade, share, pieces }) => (
           <li key={shade.hex}>
-            <button
-              type="button"
-              aria-pressed={picked.includes(shade.hex)}
-              onClick={() => pick(shade.hex)}
-              className={`grid w-full grid-cols-[2.25rem_3rem_minmax(0,1fr)] items-center gap-2 border p-1 text-left ${picked.includes(shade.hex) ? "basted border-transparent bg-white" : "border-transparent hover:bg-well"}`}
+            <Toggle
+              look="basted"
+              on={picked.includes(shade.hex)}
+              onChange={() => pick(shade.hex)}
+              className="grid w-full grid-cols-[2.25rem_3rem_minmax(0,1fr)] items-center gap-2 p-1 text-left"
             >
               <span
                 className="h-7 border border-rule-strong"
@@ -58,7 +60,7 @@ export function ColourDialog({ open, onOpenChange, dressed, light, onLight }: Co
                 <span className="block truncate">{sayShade(shade)}</span>
                 <span className="block truncate text-tiny text-ink-soft">{pieces.join(", ")}</span>
               </span>
-            </button>
+            </Toggle>
           </li>
         ))}
       </ul>
@@ -70,18 +72,17 @@ export function ColourDialog({ open, onOpenChange, dressed, light, onLight }: Co
         )}
       </div>
       <div className="mt-3 border-t border-rule pt-3">
-        <div role="group" aria-label="Light" className="mb-2 flex">
-          {lightNames.map((name) => (
-            <button
-              key={name}
-              type="button"
-              aria-pressed={light === name}
-              onClick={() => onLight(name)}
-              className={`h-8 border border-l-0 border-rule-strong px-3 first:border-l ${light === name ? "bg-ink text-paper" : "bg-paper hover:bg-well"}`}
-            >
-              {name === "daylight" ? "Daylight" : "Warm evening light"}
-            </button>
-          ))}
+        <div className="mb-2">
+          <Segments
+            label="Light"
+            size="normal"
+            value={light}
+            onChange={onLight}
+            segments={lightNames.map((name) => ({
+              value: name,
+              shown: name === "daylight" ? "Daylight" : "Warm evening light",
+            }))}
+          />
         </div>
         <ByEvening dressed={dressed} />
       </div>

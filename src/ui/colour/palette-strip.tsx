@@ -2,6 +2,7 @@ import { temperatureWord } from "@/core/colour/bands";
 import { characterOf } from "@/core/colour/character";
 import { colourShares } from "@/core/dressing/colour-shares";
 import type { Dressed } from "@/core/dressing/dressed";
+import { Hint } from "../kit/hint";
 
 interface PaletteStripProps {
   readonly dressed: Dressed;
@@ -16,21 +17,22 @@ export function PaletteStrip({ dressed, onOpen }: PaletteStripProps) {
   const depths = shares.filter(({ share }) => share >= 0.02).map(({ shade }) => shade.L);
   const families = new Set(shares.filter(({ share }) => share >= 0.02).map(({ family }) => family));
   return (
-    <button
-      type="button"
-      onClick={onOpen}
-      title="Colours of the look"
-      className="grid w-full gap-0.5 bg-paper p-1.5 text-left text-tiny text-ink hover:bg-well"
-    >
-      <span className="flex h-4 overflow-hidden border border-rule-strong" aria-hidden="true">
-        {shares.map(({ shade, share }) => (
-          <span key={shade.hex} style={{ background: shade.hex, flexGrow: Math.max(share, 0.006) }} />
-        ))}
-      </span>
-      <span className="tabular truncate">
-        {families.size} {families.size === 1 ? "family" : "families"}, {Math.round(Math.min(...depths))}-
-        {Math.round(Math.max(...depths))} L*, {temperatureWord(whole.temperature)}
-      </span>
-    </button>
+    <Hint words="Colours of the look">
+      <button
+        type="button"
+        onClick={onOpen}
+        className="grid w-full gap-0.5 bg-paper p-1.5 text-left text-tiny text-ink hover:bg-well"
+      >
+        <span className="flex h-4 overflow-hidden border border-rule-strong" aria-hidden="true">
+          {shares.map(({ shade, share }) => (
+            <span key={shade.hex} style={{ background: shade.hex, flexGrow: Math.max(share, 0.006) }} />
+          ))}
+        </span>
+        <span className="tabular truncate">
+          {families.size} {families.size === 1 ? "family" : "families"}, {Math.round(Math.min(...depths))}-
+          {Math.round(Math.max(...depths))} L*, {temperatureWord(whole.temperature)}
+        </span>
+      </button>
+    </Hint>
   );
 }

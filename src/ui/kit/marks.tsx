@@ -45,6 +45,17 @@ export function Mark({ of, className = "size-4" }: MarkProps) {
   );
 }
 
+/** The mark of a verdict, red where it jars. */
+export function VerdictMark({
+  of,
+  className = "size-4",
+}: {
+  readonly of: Verdict;
+  readonly className?: string;
+}) {
+  return <Mark of={of} className={`${className} ${of === "jars" ? "text-thread" : ""}`} />;
+}
+
 /** A mark with its word. */
 export function MarkWord({ of, className = "" }: MarkProps) {
   return (

@@ -8,6 +8,7 @@ const sizes = {
   tiny: "h-6 px-2 text-tiny",
   small: "h-7 flex-1 px-1",
   normal: "h-8 px-2.5 text-small",
+  swatch: "size-6 p-0.5",
   square: "h-9 w-9 justify-center",
   named: "h-9 px-4 font-serif text-body",
 } as const;

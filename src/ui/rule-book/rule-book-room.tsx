@@ -12,6 +12,7 @@ import { LiveQuestions } from "./live-questions";
 import type { NamedLook } from "./named-look";
 import { RuleFigures } from "./rule-figures";
 import { Versions, type BookVersion } from "./versions";
+import { Segments } from "../kit/segments";
 
 interface RuleBookRoomProps {
   readonly kept: RuleBook;
@@ -88,19 +89,17 @@ export function RuleBookRoom({ kept, versions, wardrobe, looks, save }: RuleBook
           <h2 id="ready" className="mb-2 text-lead">
             Begin with
           </h2>
-          <div role="group" aria-label="Ready rule books" className="flex flex-wrap gap-1.5">
-            {readyBooks.map((ready) => (
-              <button
-                key={ready.name}
-                type="button"
-                aria-pressed={readsAlike(ready, book)}
-                onClick={() => setBook({ ...ready, version: kept.version })}
-                className={`h-9 border px-4 font-serif text-body ${readsAlike(ready, book) ? "border-ink bg-ink text-paper" : "border-rule-strong bg-paper hover:bg-well"}`}
-              >
-                {ready.name}
-              </button>
-            ))}
-          </div>
+          <Segments
+            label="Ready rule books"
+            size="named"
+            apart
+            value={readyBooks.find((ready) => readsAlike(ready, book))?.name ?? null}
+            onChange={(name) => {
+              const ready = readyBooks.find((each) => each.name === name);
+              if (ready) setBook({ ...ready, version: kept.version });
+            }}
+            segments={readyBooks.map(({ name }) => ({ value: name, shown: name }))}
+          />
         </section>
         <section aria-labelledby="schools">
           <h2 id="schools" className="mb-2 text-lead">

@@ -9,6 +9,7 @@ import type { Rule } from "@/core/rules/define-rule";
 import { lenses, lensLabels } from "@/core/rules/finding";
 import { registry } from "@/core/rules/registry";
 import { ParamInput } from "./param-input";
+import { Segments } from "../kit/segments";
 
 interface RuleFiguresProps {
   readonly book: RuleBook;
@@ -89,19 +90,16 @@ function RuleRow({ rule, book, onChange }: RuleRowProps) {
               <span className="text-ink">{book.schools[school]}</span>.
             </p>
           ))}
-          <div role="group" aria-label={`Weight of "${rule.title}"`} className="flex">
-            {weights.map(({ label, value }) => (
-              <button
-                key={label}
-                type="button"
-                aria-pressed={weight === value}
-                onClick={() => onChange({ kind: "weight", rule: rule.id, weight: value })}
-                className={`h-8 border border-l-0 border-rule-strong px-3 first:border-l ${weight === value ? "bg-ink text-paper" : "bg-paper hover:bg-well"}`}
-              >
-                {label}
-              </button>
-            ))}
-          </div>
+          <Segments
+            label={`Weight of "${rule.title}"`}
+            size="normal"
+            value={weights.find(({ value }) => value === weight)?.label ?? null}
+            onChange={(label) => {
+              const chosen = weights.find((each) => each.label === label);
+              if (chosen) onChange({ kind: "weight", rule: rule.id, weight: chosen.value });
+            }}
+            segments={weights.map(({ label }) => ({ value: label, shown: label }))}
+          />
           <Figures id={rule.id} params={rule.params} book={book} onChange={onChange} />
         </div>
       </details>

@@ -6,7 +6,7 @@ import { levelWord } from "@/core/register/ladder";
 import { coherenceOf, pairsOf, type PairAgreement } from "@/core/sets/coherence";
 import { withinSentence } from "@/core/words/within-sentence";
 import { useLengthUnit } from "../kit/length-unit";
-import { Mark, wordOf } from "../kit/marks";
+import { Mark, VerdictMark, wordOf } from "../kit/marks";
 
 interface CoherenceLineProps {
   readonly pieces: readonly Piece[];
@@ -35,7 +35,7 @@ export function CoherenceLine({ pieces, client, open = false }: CoherenceLinePro
       className="text-tiny text-ink-soft"
     >
       <summary className="tabular flex cursor-pointer flex-wrap items-center gap-x-1.5">
-        <Mark of={verdict} className={`size-3.5 ${verdict === "jars" ? "text-thread" : ""}`} />
+        <VerdictMark of={verdict} className="size-3.5" />
         <span className="text-ink">
           by itself {wordOf(verdict)} {Math.round(score)}
         </span>

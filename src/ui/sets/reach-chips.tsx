@@ -2,7 +2,8 @@ import type { Route } from "next";
 import Link from "next/link";
 import type { Reach } from "@/core/search/reach";
 import type { NamedPieces } from "@/core/studio/bench-source";
-import { Mark, wordOf } from "../kit/marks";
+import { VerdictMark, wordOf } from "../kit/marks";
+import { Hint } from "../kit/hint";
 
 interface ReachChipsProps {
   readonly bases: readonly NamedPieces[];
@@ -21,14 +22,7 @@ export function ReachChips({ bases, reach, hrefOf }: ReachChipsProps) {
         const answer = reach?.[i];
         const chip = (
           <>
-            {answer ? (
-              <Mark
-                of={answer.verdict}
-                className={`size-4 ${answer.verdict === "jars" ? "text-thread" : ""}`}
-              />
-            ) : (
-              <span className="size-4" />
-            )}
+            {answer ? <VerdictMark of={answer.verdict} className="size-4" /> : <span className="size-4" />}
             <span>{base.name}</span>
             <span className="sr-only">{answer ? wordOf(answer.verdict) : ""}</span>
             <span className="tabular w-5 text-right text-ink-soft">
@@ -36,19 +30,19 @@ export function ReachChips({ bases, reach, hrefOf }: ReachChipsProps) {
             </span>
           </>
         );
-        const title = answer
+        const words = answer
           ? `${wordOf(answer.verdict)}, ${Math.round(answer.score)}${answer.turned ? ", with a turn-up" : ""}`
           : "reading";
         return (
           <li key={base.id}>
             {hrefOf ? (
-              <Link href={hrefOf(base)} className={`${box} hover:bg-white`} title={title}>
-                {chip}
-              </Link>
+              <Hint words={words}>
+                <Link href={hrefOf(base)} className={`${box} hover:bg-white`}>
+                  {chip}
+                </Link>
+              </Hint>
             ) : (
-              <span className={box} title={title}>
-                {chip}
-              </span>
+              <span className={box}>{chip}</span>
             )}
           </li>
         );

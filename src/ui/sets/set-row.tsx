@@ -14,6 +14,7 @@ import type { LibraryActions } from "./library-actions";
 import { ReachChips } from "./reach-chips";
 import { reachWords } from "./reach-words";
 import { SetActions } from "./set-actions";
+import { Hint } from "../kit/hint";
 
 interface SetRowProps {
   /** Measures the row, whose height is not known before it is drawn. */
@@ -47,9 +48,11 @@ export function SetRow(props: SetRowProps) {
           </div>
           <div className="flex items-end gap-3 border-b border-ink">
             {worn.map((piece) => (
-              <Link key={piece.id} href={`/rail/${piece.id}`} title={piece.name} aria-label={piece.name}>
-                <Plate piece={piece} className="h-20 w-24" />
-              </Link>
+              <Hint key={piece.id} words={piece.name}>
+                <Link href={`/rail/${piece.id}`} aria-label={piece.name}>
+                  <Plate piece={piece} className="h-20 w-24" />
+                </Link>
+              </Hint>
             ))}
           </div>
         </div>

@@ -4,6 +4,8 @@ import { useDraggable, useDroppable } from "@dnd-kit/core";
 import { slotOf, type Piece } from "@/core/piece/piece";
 import { slotLabels, type Slot } from "@/core/piece/slots";
 import { Plate } from "../../drawing/plate";
+import { Hint } from "../../kit/hint";
+import { TextButton } from "../../kit/text-button";
 
 interface LineProps {
   readonly pieces: readonly Piece[];
@@ -55,30 +57,30 @@ function LinePiece({ piece, isVaried, onVary, onTakeOut }: LinePieceProps) {
   const slot = slotOf(piece);
   return (
     <div className="flex min-w-0 flex-1 basis-0 flex-col items-center pb-1.5" style={{ maxWidth: "9rem" }}>
-      <button
-        ref={setNodeRef}
-        {...listeners}
-        type="button"
-        aria-pressed={isVaried}
-        aria-label={`Vary ${piece.name}`}
-        title="other pieces in its place"
-        onClick={() => onVary(isVaried ? null : slot)}
-        className={`w-full touch-none px-1 hover:bg-well ${isVaried ? "basted" : ""} ${isDragging ? "opacity-30" : ""}`}
-      >
-        <Plate piece={piece} className="h-24 w-full" />
-        <span className="block border-t border-ink pt-0.5 text-center text-tiny text-ink-soft">
-          {slot && slotLabels[slot].toLowerCase()}
-        </span>
-        <span className="line-clamp-2 h-8 text-center text-tiny">{piece.name}</span>
-      </button>
-      <button
-        type="button"
+      <Hint words="other pieces in its place">
+        <button
+          ref={setNodeRef}
+          {...listeners}
+          type="button"
+          aria-pressed={isVaried}
+          aria-label={`Vary ${piece.name}`}
+          onClick={() => onVary(isVaried ? null : slot)}
+          className={`w-full touch-none px-1 hover:bg-well ${isVaried ? "basted" : ""} ${isDragging ? "opacity-30" : ""}`}
+        >
+          <Plate piece={piece} className="h-24 w-full" />
+          <span className="block border-t border-ink pt-0.5 text-center text-tiny text-ink-soft">
+            {slot && slotLabels[slot].toLowerCase()}
+          </span>
+          <span className="line-clamp-2 h-8 text-center text-tiny">{piece.name}</span>
+        </button>
+      </Hint>
+      <TextButton
         aria-label={`Take out ${piece.name}`}
         onClick={() => onTakeOut(piece)}
-        className="h-6 px-2 text-tiny text-ink-soft underline decoration-rule-strong underline-offset-4 hover:text-ink"
+        className="h-6 px-2 text-tiny text-ink-soft hover:text-ink"
       >
         take out
-      </button>
+      </TextButton>
     </div>
   );
 }

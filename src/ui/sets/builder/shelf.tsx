@@ -5,6 +5,9 @@ import { useMemo, useState } from "react";
 import { slotOf, type Piece } from "@/core/piece/piece";
 import { slotLabels, slots, type Slot } from "@/core/piece/slots";
 import { Plate } from "../../drawing/plate";
+import { Segments } from "../../kit/segments";
+
+const all = "all";
 
 interface ShelfProps {
   readonly pieces: readonly Piece[];
@@ -15,7 +18,7 @@ interface ShelfProps {
 
 /** What can be put into a set, slot by slot from the head down: drag a piece to the line, or press it. */
 export function Shelf({ pieces, taken, onAdd }: ShelfProps) {
-  const [shown, setShown] = useState<Slot | null>(null);
+  const [shown, setShown] = useState<Slot | typeof all>(all);
   const shelves = useMemo(
     () =>
       slots
@@ -25,22 +28,22 @@ export function Shelf({ pieces, taken, onAdd }: ShelfProps) {
   );
   return (
     <section aria-label="Shelf" className="flex min-h-0 flex-col border border-rule-strong bg-paper">
-      <div role="group" aria-label="Slots" className="flex flex-wrap gap-1 border-b border-rule p-2">
-        {[null, ...shelves.map(({ slot }) => slot)].map((slot) => (
-          <button
-            key={slot ?? "all"}
-            type="button"
-            aria-pressed={slot === shown}
-            onClick={() => setShown(slot)}
-            className={`h-7 border px-2 text-tiny ${slot === shown ? "border-ink bg-ink text-paper" : "border-rule bg-paper hover:bg-white"}`}
-          >
-            {slot ? slotLabels[slot] : "All"}
-          </button>
-        ))}
+      <div className="border-b border-rule p-2">
+        <Segments
+          label="Slots"
+          size="tiny"
+          apart
+          value={shown}
+          onChange={setShown}
+          segments={[
+            { value: all, shown: "All" },
+            ...shelves.map(({ slot }) => ({ value: slot, shown: slotLabels[slot] })),
+          ]}
+        />
       </div>
       <div className="min-h-0 flex-1 overflow-y-auto p-2">
         {shelves
-          .filter(({ slot }) => shown === null || slot === shown)
+          .filter(({ slot }) => shown === all || slot === shown)
           .map((shelf) => (
             <div key={shelf.slot} className="mb-3">
               <h3 className="mb-1 text-tiny text-ink-soft">{slotLabels[shelf.slot]}</h3>
@@ -72,7 +75,6 @@ function ShelfPiece({ piece, taken, onAdd }: ShelfPieceProps) {
         type="button"
         disabled={taken}
         aria-label={`Put in ${piece.name}`}
-        title={piece.name}
         onClick={() => onAdd(piece)}
         className={`flex w-full touch-none flex-col items-center border border-transparent px-1 pb-1 hover:border-rule-strong hover:bg-white disabled:opacity-40 ${isDragging ? "basted" : ""}`}
       >

@@ -6,7 +6,7 @@ import { slotOf, type Piece } from "@/core/piece/piece";
 import { slotLabels, type Slot } from "@/core/piece/slots";
 import { variations } from "@/core/sets/vary";
 import { Plate } from "../../drawing/plate";
-import { Mark, wordOf } from "../../kit/marks";
+import { VerdictMark, wordOf } from "../../kit/marks";
 
 interface VariationsProps {
   readonly pieces: readonly Piece[];
@@ -43,7 +43,7 @@ export function Variations({ pieces, slot, shelf, client, onSwap }: VariationsPr
                 <Plate piece={piece} className="h-14 w-full" />
                 <span className="line-clamp-2 h-8 text-tiny">{piece.name}</span>
                 <span className="tabular flex items-center gap-1 text-small font-semibold">
-                  <Mark of={verdict} className={`size-3.5 ${verdict === "jars" ? "text-thread" : ""}`} />
+                  <VerdictMark of={verdict} className="size-3.5" />
                   {Math.round(score)}
                   <span className="font-normal text-ink-soft">{signed(change)}</span>
                 </span>
