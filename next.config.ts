@@ -4,6 +4,8 @@ const config: NextConfig = {
   typedRoutes: true,
   poweredByHeader: false,
   reactStrictMode: true,
+  // A change on the bench lays out anew only what it changes.
+  reactCompiler: true,
   // npm test checks the types once for all; a build need not check them again.
   typescript: { ignoreBuildErrors: true },
   serverExternalPackages: ["knex", "pg", "pino", "@node-rs/argon2"],

@@ -1,4 +1,6 @@
 "use client";
+// The form library keeps one object and changes it: nothing here may be kept from before.
+"use no memo";
 
 import { useFieldArray, useFormContext, useWatch } from "react-hook-form";
 import { sayRelation } from "@/core/colour/say-relation";

@@ -1,4 +1,6 @@
 "use client";
+// The table and its window keep one object and change it: nothing here may be kept from before.
+"use no memo";
 
 import { createColumnHelper, rowSortingFeature, tableFeatures, useTable } from "@tanstack/react-table";
 import { useWindowVirtualizer } from "@tanstack/react-virtual";
