@@ -1,20 +1,24 @@
 import type { Body } from "../body/body";
-import { overlap, type Interval } from "../length/interval";
+import { overlap, totalLength } from "../length/interval";
 import { placeOf, specOf } from "../piece/piece";
-import { hides, type Placed } from "./placed";
+import { hides, type Placed, type SeenParts } from "./placed";
 
 /** How much an open layer hides of what lies under it. */
 const openCover = 0.55;
 
+/** Half the width of a V as a share of the width of the body there. */
+const openingWidth = 0.16;
+const nothing: SeenParts = { parts: [], inOpening: [] };
+
 /** Each piece's part of what is seen of the look; all together make 1 (0 each for an empty look). */
-export function areasOf(
-  body: Body,
-  placed: readonly Placed[],
-  seen: readonly (readonly Interval[])[],
-): number[] {
+export function areasOf(body: Body, placed: readonly Placed[], seen: readonly SeenParts[]): number[] {
   const raw = placed.map((item, i) => {
     const { piece, extent } = item;
-    return specOf(piece).area({ parts: seen[i] ?? [], extent }, body) * leftByOpenLayers(item, placed);
+    const { parts, inOpening } = seen[i] ?? nothing;
+    const area = specOf(piece).area({ parts, extent }, body) * leftByOpenLayers(item, placed);
+    const length = totalLength(parts);
+    // A V is half its depth times its width (2.6): far less than the full width of the body.
+    return length > 0 ? area * (1 - ((1 - openingWidth) * totalLength(inOpening)) / length) : area;
   });
   const total = raw.reduce((sum, area) => sum + area, 0);
   return raw.map((area) => (total > 0 ? area / total : 0));

@@ -5,7 +5,7 @@ import { adjustmentOn, adjustmentSpec } from "../piece/adjustment";
 import type { Client } from "../piece/client";
 import type { Kind } from "../piece/kinds";
 import type { Look } from "../piece/look";
-import { isKind, isLegged, placeOf, slotOf, type Piece } from "../piece/piece";
+import { isKind, isLegged, placeOf, slotOf, specOf, type Piece } from "../piece/piece";
 import { wornNeckOf } from "../neck/worn-neck";
 import { hemLimitsOf } from "../proportion/hem-limits";
 import { meet, type LegAndShoe } from "../proportion/meeting";
@@ -13,7 +13,7 @@ import { landingOf } from "../strap/landing";
 import { areasOf } from "./areas";
 import { countedColours } from "./counted-colours";
 import type { Dressed, Worn, WornOf } from "./dressed";
-import { levelOf } from "./level";
+import { placingOf } from "./level";
 import { paletteOf } from "./palette";
 import { place, seenParts } from "./placed";
 import { skirtOf } from "./skirt";
@@ -38,13 +38,16 @@ function bodyFor(client: Client): Body {
 export function dress(look: Look): Dressed {
   const body = bodyFor(look.client);
   const pieces: readonly Piece[] = [...look.garments, ...look.accessories];
-  const placed = pieces.map((piece) => place(body, piece, look.adjustments, look.client.seated));
-  const seen = seenParts(placed);
+  const skirtOver = look.garments.some(({ kind }) => kind === "skirt");
+  const placed = pieces.map((piece) => place(body, piece, look, skirtOver));
+  const seen = seenParts(placed, body);
   const areas = areasOf(body, placed, seen);
   const leg = legOf(look, body);
   const worn = placed.map(({ piece, asWorn, adjustments, extent, layer }, i): Worn => {
     const accessory = i >= look.garments.length;
-    let centre = piece.register.centre;
+    const { low, high } = piece.register;
+    const leaning = piece.register.centre + (specOf(asWorn).leans?.(asWorn.figures) ?? 0);
+    let centre = Math.min(high, Math.max(low, leaning));
     let showsReverse = false;
     for (const adjustment of adjustments) {
       const spec = adjustmentSpec(adjustment.kind);
@@ -57,15 +60,16 @@ export function dress(look: Look): Dressed {
       adjustments,
       profile: profileOf(piece),
       slot: accessory ? slotOf(piece) : null,
-      place: placeOf(piece),
+      place: skirtOver && piece.kind === "dress" ? "top" : placeOf(piece),
       extent,
       order: layer.order,
-      seen: seen[i] ?? [],
+      seen: seen[i]?.parts ?? [],
       area: areas[i] ?? 0,
       centre,
       showsReverse,
     };
   });
+  const placing = placingOf(worn);
   const visible = worn.filter((item) => item.seen.length > 0);
   const shoe = firstOf(worn, "shoe");
   const bag = firstOf(worn, "bag");
@@ -89,7 +93,8 @@ export function dress(look: Look): Dressed {
     hem,
     bareLeg: bareLeg(shoe, hem, leg),
     lift: shoe?.piece.figures.lift ?? 0,
-    level: levelOf(worn),
+    placing,
+    level: placing?.level ?? null,
     neck: wornNeckOf(look, body),
     landing: bag && landingOf(bag.asWorn, look, body),
     skirt: skirtOf(worn, body),

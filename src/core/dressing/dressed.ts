@@ -10,6 +10,7 @@ import type { Slot } from "../piece/slots";
 import type { LegAndShoe } from "../proportion/meeting";
 import type { WornNeck } from "../neck/worn-neck";
 import type { Landing } from "../strap/landing";
+import type { Placing } from "./level";
 import type { Profile, Tint } from "./profile";
 import type { SkirtHem } from "../proportion/skirt-hem";
 
@@ -105,6 +106,8 @@ export interface Dressed {
   readonly landing: Landing | null;
   /** The hem of a skirt or a dress; null without one. */
   readonly skirt: SkirtHem | null;
+  /** Where the accessories have taken the base; null when nothing is worn. */
+  readonly placing: Placing | null;
   /** Level of the register, 1-9; null when nothing is worn. */
   readonly level: number | null;
 }

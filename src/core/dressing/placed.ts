@@ -2,8 +2,9 @@ import type { Body } from "../body/body";
 import { seatedRise } from "../body/seated";
 import { uncovered, type Interval } from "../length/interval";
 import { adjustmentsOf, adjustmentSpec, asWorn, type Adjustment } from "../piece/adjustment";
+import type { Look } from "../piece/look";
 import { layerOf, type Layer } from "../piece/layers";
-import { specOf, type Piece } from "../piece/piece";
+import { openingOf, specOf, type Piece } from "../piece/piece";
 
 /** A piece on a body, before it is known what hides it. */
 export interface Placed {
@@ -15,13 +16,18 @@ export interface Placed {
   readonly layer: Layer;
 }
 
-/** Lays a piece on a body, with what is done to it. */
-export function place(body: Body, piece: Piece, adjustments: readonly Adjustment[], seated: boolean): Placed {
+/** Lays a piece on a body, with what is done to it; a dress goes under a skirt that is worn over it. */
+export function place(
+  body: Body,
+  piece: Piece,
+  { adjustments, client: { seated } }: Pick<Look, "adjustments" | "client">,
+  skirtOver: boolean,
+): Placed {
   const own = adjustmentsOf(adjustments, piece.id);
   const worn = asWorn(piece, own);
   const spec = specOf(worn);
   let extent = spec.extent(worn.figures, body);
-  let layer = spec.layer(worn.figures);
+  let layer = skirtOver && worn.kind === "dress" ? "tucked top" : spec.layer(worn.figures);
   for (const adjustment of own) {
     const change = adjustmentSpec(adjustment.kind);
     if (change.extent) extent = change.extent(extent, adjustment);
@@ -42,13 +48,33 @@ export function hides(worn: Piece): boolean {
   return specOf(worn).hides?.(worn.figures) ?? true;
 }
 
+/** What is seen of a piece from the front. */
+export interface SeenParts {
+  readonly parts: readonly Interval[];
+  /** Those of them that are seen only in the V of something closed over it. */
+  readonly inOpening: readonly Interval[];
+}
+
 /** The parts of each piece that are seen from the front, in the order given. */
-export function seenParts(placed: readonly Placed[]): Interval[][] {
-  const covering = placed.filter(({ layer, asWorn: worn }) => layer.covers && hides(worn));
+export function seenParts(placed: readonly Placed[], body: Body): SeenParts[] {
+  const covering = placed
+    .filter(({ layer, asWorn: worn }) => layer.covers && hides(worn))
+    .map(({ layer, extent, asWorn: worn }) => {
+      const opening = openingOf(worn, body);
+      const to = opening === null ? extent.to : Math.max(extent.from, Math.min(extent.to, opening));
+      return { order: layer.order, extent, closed: { from: extent.from, to } };
+    });
   return placed.map(({ layer, extent }) => {
-    if (!layer.covered) return [extent];
-    const covers: Interval[] = [];
-    for (const cover of covering) if (cover.layer.order > layer.order) covers.push(cover.extent);
-    return uncovered(extent, covers);
+    if (!layer.covered) return { parts: [extent], inOpening: [] };
+    const over = covering.filter(({ order }) => order > layer.order);
+    const parts = uncovered(
+      extent,
+      over.map(({ closed }) => closed),
+    );
+    const openly = uncovered(
+      extent,
+      over.map((cover) => cover.extent),
+    );
+    return { parts, inOpening: parts.flatMap((part) => uncovered(part, openly)) };
   });
 }

@@ -6,7 +6,10 @@ import type { Worn } from "./dressed";
 /** The look's skirt or dress and where its hem lies; null when the legs are in trousers. */
 export function skirtOf(worn: readonly Worn[], body: Body): SkirtHem | null {
   if (worn.some(({ piece }) => isLegged(piece))) return null;
+  const under = worn.some(({ piece }) => piece.kind === "skirt");
   for (const { piece, extent } of worn) {
+    // A skirt worn over a dress is the hem that is seen.
+    if (under && piece.kind === "dress") continue;
     if (piece.kind !== "skirt" && piece.kind !== "dress") continue;
     const { cut } = piece.figures;
     return {

@@ -1,22 +1,5 @@
 import type { Piece } from "../piece/piece";
-import type { PieceOf } from "../piece/piece";
-
-type Neckline = PieceOf<"top">["figures"]["neckline"];
-
-/** How far each neckline's edge usually lies below the side neck point at the centre front, cm. */
-const usual: Record<Neckline, number> = {
-  crew: 7.5,
-  v: 18,
-  scoop: 17,
-  boat: 5,
-  square: 11,
-  roll: -3,
-  "shirt collar": 9,
-  wrap: 20,
-  halter: 6,
-  strapless: 24,
-  cowl: 14,
-};
+import { usualNeckDepth, type Neckline } from "../piece/kinds/cuts";
 
 /** Necklines that close high round the neck: long chains, or none. */
 const high: ReadonlySet<Neckline> = new Set(["roll", "halter"]);
@@ -37,7 +20,7 @@ export function neckEdgeOf(piece: Piece): NeckEdge | null {
   const { neckline, neckDepth } = piece.figures;
   return {
     piece,
-    below: neckDepth ?? usual[neckline],
+    below: neckDepth ?? usualNeckDepth[neckline],
     high: high.has(neckline),
     estimated: neckDepth === null,
   };

@@ -1,3 +1,4 @@
+import type { Body } from "../body/body";
 import type { BodyZone } from "./body-zone";
 import type { FiguresOf } from "./field";
 import { kinds, type Kind } from "./kinds";
@@ -47,10 +48,20 @@ export function isJewellery({ kind }: Pick<Piece, "kind">): boolean {
   return jewellery.has(kind);
 }
 
+/** Where the neck of a piece as worn begins to open, cm above the footbed; null where it shows nothing. */
+export function openingOf(worn: Piece, body: Body): number | null {
+  return specOf(worn).opening?.(worn.figures, body) ?? null;
+}
+
 /** Whether a shoe shows the toes. */
 export function isOpenToed(shoe: PieceOf<"shoe">): boolean {
   const { form, toe } = shoe.figures;
   return toe === "open" || form === "sandal" || form === "thong";
+}
+
+/** A trainer of whatever make: soft-soled, sporting, and read as such. */
+export function isTrainer({ figures: { form } }: PieceOf<"shoe">): boolean {
+  return form === "trainer" || form === "running shoe";
 }
 
 /** A garment with legs, whose hems meet the shoe: trousers or a jumpsuit. */

@@ -35,11 +35,13 @@ export interface LegAndShoe {
   readonly lift: number;
   readonly opening: number;
   readonly taper: number;
+  /** So short that the leg is simply bare: shorts, with nothing between hem and shoe to judge. */
+  readonly isBare: boolean;
   /** Ankle bone above the footbed. */
   readonly ankleBone: number;
   /** The body's girth at the hem; null when the leg was not measured. */
   readonly girthAtHem: number | null;
-  /** Null for low shoes, and for boots when the leg or the shaft was not measured. */
+  /** Null for low shoes and bare legs, and for boots when the leg or the shaft was not measured. */
   readonly fit: ShaftFit | null;
   readonly isBoot: boolean;
   /** Measurements that a boot's fit would need. */
@@ -62,8 +64,9 @@ export function meet(
   const { lift, shaft, shaftTop } = shoe.figures;
   const opening = openingAtFold(leg, turn);
   const girth = body.legGirth;
+  const isBare = hem >= body.measures.kneeLine.cm && hem > (shaft ?? 0);
   const fit =
-    shaft !== null && shaftTop !== null && girth
+    !isBare && shaft !== null && shaftTop !== null && girth
       ? fitOf({ hem, shaft, shaftTop, opening, girthAtShaft: girth(shaft), tucked: adjusted.tucked }, limits)
       : null;
   return {
@@ -79,7 +82,8 @@ export function meet(
     girthAtHem: girth ? girth(hem) : null,
     fit,
     isBoot: shaft !== null,
-    missing: shaft === null ? [] : body.missingLeg,
+    isBare,
+    missing: shaft === null || isBare ? [] : body.missingLeg,
     estimated: leg.measuredHem === null && body.measures.crotch.estimated,
   };
 }

@@ -12,6 +12,7 @@ const sayers: Record<Exclude<Unit, "cm">, (value: number) => string> = {
   "L*": (value) => `${trimmed(value, 0)} L*`,
   "C*": (value) => `${trimmed(value, 0)} C*`,
   "b*": (value) => `${trimmed(value, 1)} b*`,
+  deg: (value) => `${trimmed(value, 0)}°`,
   share: (value) => `${trimmed(value * 100, 0)} %`,
   step: (value) => trimmed(value, 1),
   count: (value) => trimmed(value, 0),

@@ -17,6 +17,8 @@ export interface Reading {
   readonly verdict: Verdict;
   /** 0-100. */
   readonly score: number;
+  /** What the findings add up to, without the ends of the score: two looks at 100 can still be told apart. */
+  readonly points: number;
   /** Level of the register, 1-9; null for an empty look. */
   readonly level: number | null;
   readonly lenses: readonly LensReading[];
@@ -39,6 +41,7 @@ export function readDressed(dressed: Dressed): Reading {
   return {
     verdict: verdictOf(findings, score),
     score,
+    points: Math.round(total * 1e6) / 1e6,
     level: dressed.level,
     lenses: lenses.map((lens) => {
       const own = points.get(lens);

@@ -85,8 +85,8 @@ export function liftFor(
   const body = bodyOf(client.measured);
   const hem = hemHeight(body.measures.crotch.cm, trousers.figures, null);
   if (hem > body.measures.ankleBone.cm) return null;
-  const { least, rightTo } = drag.settings(client.ruleBook).params;
-  return { from: Math.max(0, least - hem), to: Math.max(0, rightTo - hem) };
+  const { rightFrom, rightTo } = drag.settings(client.ruleBook).params;
+  return { from: Math.max(0, rightFrom - hem), to: Math.max(0, rightTo - hem) };
 }
 
 /**

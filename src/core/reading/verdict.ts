@@ -21,7 +21,7 @@ export const effectValues: Record<Effect, number> = {
 };
 
 /** A reading without findings, what a point of weight x effect adds to it, and where it sings. */
-export const scoring = { start: 70, perPoint: 4, singsFrom: 80 } as const;
+export const scoring = { start: 70, perPoint: 4, singsFrom: 77, morePerRub: 3 } as const;
 
 /** Sum of hem findings from which a hem over a shoe sings: one that sings, with no more than a trifle against it. */
 const hemSingsFrom = 1.5;
@@ -31,10 +31,11 @@ export function isGrave({ effect }: Pick<Finding, "effect">): boolean {
   return effect === "bar" || effect === "jars";
 }
 
-/** Jars when any finding jars or bars; sings from a score of 80 on. */
+/** Jars when any finding jars or bars; sings from a score of 77 on, and from 3 more for each thing that rubs. */
 export function verdictOf(findings: readonly Finding[], score: number): Verdict {
   if (findings.some(isGrave)) return "jars";
-  return score >= scoring.singsFrom ? "sings" : "sits";
+  const rubs = findings.filter(({ effect }) => effect === "rubs").length;
+  return score >= scoring.singsFrom + rubs * scoring.morePerRub ? "sings" : "sits";
 }
 
 /** The verdict on a hem over a shoe by its own findings. */

@@ -6,6 +6,7 @@ export type Unit =
   | "L*"
   | "C*"
   | "b*"
+  | "deg"
   | "share"
   | "step"
   | "count"

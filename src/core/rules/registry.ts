@@ -1,11 +1,13 @@
 import { ladder } from "./care/ladder";
 import { scratch } from "./care/scratch";
 import { transfer } from "./care/transfer";
+import { accent } from "./colour/accent";
 import { count } from "./colour/count";
 import { denim } from "./colour/denim";
 import { echo } from "./colour/echo";
 import { face } from "./colour/face";
 import { foot } from "./colour/foot";
+import { harmony } from "./colour/harmony";
 import { hardContrast } from "./colour/hard-contrast";
 import { join } from "./colour/join";
 import { nearBlack } from "./colour/near-black";
@@ -20,6 +22,7 @@ import { bootSock } from "./comfort/boot-sock";
 import { eyewear } from "./comfort/eyewear";
 import { hat } from "./comfort/hat";
 import { limits } from "./comfort/limits";
+import { scarfHold } from "./comfort/scarf-hold";
 import { overArm } from "./comfort/over-arm";
 import type { Rule, RuleTag } from "./define-rule";
 import { embellishment } from "./finish/embellishment";
@@ -34,6 +37,7 @@ import { openToe } from "./hosiery/open-toe";
 import { shape } from "./hosiery/shape";
 import { hosieryWarmth } from "./hosiery/warmth";
 import { ankleLost } from "./proportion/ankle-lost";
+import { bootLegUnderSkirt } from "./proportion/boot-leg";
 import { bagLands } from "./proportion/bag-lands";
 import { beltNeed } from "./proportion/belt-need";
 import { calfHem } from "./proportion/calf-hem";
@@ -47,6 +51,7 @@ import { neckLayers } from "./proportion/neck-layers";
 import { neckLine } from "./proportion/neck-line";
 import { overlap } from "./proportion/overlap";
 import { shaftUnread } from "./proportion/shaft-unread";
+import { shortJacket } from "./proportion/short-jacket";
 import { skirtBoot } from "./proportion/skirt-boot";
 import { skirtFloor } from "./proportion/skirt-floor";
 import { snag } from "./proportion/snag";
@@ -58,6 +63,7 @@ import { turnDepth } from "./proportion/turn-depth";
 import { turnLoose } from "./proportion/turn-loose";
 import { turnReverse } from "./proportion/turn-reverse";
 import { turnStrain } from "./proportion/turn-strain";
+import { wideSole } from "./proportion/wide-sole";
 import { occasion } from "./register/occasion";
 import { spread } from "./register/spread";
 import { trainers } from "./register/trainers";
@@ -75,7 +81,9 @@ export const registry: readonly Rule[] = [
   join,
   hardContrast,
   echo,
+  accent,
   count,
+  harmony,
   foot,
   valueMatch,
   print,
@@ -104,16 +112,19 @@ export const registry: readonly Rule[] = [
   turnReverse,
   drag,
   toe,
+  wideSole,
   tuck,
   lowShoe,
   shaftUnread,
   calfHem,
   skirtBoot,
+  bootLegUnderSkirt,
   trainerSole,
   skirtFloor,
   colourLine,
   neckLine,
   neckLayers,
+  shortJacket,
   neckScarf,
   focal,
   bagLands,
@@ -134,6 +145,7 @@ export const registry: readonly Rule[] = [
   hosieryWarmth,
   ladder,
   hat,
+  scarfHold,
   gloves,
   eyewear,
   bending,

@@ -10,6 +10,8 @@ import { compareVerdicts, type Verdict } from "../reading/verdict";
 export interface Candidate {
   readonly piece: Piece;
   readonly score: number;
+  /** The same without the ends of the score: what pieces are put in order by. */
+  readonly points: number;
   /** Score with it less score now. */
   readonly change: number;
   readonly verdict: Verdict;
@@ -32,6 +34,7 @@ export function rank(look: Look, slot: Slot, wardrobe: readonly Piece[]): Candid
       return {
         piece,
         score: reading.score,
+        points: reading.points,
         change: Math.round((reading.score - now.score) * 10) / 10,
         verdict: reading.verdict,
         mends: [...faultsNow].filter((rule) => !faults.has(rule)),
@@ -48,10 +51,10 @@ function faultsOf(reading: Reading): Set<string> {
 
 const byName = new Intl.Collator("en");
 
-/** By score, then by verdict, then by name, so that equal pieces keep their order. */
+/** By points, then by verdict, then by name, so that equal pieces keep their order. */
 function byPromise(one: Candidate, other: Candidate): number {
   return (
-    other.score - one.score ||
+    other.points - one.points ||
     compareVerdicts(other.verdict, one.verdict) ||
     byName.compare(one.piece.name, other.piece.name)
   );

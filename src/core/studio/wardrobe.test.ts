@@ -1,6 +1,5 @@
 import { describe, expect, it } from "vitest";
 import { levelWord } from "../register/ladder";
-import { weightedMedian } from "../register/weighted-median";
 import { sample, sampleClient, sampleOccasion } from "../testing/sample";
 import { layOut, offered, pieceOf, type Wardrobe } from "./wardrobe";
 
@@ -59,23 +58,5 @@ describe("the ladder", () => {
     [12, "black tie"],
   ])("calls %d %s", (level, word) => {
     expect(levelWord(level)).toBe(word);
-  });
-
-  it("takes the value below which half the weight lies", () => {
-    expect(weightedMedian([])).toBeNull();
-    expect(weightedMedian([{ value: 3, weight: 0 }])).toBeNull();
-    expect(
-      weightedMedian([
-        { value: 8, weight: 0.1 },
-        { value: 3, weight: 0.5 },
-        { value: 5, weight: 0.2 },
-      ]),
-    ).toBe(3);
-    expect(
-      weightedMedian([
-        { value: 8, weight: 0.6 },
-        { value: 3, weight: 0.4 },
-      ]),
-    ).toBe(8);
   });
 });

@@ -73,9 +73,11 @@ describe("two bold surfaces clash", () => {
   it.each([
     ["patent", "velvet", true],
     ["metallic", "velvet", true],
-    ["metallic", "sequin", true],
+    ["metallic", "sequin", false],
+    ["metallic", "animal print", true],
+    ["patent", "shearling", false],
     ["patent", "sequin", false],
-    ["metallic", "metallic", true],
+    ["metallic", "metallic", false],
     ["reptile print", "patent", false],
   ] as const)("%s beside %s: %s", (one, other, clashes) => {
     expect(clash([finishes[one], finishes[other]])).toBe(clashes);

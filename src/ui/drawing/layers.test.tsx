@@ -150,6 +150,17 @@ describe("what lies over what", () => {
       ],
     });
     expect(jacket?.seen.length).toBeGreaterThan(0);
-    expect(dress(closed).worn.find(({ piece }) => piece.id === "jacket")?.seen).toEqual([]);
+    const [shown] = dress(closed).worn.find(({ piece }) => piece.id === "jacket")?.seen ?? [];
+    const { bustLine, neckPoint } = dress(closed).body.measures;
+    // In the V of the coat's lapels, and nowhere else.
+    expect(shown?.from).toBeCloseTo(bustLine.cm - 6, 6);
+    expect(shown?.to).toBeCloseTo(neckPoint.cm, 6);
+    const shut = {
+      ...closed,
+      garments: closed.garments.map((piece) =>
+        piece.kind === "coat" ? { ...piece, figures: { ...piece.figures, collar: "stand" as const } } : piece,
+      ),
+    };
+    expect(dress(shut).worn.find(({ piece }) => piece.id === "jacket")?.seen).toEqual([]);
   });
 });

@@ -81,7 +81,8 @@ function upperOf(shoe: ShoeFigures, { foot, ball, toeCap, bed, ankleX }: Frame):
       return `M ${ball - 1} ${platform} L ${foot - 1.5} ${platform} C ${foot - 1.5} ${platform + 2} ${ball + 2} ${platform + 3.6} ${ball} ${platform + 3.4} C ${ball - 1.4} ${platform + 3.2} ${ball - 1.6} ${platform + 1} ${ball - 1} ${platform} Z`;
     case "loafer":
     case "laced shoe":
-    case "trainer": {
+    case "trainer":
+    case "running shoe": {
       const tongue = form === "loafer" ? vamp + 1.6 : vamp + 3.4;
       return `${start} C ${ball + 1} ${vamp} ${foot * 0.58} ${tongue - 0.4} ${foot * 0.48} ${tongue} C ${foot * 0.42} ${tongue - 1.4} ${foot * 0.3} ${counter - 1.2} ${foot * 0.16} ${counter - 0.4} L -0.2 ${counter} C -1 ${lift + 3} -0.7 ${lift + 1} 0 ${lift} Z`;
     }

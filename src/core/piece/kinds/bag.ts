@@ -27,6 +27,9 @@ const figures = {
   leather: added(flag("Of leather")),
 } as const;
 
+/** What a clutch or a chain adds to the level of a bag, and what a strap across the body takes, steps. */
+const carried = 0.5;
+
 export type BagFigures = FiguresOf<typeof figures>;
 
 export const bag = defineKind({
@@ -34,6 +37,11 @@ export const bag = defineKind({
   slot: "bag",
   place: null,
   zone: "hand",
+  pull: 0.2,
+  leans: ({ carry, strapMade }) => {
+    if (carry === "cross-body") return -carried;
+    return carry === "clutch" || (carry === "shoulder" && strapMade === "chain") ? carried : 0;
+  },
   figures,
   extent: (own, body) => {
     const top = carriedAt(body, own);

@@ -9,6 +9,7 @@ export const belt = defineKind({
   slot: "belt",
   place: null,
   zone: "waist",
+  pull: 0.05,
   figures: {
     width: length("Width", 0.5, 20, 3),
     firstHole: length("Buckle to the first hole", 40, 180, 70),

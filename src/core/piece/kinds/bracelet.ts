@@ -9,6 +9,7 @@ export const bracelet = defineKind({
   label: "Bracelet",
   slot: "wrist",
   zone: "hand",
+  pull: "jewellery",
   figures: {
     form: choice("Form", ["chain", "cuff", "bangle", "beads"]),
     width: length("Width", 0.1, 10, 0.6),

@@ -8,6 +8,7 @@ export const brooch = defineKind({
   label: "Brooch",
   slot: "brooch",
   zone: "face",
+  pull: "jewellery",
   figures: {
     form: choice("Form", ["bar", "disc", "leaf", "star", "shell"]),
     width: length("Across", 0.8, 14, 4),

@@ -1,6 +1,6 @@
 import { choice, flag, length } from "../field";
 import { layerArea } from "./areas";
-import { fromNeck, sleeves } from "./cuts";
+import { fromNeck, lapelsOpenTo, sleeves } from "./cuts";
 import { defineKind } from "./define-kind";
 import { clothed } from "./insulation";
 
@@ -18,6 +18,7 @@ export const coat = defineKind({
   extent: fromNeck,
   layer: () => "coat",
   hides: ({ closed }) => closed,
+  opening: lapelsOpenTo("coat"),
   area: layerArea,
   insulation: clothed(0.6),
   weight: () => 1500,

@@ -16,6 +16,23 @@ const necklines = [
   "cowl",
 ] as const;
 
+export type Neckline = (typeof necklines)[number];
+
+/** How far each neckline's edge usually lies below the side neck point at the centre front, cm. */
+export const usualNeckDepth: Readonly<Record<Neckline, number>> = {
+  crew: 7.5,
+  v: 18,
+  scoop: 17,
+  boat: 5,
+  square: 11,
+  roll: -3,
+  "shirt collar": 9,
+  wrap: 20,
+  halter: 6,
+  strapless: 24,
+  cowl: 14,
+};
+
 export const sleeves = ["long", "three-quarter", "elbow", "short", "none"] as const;
 
 /** The figures of a garment's neck and sleeves: dresses, tops, knits and jumpsuits. */
@@ -31,4 +48,22 @@ export const neckFigures = {
 export function fromNeck(figures: { readonly length: number }, { measures }: Body): Interval {
   const neck = measures.neckPoint.cm;
   return { from: neck - figures.length, to: neck };
+}
+
+/** How far below the line of the bust the lapels of a jacket meet, and those of a coat, cm. */
+const lapelsMeet = { jacket: 9, coat: 6 } as const;
+
+/** Where the lapels of a closed layer meet; a stand, a round collar or a hood closes at the neck. */
+export function lapelsOpenTo(kind: keyof typeof lapelsMeet) {
+  return ({ collar }: { readonly collar: string }, { measures }: Body): number | null =>
+    collar === "notched" || collar === "shawl" ? measures.bustLine.cm - lapelsMeet[kind] : null;
+}
+
+/** Where the front of a garment's neckline lies, if it leaves anything under it to be seen. */
+export function necklineOpensTo(
+  { neckline, neckDepth }: { readonly neckline: Neckline; readonly neckDepth: number | null },
+  { measures }: Body,
+): number | null {
+  const depth = neckDepth ?? usualNeckDepth[neckline];
+  return depth > 0 ? measures.neckPoint.cm - depth : null;
 }

@@ -18,6 +18,12 @@ export interface Seen {
 /** The cloth of a piece, on which its warmth depends. */
 export type Cloth = Pick<PieceCommon, "finish" | "secondFinish">;
 
+/**
+ * How far an accessory places the base: a weight of its own; as jewellery, much from a statement and little
+ * without one; or the little that a trinket does, of which only the farthest few are heard.
+ */
+export type Pull = number | "jewellery" | "trinket";
+
 /** Everything the core needs to know of one kind of piece. */
 export interface KindSpec<F extends Fields = Fields> {
   readonly label: string;
@@ -29,6 +35,10 @@ export interface KindSpec<F extends Fields = Fields> {
   readonly zone: BodyZone;
   /** The figures it is recorded with, and what a new piece starts with. */
   readonly figures: F;
+  /** How far it places the base it is put on (2.4). Left out: it says nothing of its level. */
+  readonly pull?: Pull;
+  /** How far the way it is worn takes it from its own level, steps; never past its span. */
+  leans?(figures: FiguresOf<F>): number;
   /** Carried in the hand or on the arm, it keeps rain off what is worn with it. */
   readonly shelters?: true;
   /** The hem that rises with it when its wearer sits; none for what stays where it is. */
@@ -41,6 +51,11 @@ export interface KindSpec<F extends Fields = Fields> {
   layer(figures: FiguresOf<F>): LayerName;
   /** Whether it hides what lies under it down the middle: an open layer does not. Left out: it does. */
   hides?(figures: FiguresOf<F>): boolean;
+  /**
+   * Where the neck of a front that is closed begins to open, cm above the footbed: what lies under is seen in
+   * the V above it. Left out or null: it shows nothing.
+   */
+  opening?(figures: FiguresOf<F>, body: Body): number | null;
   /** How much of a look it takes by what is seen of it; areas are compared, not added up to 1. */
   area(seen: Seen, body: Body): number;
   /** Insulation, clo (2.11; figures for garments from the usual tables of ISO 9920). */

@@ -1,6 +1,6 @@
 import { choice, length } from "../field";
 import { wholeArea } from "./areas";
-import { fromNeck, neckFigures } from "./cuts";
+import { fromNeck, neckFigures, necklineOpensTo } from "./cuts";
 import { defineKind } from "./define-kind";
 import { clothed } from "./insulation";
 
@@ -18,6 +18,7 @@ export const dress = defineKind({
   seated: "skirt",
   extent: fromNeck,
   layer: () => "whole",
+  opening: necklineOpensTo,
   area: wholeArea,
   insulation: clothed(0.32),
   weight: () => 500,

@@ -8,6 +8,7 @@ export const earrings = defineKind({
   label: "Earrings",
   slot: "earrings",
   zone: "face",
+  pull: "jewellery",
   figures: {
     form: choice("Form", ["stud", "hoop", "drop", "cluster"]),
     drop: length("Drop", 0.2, 15, 1.5),

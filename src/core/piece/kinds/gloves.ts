@@ -8,6 +8,7 @@ export const gloves = defineKind({
   slot: "gloves",
   place: null,
   zone: "hand",
+  pull: 0.05,
   figures: {
     length: length("Length above the wrist", 0, 45, 6),
     leather: added(flag("Of leather")),

@@ -8,6 +8,7 @@ export const hairPiece = defineKind({
   label: "Hair piece",
   slot: "hair",
   zone: "face",
+  pull: "trinket",
   figures: {
     form: choice("Form", ["slide", "band", "comb", "bow"]),
     width: length("Across", 1, 25, 6),

@@ -8,6 +8,7 @@ export const hat = defineKind({
   slot: "hat",
   place: null,
   zone: "face",
+  pull: 0.2,
   figures: {
     form: choice("Form", ["felt", "straw", "beret", "knit cap", "peaked cap"]),
     brim: length("Brim", 0, 25, 0),

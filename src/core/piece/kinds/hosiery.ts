@@ -20,6 +20,7 @@ export const hosiery = defineKind({
   slot: "hosiery",
   place: null,
   zone: "leg",
+  pull: 0.08,
   figures: {
     form: choice("Form", ["tights", "liner", "ankle sock", "crew sock", "boot sock", "knee-high", "hold-up"]),
     denier: amount("Denier", "den", 5, 400, 40, "above 100 it is a knit"),

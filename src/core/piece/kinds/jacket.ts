@@ -1,6 +1,6 @@
 import { choice, flag, length } from "../field";
 import { layerArea } from "./areas";
-import { fromNeck, sleeves } from "./cuts";
+import { fromNeck, lapelsOpenTo, sleeves } from "./cuts";
 import { defineKind } from "./define-kind";
 import { clothed } from "./insulation";
 
@@ -18,6 +18,7 @@ export const jacket = defineKind({
   extent: fromNeck,
   layer: () => "jacket",
   hides: ({ closed }) => closed,
+  opening: lapelsOpenTo("jacket"),
   area: layerArea,
   insulation: clothed(0.36),
   weight: () => 900,

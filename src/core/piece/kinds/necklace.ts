@@ -9,6 +9,7 @@ export const necklace = defineKind({
   label: "Necklace",
   slot: "necklace",
   zone: "face",
+  pull: "jewellery",
   figures: {
     loop: length("Whole loop", 30, 200, 46),
     pendant: length("Pendant, from the chain", 0, 25, 0),

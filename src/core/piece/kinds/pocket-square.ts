@@ -12,6 +12,7 @@ export const pocketSquare = defineKind({
   label: "Pocket square",
   slot: "pocket",
   zone: "trunk",
+  pull: "trinket",
   figures: {
     side: length("Side", 18, 50, 32),
     fold: choice("Fold", Object.keys(pocketFolds) as [PocketFold, ...PocketFold[]]),

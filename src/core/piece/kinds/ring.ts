@@ -9,6 +9,7 @@ export const ring = defineKind({
   label: "Ring",
   slot: "ring",
   zone: "hand",
+  pull: "jewellery",
   figures: {
     width: length("Width of the head", 0.1, 5, 0.6),
     nickel,

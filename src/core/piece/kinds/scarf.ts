@@ -20,6 +20,7 @@ export const scarf = defineKind({
   slot: "neck",
   place: null,
   zone: "face",
+  pull: 0.2,
   figures: {
     sideA: length("Long side", 20, 260, 90),
     sideB: length("Short side", 4, 160, 90),

@@ -15,6 +15,7 @@ const figures = {
     "sandal",
     "thong",
     "trainer",
+    "running shoe",
     "boot",
   ]),
   lift: length("Lift at the heel, sole and heel", 0, 20, 2),
@@ -35,6 +36,7 @@ export const shoe = defineKind({
   slot: "shoe",
   place: null,
   zone: "foot",
+  pull: 0.4,
   figures,
   check({ form, lift, platform, shaft }) {
     if (form === "boot" && shaft === null)

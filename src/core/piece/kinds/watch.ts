@@ -9,6 +9,7 @@ export const watch = defineKind({
   label: "Watch",
   slot: "wrist",
   zone: "hand",
+  pull: "trinket",
   figures: {
     face: length("Case across", 1.5, 6, 3.2),
     strapMade: choice("Strap of", ["leather", "metal", "cloth"]),

@@ -5,6 +5,7 @@ import type { Schools } from "../../rule-book/schools";
 import { defineRule } from "../define-rule";
 import { atLeast, atMost, figure } from "../figures";
 import { swapOrTakeOff } from "../proposals";
+import { tonalOf, tonalParams } from "./tonal";
 
 const limits: Record<Schools["colours"], number> = {
   "at most two": 2,
@@ -20,12 +21,13 @@ export const count = defineRule({
     share: param(0.02, "share", "share from which a colour is counted"),
     depths: param(12, "L*", "range of depth that keeps one colour alive"),
     pieces: param(3, "count", "pieces from which a look is one that could have more colours"),
+    ...tonalParams,
   },
   schools: ["colours"],
   messages: {
     many: "{count} colours at once: {colours}.",
-    tonal: "Tonal: {colours} alone, over {range}.",
-    flat: "Tonal but flat: {colours} alone, over only {range} and in one texture.",
+    tonal: "One colour from head to foot, {colours}, and alive by its depths and surfaces ({range}).",
+    flat: "One colour from head to foot, {colours}, in one depth and one surface: flat ({range}).",
   },
   read(dressed, { params, schools, judge }) {
     const colours = dressed.colours.filter((colour) => colour.share >= params.share);
@@ -36,22 +38,17 @@ export const count = defineRule({
       const figures = { count: atMost("colours seen", colours.length, "count", most) };
       return [judge("rubs", "many", { of: { strays }, words, figures, proposals: swapOrTakeOff(...strays) })];
     }
-    if (colours.length !== 1 || dressed.worn.length < params.pieces) return [];
-    const range = depthRange(dressed, params.share);
-    const kins = new Set(dressed.worn.map(({ piece }) => finishes[piece.finish].kin)).size;
+    const tones = tonalOf(dressed, params);
+    if (!tones || dressed.worn.length < params.pieces || dressed.accessories.length === 0) return [];
+    const kins = new Set(dressed.visible.map(({ piece }) => finishes[piece.finish].kin)).size;
     const figures = {
-      range: atLeast("range of depth", range, "L*", params.depths),
+      range: atLeast("range of depth", tones.range, "L*", params.depths),
       kins: figure("textures", kins, "count"),
     };
-    const alive = range >= params.depths || kins > 1;
+    const alive = tones.range >= params.depths || kins > 1;
     return [judge(alive ? "lifts" : "note", alive ? "tonal" : "flat", { words, figures })];
   },
 });
-
-function depthRange({ palette }: Dressed, share: number): number {
-  const depths = palette.filter(({ area }) => area >= share).map(({ tint }) => tint.shade.L);
-  return depths.length > 0 ? Math.max(...depths) - Math.min(...depths) : 0;
-}
 
 /** The accessories that bring in the colours beyond the limit. */
 function straysOf(dressed: Dressed, beyond: ReadonlySet<string>) {

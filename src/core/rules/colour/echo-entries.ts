@@ -4,11 +4,12 @@ import { shadeOf } from "../../colour/shade";
 import type { Patch, Worn } from "../../dressing/dressed";
 import type { PairView } from "../../dressing/pair";
 import type { Tint } from "../../dressing/profile";
-import { finishes } from "../../finish/finishes";
+import { isMetalWork } from "../../piece/metal-work";
 import { param, type Values } from "../../rule-book/params";
 
 export const echoParams = {
   distance: param(12, "dE", "how near another swatch must come to answer"),
+  nearly: param(3, "dE", "how much further off it still keeps a colour from standing alone"),
   minShare: param(0.05, "share", "least share of a piece that counts"),
   browns: param(20, "dE", "the same for one brown leather and another"),
   apart: param(6, "cm", "least difference of height between the two places"),
@@ -18,7 +19,7 @@ export const echoParams = {
   dark: param(45, "L*", "under this a colour is one of the darks among which a white stands out"),
 } as const;
 
-type EchoLimits = Values<typeof echoParams>;
+export type EchoLimits = Values<typeof echoParams>;
 
 /** A colour that comes in with an accessory, with what comes nearest to it at another height. */
 export interface Entry {
@@ -26,27 +27,35 @@ export interface Entry {
   readonly tint: Tint;
   readonly nearest: { readonly item: Worn; readonly distance: number } | null;
   readonly answered: boolean;
+  /** Neither answered nor nearly so. */
+  readonly alone: boolean;
 }
 
 /** Every colour that comes in with an accessory and wants an answer. */
-export function entriesOf(dressed: PairView, limits: EchoLimits): Entry[] {
+export function entriesOf(pair: PairView, limits: EchoLimits): Entry[] {
   const entries: Entry[] = [];
-  for (const patch of dressed.palette) {
-    if (!enters(dressed, patch, limits)) continue;
+  for (const patch of pair.palette) {
+    if (!enters(pair, patch, limits)) continue;
     const { item, tint } = patch;
-    const nearest = nearestTo(dressed, patch, limits);
-    const within = isBrown(tint) && nearest && isBrown(nearest.tint) ? limits.browns : limits.distance;
-    entries.push({ item, tint, nearest, answered: nearest !== null && nearest.distance <= within });
+    const nearest = nearestTo(pair, patch, limits);
+    const within = nearest ? withinOf(tint, nearest.tint, limits) : 0;
+    const distance = nearest?.distance ?? Infinity;
+    const alone = distance > within + limits.nearly;
+    entries.push({ item, tint, nearest, answered: distance <= within, alone });
   }
   return entries;
+}
+
+/** How near two colours must come to answer one another: brown answers brown from further off. */
+export function withinOf(one: Tint, other: Tint, { browns, distance }: EchoLimits): number {
+  return isBrown(one) && isBrown(other) ? browns : distance;
 }
 
 function enters(pair: PairView, patch: Patch, limits: EchoLimits): boolean {
   const { item, tint } = patch;
   const { piece } = item;
   if (item.slot === null || tint.share < limits.minShare || tint.role === "sole") return false;
-  if (item.place !== null || piece.kind === "eyewear") return false;
-  if (finishes[piece.finish].kin === "shine" || isMetalOnly(item)) return false;
+  if (item.place !== null || piece.kind === "eyewear" || isMetallic(item)) return false;
   if (tint.neutral && !standsOut(pair, patch, limits)) return false;
   const onLeg = piece.kind === "shoe" || piece.kind === "hosiery";
   return !onLeg || !isSkinTone(tint.shade, shadeOf(pair.look.client.colouring.skin));
@@ -57,28 +66,29 @@ function standsOut({ worn, palette }: PairView, { item, tint }: Patch, limits: E
   if (worn.length < 2) return false;
   const { light, dark, grey } = limits;
   const brown = isBrown(tint);
-  if (!brown && tint.shade.L < light) return false;
+  if (!brown && (tint.shade.L < light || !worn.some((other) => isDarkGarment(other, dark)))) return false;
   for (const other of palette) {
     if (other.item === item) continue;
     const { shade, neutral } = other.tint;
     const lets = brown
       ? isBrown(other.tint) || (neutral && shade.C < grey)
-      : shade.L < dark || shade.L >= light;
+      : shade.L < dark || (neutral && shade.L >= light);
     if (!lets) return false;
   }
   return true;
 }
 
-function isBrown({ family }: Tint): boolean {
+function isDarkGarment({ place, profile: { ground } }: Worn, dark: number): boolean {
+  return place !== null && ground !== null && ground.shade.L < dark;
+}
+
+export function isBrown({ family }: Tint): boolean {
   return family === "brown" || family === "tan";
 }
 
-/** Jewellery that is nothing but its metal is read by the metal story, not by colour. */
-function isMetalOnly({ piece }: Worn): boolean {
-  return (
-    piece.metalSize === 3 &&
-    (piece.finish === "polished" || piece.finish === "brushed" || piece.finish === "chain")
-  );
+/** Metal is read by the metal story, whatever its size, and never by colour. */
+export function isMetallic({ piece }: Worn): boolean {
+  return piece.finish === "metallic" || isMetalWork(piece);
 }
 
 /** The nearest colour that is seen at another height. */
@@ -86,8 +96,8 @@ function nearestTo({ palette }: PairView, from: Patch, { minShare, apart }: Echo
   let best: Patch | null = null;
   let least = Infinity;
   for (const other of palette) {
-    if (other.item === from.item || other.tint.share < minShare) continue;
-    if (Math.abs(other.at - from.at) < apart) continue;
+    if (other.item === from.item || (other.tint.share < minShare && other.tint.role !== "sole")) continue;
+    if (Math.abs(other.at - from.at) < apart || isMetalWork(other.item.piece)) continue;
     const distance = difference(other.tint.shade, from.tint.shade);
     if (distance >= least) continue;
     least = distance;

@@ -4,6 +4,7 @@ import type { Piece } from "../../piece/piece";
 import { read } from "../../reading/read";
 import { effectsOf, findingsOf } from "../../testing/findings";
 import { sample, sampleLook } from "../../testing/sample";
+import { accent } from "./accent";
 import { echo } from "./echo";
 
 const greys = [
@@ -15,13 +16,55 @@ const rustShawl = sample("scarf", { name: "rust shawl", hex: "#96523a" });
 const look = (...accessories: Piece[]) => sampleLook({ garments: greys, accessories });
 
 describe("a colour that enters alone", () => {
-  it("may be the one clear accent", () => {
-    const [finding] = findingsOf(echo, look(cobaltBag));
-    expect(finding).toMatchObject({
-      effect: "note",
-      names: { pieces: "cobalt bag" },
-      words: { family: "blue" },
+  it("may be the one accent: noted when it is clear, praised when it is deep", () => {
+    expect(effectsOf(echo, look(cobaltBag))).toEqual([]);
+    expect(findingsOf(accent, look(cobaltBag))).toMatchObject([
+      { effect: "note", names: { piece: "cobalt bag" }, words: { family: "blue" } },
+    ]);
+    const plum = sample("bag", { name: "plum bag", hex: "#4b2648" });
+    expect(findingsOf(accent, look(plum))).toMatchObject([{ effect: "lifts", message: "deep" }]);
+    const red = sample("top", { name: "top", hex: "#bf2026", figures: { tucked: true } });
+    expect(effectsOf(accent, sampleLook({ garments: [red], accessories: [plum] }))).toEqual([]);
+  });
+
+  it("is neither accent nor answer when it is muted and light", () => {
+    const sage = look(sample("scarf", { name: "sage stole", hex: "#a9b59a" }));
+    expect(effectsOf(accent, sage)).toEqual([]);
+    expect(effectsOf(echo, sage)).toEqual(["rubs"]);
+  });
+
+  it("keeps silent between an answer and a stray", () => {
+    const blue = sample("earrings", { name: "drops", hex: "#2a55b8" });
+    const half = sample("earrings", { name: "drops", hex: "#4a6a9c" });
+    expect(effectsOf(echo, look(cobaltBag, blue))).toEqual(["lifts"]);
+    expect(effectsOf(accent, look(cobaltBag, half))).not.toContain("lifts");
+  });
+
+  it("hears blacks and leathers answer one another", () => {
+    const belt = sample("belt", { name: "belt", hex: "#17171a" });
+    const boots = sample("shoe", { name: "boots", hex: "#1a1a1c" });
+    const jeans = sample("trousers", { name: "jeans", hex: "#5a7396" });
+    const tee = sample("top", { name: "tee", hex: "#f7f7f5", figures: { tucked: true } });
+    const worn = (...accessories: Piece[]) => sampleLook({ garments: [jeans, tee], accessories });
+    expect(findingsOf(echo, worn(belt, boots))).toMatchObject([{ effect: "lifts", message: "neutral" }]);
+    expect(effectsOf(echo, worn(boots))).toEqual([]);
+  });
+
+  it("hears a hat that has both colours of the look", () => {
+    const hat = sample("hat", {
+      name: "hat",
+      swatches: [
+        { hex: "#cdb083", share: 0.85, role: "ground" },
+        { hex: "#1a1a1c", share: 0.15, role: "trim" },
+      ],
     });
+    const garments = [
+      sample("trousers", { name: "trousers", hex: "#c8a77c" }),
+      sample("top", { name: "top", hex: "#1a1a1c", figures: { tucked: true } }),
+    ];
+    expect(findingsOf(echo, sampleLook({ garments, accessories: [hat] }))).toContainEqual(
+      expect.objectContaining({ message: "bridge", effect: "lifts" }),
+    );
   });
 
   it("jars once a second, muted one comes in beside it", () => {
@@ -99,7 +142,10 @@ it("adding an orphan colour never raises the colour lens", () => {
         const orphaned = findingsOf(echo, look(...pieces.slice(0, n))).every(
           ({ effect }) => effect !== "lifts" && effect !== "sings",
         );
-        if (orphaned) expect(colour(pieces.slice(0, n))).toBeLessThanOrEqual(colour(pieces.slice(0, n - 1)));
+        // A deep colour alone is the accent, which is praised: the property is about strays.
+        const deep = findingsOf(accent, look(...pieces.slice(0, n))).some(({ effect }) => effect === "lifts");
+        if (orphaned && !deep)
+          expect(colour(pieces.slice(0, n))).toBeLessThanOrEqual(colour(pieces.slice(0, n - 1)));
       }
     }),
   );

@@ -5,7 +5,9 @@ import { definePairRule } from "../define-rule";
 import { atMost } from "../figures";
 import type { Finding } from "../finding";
 import { takeOff, wear } from "../proposals";
+import { isAccent } from "./accent-colour";
 import { echoParams, entriesOf, type Entry } from "./echo-entries";
+import { bridging, neutralAnswer } from "./neutral-answer";
 
 /** Slots in which an answer is soonest found. */
 const answering: readonly Slot[] = ["earrings", "bag", "neck", "belt", "shoe", "hosiery"];
@@ -13,21 +15,23 @@ const answering: readonly Slot[] = ["earrings", "bag", "neck", "belt", "shoe", "
 export const echo = definePairRule({
   id: "colour.echo",
   title: "A colour that enters alone wants an answer",
-  why: "A colour met once looks like a slip; met twice, at two heights, it looks chosen. One clear colour may stand alone as the accent of the look.",
+  why: "A colour met once looks like a slip; met twice, at two heights, it looks chosen. Blacks and leathers answer one another as well as colours do. One colour may stand alone as the accent of the look.",
   params: echoParams,
   messages: {
     picked:
       "{piece} {pieceCount, plural, one {picks} other {pick}} the {family} out of the print of {other} ({apart}).",
     answer: "{piece} and {other} answer each other in {family} ({apart}).",
-    accent: "One accent, {pieces}: {family}, clear, and alone on purpose.",
-    lone: "{family} comes in with {pieces} and is met nowhere else (nearest {nearest} away).",
-    only: "{family} comes in with {pieces} and is met nowhere else.",
-    bare: "The {family} of {garment} is met nowhere else: let an accessory take it up.",
+    neutral: "{piece} and {other} meet in {family}: the two ends belong together ({apart}).",
+    bridge:
+      "{print} {printCount, plural, one {has} other {have}} the colours of both {one} and {other}, and {printCount, plural, one {joins} other {join}} them.",
+    lone: "The {family} of {pieces} stands alone: nothing else comes near it ({nearest}).",
+    only: "The {family} of {pieces} stands alone in this look.",
+    bare: "The {family} of {garment} is not met again yet: an accessory could take it up.",
   },
-  pair: ["picked", "answer"],
-  read(dressed, { params, judge }) {
+  pair: ["picked", "answer", "neutral"],
+  read(pair, { params, judge }) {
     const { distance } = params;
-    const entries = entriesOf(dressed, params);
+    const entries = entriesOf(pair, params);
     const findings: Finding[] = [];
     const best = nearestAnswer(entries);
     if (best?.nearest) {
@@ -41,24 +45,29 @@ export const echo = definePairRule({
         }),
       );
     }
-    const orphans = entries.filter(({ answered }) => !answered);
+    const neutral = neutralAnswer(pair, params, best?.nearest ? [best.item, best.nearest.item] : []);
+    if (neutral) {
+      const { one, other, family, apart } = neutral;
+      const figures = { apart: atMost("difference of the two", apart, "dE", distance) };
+      findings.push(judge("lifts", "neutral", { of: { piece: one, other }, words: { family }, figures }));
+    }
+    const bridge = bridging(pair, distance);
+    if (bridge) findings.push(judge("lifts", "bridge", { of: bridge }));
+    const orphans = entries.filter(({ alone }) => alone);
     const [first, ...more] = orphans;
-    if (first) {
+    // One colour alone, deep or clear, is the accent of the look, which has a rule of its own.
+    if (first && (more.length > 0 || !isAccent(first.tint, params.clear))) {
       const pieces = [...new Set(orphans.map(({ item }) => item.piece))];
       const words = { family: [...new Set(orphans.map(({ tint }) => tint.family))].join(" and ") };
       const figures = first.nearest && {
-        nearest: atMost("nearest answer", first.nearest.distance, "dE", distance),
+        nearest: atMost("nearest colour", first.nearest.distance, "dE", distance),
       };
       const facts = { of: { pieces }, words, ...(figures && { figures }) };
-      const clear = !first.tint.neutral && first.tint.shade.clarity >= params.clear;
-      if (more.length === 0 && clear) findings.push(judge("note", "accent", facts));
-      else {
-        const proposals = [...pieces.map(takeOff), ...wear(...answering)];
-        const effect = pieces.length > 1 ? "jars" : "rubs";
-        findings.push(judge(effect, figures ? "lone" : "only", { proposals }, facts));
-      }
+      const proposals = [...pieces.map(takeOff), ...wear(...answering)];
+      const effect = pieces.length > 1 ? "jars" : "rubs";
+      findings.push(judge(effect, figures ? "lone" : "only", { proposals }, facts));
     }
-    const garment = unanswered(dressed, distance, params.minShare);
+    const garment = unanswered(pair, distance, params.minShare);
     if (garment) {
       const words = { family: garment.family };
       findings.push(
@@ -73,8 +82,12 @@ function nearestAnswer(entries: readonly Entry[]): Entry | null {
   let found: Entry | null = null;
   let least = Infinity;
   for (const entry of entries) {
-    if (!entry.answered || !entry.nearest || entry.nearest.distance >= least) continue;
-    least = entry.nearest.distance;
+    if (!entry.answered || !entry.nearest) continue;
+    const { distance } = entry.nearest;
+    // The order in which pieces were put on must not matter: equals go by their ids.
+    const first = found !== null && distance === least && entry.item.piece.id < found.item.piece.id;
+    if (distance >= least && !first) continue;
+    least = distance;
     found = entry;
   }
   return found;

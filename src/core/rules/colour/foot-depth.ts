@@ -1,7 +1,9 @@
+import { difference } from "../../colour/difference";
 import { isSkinTone } from "../../colour/family";
 import { shadeOf } from "../../colour/shade";
 import type { Dressed, Worn } from "../../dressing/dressed";
 import type { Tint } from "../../dressing/profile";
+import { isBrown } from "./echo-entries";
 
 /** Whether every colour of every garment is dark. */
 export function isAllDark(garments: readonly Worn[], under: number): boolean {
@@ -58,3 +60,15 @@ export function isPale({ garments, palette }: Dressed, { pale, clear, dark, trac
 export function readsAsSkin({ look }: Dressed, { piece }: Worn, ground: Tint): boolean {
   return piece.finish === "metallic" || isSkinTone(ground.shade, shadeOf(look.client.colouring.skin));
 }
+
+/** Whether a belt, a bag or anything brown above answers the shoe. */
+export function isAnsweredAbove({ palette }: Dressed, shoe: Worn, ground: Tint): boolean {
+  return palette.some(({ item, tint }) => {
+    if (item === shoe || item.slot === null || item.piece.kind === "hosiery") return false;
+    const apart = difference(tint.shade, ground.shade);
+    return apart <= (isBrown(tint) && isBrown(ground) ? answers.browns : answers.any);
+  });
+}
+
+/** How near a colour above must come to answer the shoe, dE. */
+const answers = { any: 12, browns: 20 } as const;

@@ -3,7 +3,16 @@ import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atLeast, atMost } from "../figures";
 import { wear } from "../proposals";
-import { isAllDark, isPale, lightsBeside, nearestTheFace, nearestDark, readsAsSkin } from "./foot-depth";
+import { isBrown } from "./echo-entries";
+import {
+  isAllDark,
+  isAnsweredAbove,
+  isPale,
+  lightsBeside,
+  nearestTheFace,
+  nearestDark,
+  readsAsSkin,
+} from "./foot-depth";
 
 export const foot = defineRule({
   id: "colour.foot",
@@ -42,6 +51,7 @@ export const foot = defineRule({
       return [judge("rubs", "onlyLight", { of: { shoe }, figures, proposals })];
     }
     const skin = readsAsSkin(dressed, shoe, ground);
+    const answered = isAnsweredAbove(dressed, shoe, ground);
     const face = nearestTheFace(garments);
     if (face && depthOf(face) < params.dark) {
       if (skin) return [];
@@ -49,6 +59,7 @@ export const foot = defineRule({
       if (away !== null) {
         const of = { face, shoe };
         const figures = { away: atMost("shoe from the nearest dark", away, "L*", params.near) };
+        if (away > params.near && isBrown(ground) && answered) return [];
         if (away > params.near) return [judge("rubs", "footless", { of, figures, proposals: wear("shoe") })];
         const lightBetween = garments.some(
           (item) => item.place === "bottom" && (item.profile.character?.depth ?? 0) >= params.pale,
@@ -58,6 +69,7 @@ export const foot = defineRule({
     }
     if (!isPale(dressed, params)) return [];
     const figures = { depth: atLeast("depth of the shoe", depth, "L*", params.heavy) };
+    if (depth < params.heavy && answered) return [];
     if (depth < params.heavy)
       return [judge("rubs", "heavy", { of: { shoe }, figures, proposals: wear("shoe") })];
     if (!skin && ground.family !== "ivory" && ground.family !== "tan") return [];

@@ -11,7 +11,7 @@ export const hardContrast = defineRule({
   why: "A large light and a large dark with nothing between cut the figure in two; the dark met again at the foot or in two small places, or a tone between them, makes one outfit of it.",
   params: {
     area: param(0.25, "share", "least share of each of the two blocks"),
-    depth: param(60, "L*", "difference of depth from which they are far apart"),
+    depth: param(70, "L*", "difference of depth from which they are far apart"),
     summer: param(50, "L*", "the same by daylight in spring and summer"),
     between: param(0.05, "share", "share of a tone between them that joins them"),
     middle: param(0.6, "share", "the middle part of the range that counts as between"),
@@ -19,14 +19,14 @@ export const hardContrast = defineRule({
     small: param(2, "count", "small places that meet the dark again as well as the foot does"),
   },
   messages: {
-    hard: "{apart} between {light} and {dark}, nothing in between, and the dark is met nowhere again: too hard.",
+    hard: "{light} and {dark} lie far apart with nothing between them, and the dark is not met again: too hard ({apart}).",
   },
   read(dressed, { params, judge }) {
     const { palette, look } = dressed;
     const blocks = palette.filter((patch) => patch.area >= params.area);
     const light = extreme(blocks, 1);
     const dark = extreme(blocks, -1);
-    if (!light || !dark) return [];
+    if (!light || !dark || !isHard(dark)) return [];
     const apart = light.tint.shade.L - dark.tint.shade.L;
     const summer = look.occasion?.light === "daylight" && isSpringOrSummer(look.occasion.day);
     const most = summer ? params.summer : params.depth;
@@ -46,6 +46,11 @@ export const hardContrast = defineRule({
     ];
   },
 });
+
+/** Denim and navy are working darks: a white shirt over them is a classic. */
+function isHard({ tint: { family } }: Patch): boolean {
+  return family === "black" || family === "charcoal";
+}
 
 function extreme(patches: readonly Patch[], sign: 1 | -1): Patch | null {
   return patches.reduce<Patch | null>(

@@ -18,9 +18,10 @@ export const join = defineRule({
     tonal: param(0.8, "share", "one family over this much of the look is tonal by intent"),
   },
   messages: {
-    clear: "{upper} and {lower} are {depth} apart: the join is clear, no belt needed.",
+    clear:
+      "{upper} and {lower} are far enough apart in depth that the join is clear without a belt ({depth}).",
     decided: "The join of {upper} and {lower} is decided by {belt}.",
-    blurs: "{upper} and {lower} are only {depth} and {apart} apart: the join blurs.",
+    blurs: "{upper} and {lower} are nearly of one tone, so the join between them blurs ({apart}).",
   },
   read(dressed, { params, judge }) {
     const waist = dressed.touches.find((touch) => touch.join === "waist");
@@ -34,7 +35,7 @@ export const join = defineRule({
       depth: atLeast("difference of depth", depth, "L*", params.depth),
       apart: atLeast("difference of colour", apart, "dE", params.distance),
     };
-    if (depth >= params.clear) return [judge("lifts", "clear", { of, figures })];
+    if (depth >= params.clear) return [judge("note", "clear", { of, figures })];
     const weak = depth < params.depth && apart < params.distance && apart > params.same;
     // Two whites that touch are read by their own rule.
     if (!weak || (isNearWhite(upper) && isNearWhite(lower))) return [];

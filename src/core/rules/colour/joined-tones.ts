@@ -23,7 +23,7 @@ export function wearsNear({ profile }: Worn, shade: Shade, within: number): bool
 }
 
 /** A piece other than the two that touch whose colours hold both of theirs. */
-export function holdsBoth(
+export function holding(
   visible: readonly Worn[],
   touch: Touch,
   upper: Shade,

@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import type { Piece } from "../../piece/piece";
 import { effectsOf, findingsOf } from "../../testing/findings";
 import { sample, sampleClient, sampleLook } from "../../testing/sample";
 import { join } from "./join";
@@ -18,7 +19,7 @@ describe("two whites side by side", () => {
     const [finding] = findingsOf(nearWhite, sampleLook(tunicAndCulottes));
     expect(finding).toMatchObject({ effect: "jars", names: { creamy: "bottom", white: "top" } });
     expect(finding?.figures.yellowness?.value).toBeGreaterThan(6);
-    expect(finding?.figures.yellowness?.limit).toEqual({ least: null, most: 6 });
+    expect(finding?.figures.yellowness?.limit).toEqual({ least: null, most: 4 });
   });
 
   it("are both meant when a woven sand belt lies between", () => {
@@ -44,13 +45,48 @@ describe("two whites side by side", () => {
     expect(effectsOf(nearWhite, sampleLook({ ...tunicAndCulottes, accessories: [belt] }))).toEqual(["jars"]);
   });
 
+  it("rub before they jar, and are joined by a print that has the other's white", () => {
+    const near = { garments: [top(white), bottom("#f6f4ee")] };
+    expect(effectsOf(nearWhite, sampleLook(near))).toEqual(["rubs"]);
+    const print = (motif: string) =>
+      sample("top", {
+        name: "top",
+        pattern: "floral",
+        swatches: [
+          { hex: white, share: 0.6, role: "ground" },
+          { hex: motif, share: 0.4, role: "motif" },
+        ],
+        figures: { tucked: true },
+      });
+    expect(effectsOf(nearWhite, sampleLook({ garments: [print("#2450c0"), bottom(oyster)] }))).toEqual([]);
+    expect(effectsOf(nearWhite, sampleLook({ garments: [print(oyster), bottom(oyster)] }))).toEqual([
+      "lifts",
+    ]);
+  });
+
+  it("are joined by tan met in three kinds of accessory, never by the foot alone", () => {
+    const tan = (kind: "belt" | "bag" | "shoe") => sample(kind, { name: kind, hex: "#7a4a2b" }) as Piece;
+    const shoesOnly = sampleLook({ ...tunicAndCulottes, accessories: [tan("shoe")] });
+    expect(effectsOf(nearWhite, shoesOnly)).toEqual(["jars"]);
+    const met = sampleLook({
+      ...tunicAndCulottes,
+      accessories: [tan("bag"), tan("shoe"), sample("hat", { name: "hat", hex: "#7a4a2b" })],
+    });
+    expect(effectsOf(nearWhite, met)).toEqual(["lifts"]);
+  });
+
+  it("are no whites when one is a blush or a pale blue", () => {
+    expect(effectsOf(nearWhite, sampleLook({ garments: [top("#cfe0ee"), bottom(oyster)] }))).toEqual([]);
+    expect(effectsOf(nearWhite, sampleLook({ garments: [top("#f1d8d2"), bottom(white)] }))).toEqual([]);
+  });
+
   it("are one white when they are near enough, or not white at all", () => {
     expect(effectsOf(nearWhite, sampleLook({ garments: [top(white), bottom("#f5f6f8")] }))).toEqual([]);
     expect(effectsOf(nearWhite, sampleLook({ garments: [top(white), bottom("#8d9096")] }))).toEqual([]);
   });
 
   it("follow a parameter that the rule book sets", () => {
-    const ruleBook = { ...sampleClient.ruleBook, params: { "colour.near-white": { most: 40 } } };
+    const ruleBook = { ...sampleClient.ruleBook, params: { "colour.near-white": { least: 40 } } };
     expect(
       effectsOf(nearWhite, sampleLook({ ...tunicAndCulottes, client: { ...sampleClient, ruleBook } })),
     ).toEqual([]);
@@ -89,7 +125,7 @@ describe("where top and bottom meet", () => {
     expect(effectsOf(join, sampleLook({ garments: [top("#8a8d91"), bottom("#7b7f84")] }))).toEqual([]);
   });
 
-  it("needs no belt across a clear contrast", () => {
-    expect(effectsOf(join, sampleLook({ garments: [top(white), bottom("#3c3e43")] }))).toEqual(["lifts"]);
+  it("needs no belt across a clear contrast, which is no merit of its own", () => {
+    expect(effectsOf(join, sampleLook({ garments: [top(white), bottom("#3c3e43")] }))).toEqual(["note"]);
   });
 });

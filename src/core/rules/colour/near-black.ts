@@ -12,14 +12,19 @@ export const nearBlack = defineRule({
   title: "Two darks side by side",
   why: "Navy against black, or a faded black against a full one, looks like a mistake in poor light, unless each dark is met again or the cloths plainly differ.",
   params: {
-    most: param(4, "C*", "difference of b* or of chroma from which two darks look mistaken for one another"),
+    least: param(
+      4,
+      "C*",
+      "difference of b* or of chroma from which two darks begin to look mistaken for one another",
+    ),
+    most: param(8, "C*", "from here they look so to everyone"),
     holds: param(8, "dE", "how near another piece must come to answer a dark"),
   },
   schools: ["darks"],
   messages: {
     answered: "{one} and {other} are two darks, and each is met again: meant.",
     textured: "{one} and {other} are two darks of plainly different cloth: it passes.",
-    mistaken: "{one} and {other} are two darks {apart} apart that touch: one looks mistaken for the other.",
+    mistaken: "{one} and {other} are two darks that touch, and one looks mistaken for the other ({apart}).",
   },
   read({ touches, visible, look }, { params, schools, judge }) {
     return touches.flatMap((touch): Finding[] => {
@@ -28,9 +33,9 @@ export const nearBlack = defineRule({
       const other = lower.profile.ground?.shade;
       if (!one || !other || !isNearBlack(one) || !isNearBlack(other)) return [];
       const apart = Math.max(Math.abs(one.b - other.b), Math.abs(one.C - other.C));
-      if (apart < params.most) return [];
+      if (apart < params.least) return [];
       const of = { one: upper, other: lower };
-      const figures = { apart: atMost("difference of the two darks", apart, "C*", params.most) };
+      const figures = { apart: atMost("difference of the two darks", apart, "C*", params.least) };
       const rest = visible.filter((item) => item !== upper && item !== lower);
       const isMet = (shade: typeof one) => rest.some((item) => wearsNear(item, shade, params.holds));
       const answered = isMet(one) && isMet(other);
@@ -38,7 +43,13 @@ export const nearBlack = defineRule({
       const parted = separator !== null && parts(separator, one, other, look.client.ruleBook);
       if (schools.darks === "mix" && (answered || textured || parted))
         return [judge("note", answered ? "answered" : "textured", { of, figures })];
-      return [judge("jars", "mistaken", { of, figures, proposals: wear("belt", "shoe", "bag") })];
+      return [
+        judge(apart > params.most ? "jars" : "rubs", "mistaken", {
+          of,
+          figures,
+          proposals: wear("belt", "shoe", "bag"),
+        }),
+      ];
     });
   },
 });

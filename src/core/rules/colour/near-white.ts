@@ -1,38 +1,79 @@
 import { isNearWhite } from "../../colour/depth";
+import { difference } from "../../colour/difference";
+import type { Shade } from "../../colour/shade";
+import type { Dressed, Touch, Worn } from "../../dressing/dressed";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atMost } from "../figures";
 import type { Finding } from "../finding";
 import { wear } from "../proposals";
-import { holdsBoth, parts } from "./joined-tones";
+import { holding, parts } from "./joined-tones";
 
 export const nearWhite = defineRule({
   id: "colour.near-white",
   title: "Two whites side by side",
-  why: "Where two whites touch, the creamier one looks yellowed, unless something between them says that both are meant.",
+  why: "Where two whites touch, the creamier one looks yellowed, unless something says that both are meant: a print or a piece that has both, or a third tone between them.",
   params: {
-    most: param(6, "b*", "difference of yellowness from which the creamier looks yellowed"),
+    least: param(4, "b*", "difference of yellowness from which the creamier begins to look yellowed"),
+    most: param(8, "b*", "from here it looks so to everyone"),
     holds: param(5, "dE", "how near a third piece must come to hold both whites"),
+    nearly: param(8, "dE", "how near it must come to hold them nearly"),
+    kinds: param(3, "count", "kinds of accessory in which a tan or brown must be met to bridge them"),
   },
   messages: {
     bridged: "With {bridge}, {creamy} and {white} are two whites, and both look meant.",
-    yellowed:
-      "Where {creamy} and {white} touch, {yellowness} of yellow parts them: the creamier looks yellowed.",
+    printed: "The print of {print} has the white of {other} in it: that joins the two.",
+    tans: "Tan and brown met {count} times make one thing of {creamy} and {white}.",
+    nearly:
+      "{bridge} nearly {bridgeCount, plural, one {holds} other {hold}} the two whites of {creamy} and {white}.",
+    yellowed: "Where {creamy} and {white} touch, the creamier looks yellowed ({yellowness}).",
   },
-  read({ touches, visible, look }, { params, judge }) {
+  read(dressed, { params, judge }) {
+    const { touches, visible, look } = dressed;
     return touches.flatMap((touch): Finding[] => {
       const upper = touch.upper.profile.ground?.shade;
       const lower = touch.lower.profile.ground?.shade;
       if (!upper || !lower || !isNearWhite(upper) || !isNearWhite(lower)) return [];
       const yellowness = Math.abs(upper.b - lower.b);
-      if (yellowness < params.most) return [];
+      if (yellowness < params.least) return [];
       const [creamy, white] = upper.b > lower.b ? [touch.upper, touch.lower] : [touch.lower, touch.upper];
-      const figures = { yellowness: atMost("difference of yellowness", yellowness, "b*", params.most) };
+      const figures = { yellowness: atMost("difference of yellowness", yellowness, "b*", params.least) };
+      const print = printOf(touch);
+      if (print) {
+        const other = print === touch.upper ? touch.lower : touch.upper;
+        const has = isMetIn(print, print === touch.upper ? lower : upper, params.holds);
+        return has ? [judge("lifts", "printed", { of: { print, other }, figures })] : [];
+      }
       const parted = touch.separator && parts(touch.separator, upper, lower, look.client.ruleBook);
-      const bridge = parted ? touch.separator : holdsBoth(visible, touch, upper, lower, params.holds);
+      const bridge = parted ? touch.separator : holding(visible, touch, upper, lower, params.holds);
       if (bridge) return [judge("lifts", "bridged", { of: { creamy, white, bridge }, figures })];
+      const tans = tansOf(dressed);
+      const of = { creamy, white };
+      if (tans >= params.kinds) {
+        const words = { count: String(tans) };
+        return [judge("lifts", "tans", { of, words, figures })];
+      }
+      const nearly = holding(visible, touch, upper, lower, params.nearly);
       const proposals = wear("belt", "layer", "neck", "bag");
-      return [judge("jars", "yellowed", { of: { creamy, white }, figures, proposals })];
+      if (nearly) return [judge("rubs", "nearly", { of: { ...of, bridge: nearly }, figures, proposals })];
+      const grave = yellowness > params.most && tans < params.kinds - 1;
+      return [judge(grave ? "jars" : "rubs", "yellowed", { of, figures, proposals })];
     });
   },
 });
+
+function printOf({ upper, lower }: Touch): Worn | null {
+  if (upper.piece.pattern !== "plain") return upper;
+  return lower.piece.pattern !== "plain" ? lower : null;
+}
+
+function isMetIn({ profile }: Worn, shade: Shade, within: number): boolean {
+  return profile.tints.some((tint) => difference(tint.shade, shade) <= within);
+}
+
+/** In how many kinds of accessory a beige, a tan or a brown is met. */
+function tansOf({ accessories }: Dressed): number {
+  const isTan = ({ profile: { ground } }: Worn) =>
+    ground !== null && (ground.family === "tan" || ground.family === "brown" || ground.family === "beige");
+  return new Set(accessories.filter(isTan).map(({ piece }) => piece.kind)).size;
+}

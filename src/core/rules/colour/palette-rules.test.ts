@@ -31,22 +31,31 @@ const look = (garments: Piece[], accessories: Piece[] = [], rest: Partial<Look> 
   sampleLook({ garments, accessories, ...rest });
 
 describe("two blocks far apart in depth", () => {
-  const iceOverNavy = [trousers("#141c33"), top("#e6eef6")];
+  const iceOverNavy = [trousers("#141416"), top("#e6eef6")];
 
   it("are too hard when nothing joins them and the dark is met nowhere again", () => {
     expect(effectsOf(hardContrast, look(iceOverNavy, [shoe("#f4f5f6")]))).toEqual(["rubs"]);
   });
 
+  it("leave a white shirt over denim or navy alone", () => {
+    expect(effectsOf(hardContrast, look([trousers("#2f4460"), top("#f7f9fb")], [shoe("#f4f5f6")]))).toEqual(
+      [],
+    );
+    expect(effectsOf(hardContrast, look([trousers("#1c2640"), top("#f7f9fb")], [shoe("#f4f5f6")]))).toEqual(
+      [],
+    );
+  });
+
   it.each([
-    ["the dark at the foot", [shoe("#1a2038")]],
-    ["the dark in two small places", [shoe("#f4f5f6"), bag("#1a2038"), sample("belt", { hex: "#16181f" })]],
+    ["the dark at the foot", [shoe("#1a1a1e")]],
+    ["the dark in two small places", [shoe("#f4f5f6"), bag("#1a1a1e"), sample("belt", { hex: "#16181f" })]],
     ["a tone between them", [shoe("#f4f5f6"), bag("#7b8896", { figures: { width: 40 } })]],
   ])("are joined by %s", (_, accessories) => {
     expect(effectsOf(hardContrast, look(iceOverNavy, accessories as Piece[]))).toEqual([]);
   });
 
   it("are judged more softly by daylight in summer", () => {
-    const softer = look([trousers("#3a4358"), top("#d3dbe3")], [shoe("#f4f5f6")]);
+    const softer = look([trousers("#35373b"), top("#d3dbe3")], [shoe("#f4f5f6")]);
     const at = (day: string, light: "daylight" | "evening") => ({
       ...softer,
       occasion: { ...sampleOccasion, day, light },

@@ -27,17 +27,17 @@ export const valueMatch = definePairRule({
     aligned: "{shoe} and {bag} agree without copying: {depth} apart in depth.",
     parted: "{shoe} and {bag} part in {ways}.",
     matched: "{shoe} and {bag} match ({apart}).",
+    alike: "{shoe} and {bag} are of one colour: a match ({apart}).",
     unmatched: "{shoe} and {bag} are {apart} apart, and this rule book wants them of one colour.",
     others: "{one} and {other} part in {ways}.",
   },
-  pair: ["aligned", "parted", "matched", "unmatched", "others"],
+  pair: ["aligned", "parted", "matched", "alike", "unmatched", "others"],
   read({ shoe, bag, accessories }, { params, schools, judge }) {
     const findings: Finding[] = [];
     const of = shoe && bag && { shoe, bag };
     const proposals = wear("shoe", "bag");
     if (of && of.shoe.seen.length > 0 && schools.shoeBag === "matched") {
-      const [one, other] = [of.shoe.profile.ground, of.bag.profile.ground];
-      const apart = one && other ? difference(one.shade, other.shade) : null;
+      const apart = groundsApart(of.shoe, of.bag);
       const figures = { apart: atMost("difference of the two", apart ?? 0, "dE", params.copy) };
       if (apart !== null && apart <= params.copy) findings.push(judge("lifts", "matched", { of, figures }));
       else if (apart !== null) findings.push(judge("rubs", "unmatched", { of, figures, proposals }));
@@ -46,7 +46,12 @@ export const valueMatch = definePairRule({
       const breaches = breachesBetween(of.shoe, of.bag, params);
       const depth = Math.abs((one?.depth ?? 0) - (other?.depth ?? 0));
       const figures = { depth: atMost("difference of depth", depth, "L*", params.depth) };
-      if (one && other && breaches.length === 0) findings.push(judge("lifts", "aligned", { of, figures }));
+      const apart = groundsApart(of.shoe, of.bag);
+      if (apart !== null && apart <= params.copy) {
+        const copied = { apart: atMost("difference of the two", apart, "dE", params.copy) };
+        findings.push(judge("note", "alike", { of, figures: copied }));
+      } else if (one && other && breaches.length === 0)
+        findings.push(judge("lifts", "aligned", { of, figures }));
       else if (one && other)
         findings.push(judge("rubs", "parted", { of, ...breachFacts(breaches, params), proposals }));
     }
@@ -75,6 +80,12 @@ function partedPair(pieces: readonly Worn[], limits: MatchLimits & { large: numb
 
 function isLarge({ piece, area }: Worn, large: number): boolean {
   return area >= large && piece.kind !== "hosiery";
+}
+
+/** How far the grounds of shoe and bag lie apart, dE; null where one has no colour. */
+function groundsApart(shoe: Worn, bag: Worn): number | null {
+  const [one, other] = [shoe.profile.ground, bag.profile.ground];
+  return one && other ? difference(one.shade, other.shade) : null;
 }
 
 function isShoeOrBag({ piece: { kind } }: Worn): boolean {

@@ -68,11 +68,27 @@ describe("a strap and its configurations", () => {
 
 describe("where the bag lands", () => {
   it.each([
-    [60, "lifts"],
-    [90, "lifts"],
+    [60, "note"],
+    [90, "note"],
     [180, "jars"],
   ])("on a shoulder strap of %d cm: %s", (strap, effect) => {
     expect(effectsOf(lands, look(bagOf({ carry: "shoulder", strap, height: 24 })))[0]).toBe(effect);
+  });
+
+  it("is praised only where it was wished for", () => {
+    const liked = { ...client, goals: { ...client.goals, bagLands: "hip" as const } };
+    const worn = look(bagOf({ carry: "shoulder", strap: 90, height: 24 }));
+    const zone = dress(worn).landing?.zone;
+    const wish = { ...liked, goals: { ...liked.goals, bagLands: zone as "hip" } };
+    expect(effectsOf(lands, { ...worn, client: wish })).toEqual(["lifts"]);
+  });
+
+  it("is dressed down by a leather strap across the body of something dressy", () => {
+    const gown = sample("dress", { name: "gown", register: { low: 6, centre: 7, high: 9 } });
+    const carried = (strapMade: "leather" | "chain") =>
+      look(bagOf({ carry: "cross-body", strap: 120, strapMade }), [gown]);
+    expect(effectsOf(lands, carried("leather"))).toContain("rubs");
+    expect(effectsOf(lands, carried("chain"))).not.toContain("rubs");
   });
 
   it("notes a bag that is large on this body", () => {

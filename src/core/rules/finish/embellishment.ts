@@ -1,5 +1,6 @@
-import { finishes, type Finish } from "../../finish/finishes";
-import { isJewellery, type Piece } from "../../piece/piece";
+import type { Finish } from "../../finish/finishes";
+import type { Piece } from "../../piece/piece";
+import { sizeClassOf } from "../../piece/size-class";
 import { param } from "../../rule-book/params";
 import { definePairRule } from "../define-rule";
 import { atMost } from "../figures";
@@ -8,24 +9,22 @@ import { swapOrTakeOff } from "../proposals";
 const embellishments: ReadonlySet<Finish> = new Set([
   "crystal",
   "sequin",
+  "glitter",
   "pearl",
   "stud",
-  "fringe",
-  "bow",
-  "chain",
   "feather",
 ]);
 
 export const embellishment = definePairRule({
   id: "finish.embellishment",
   title: "One kind of embellishment",
-  why: "Crystal answers crystal and pearl answers pearl; crystal beside sequins looks like two parties at once.",
+  why: "Crystal answers crystal and pearl answers pearl; crystal shoes beside a sequin bag look like two parties at once. Small jewellery is the jeweller's own affair.",
   params: { most: param(1, "count", "kinds of embellishment that agree") },
   schools: ["ornament"],
   tags: ["set"],
   messages: {
-    joined: "{kinds} kinds of embellishment ({named}), held together by one metal.",
-    many: "{kinds} kinds of embellishment at once, {named}: {pieces}.",
+    joined: "{named} together, held by one metal: {pieces}.",
+    many: "{named} at once, on {pieces}: one kind of ornament is enough.",
   },
   pair: ["joined", "many"],
   concerns: ({ piece }) => embellishmentsOf(piece).length > 0,
@@ -42,13 +41,18 @@ export const embellishment = definePairRule({
     const metals = new Set(pieces.map(({ metal }) => metal).filter((metal) => metal !== "none"));
     const facts = {
       of: { pieces },
-      words: { named: kinds.join(" and ") },
+      words: { named: sentence(kinds.join(" and ")) },
       figures: { kinds: atMost("kinds of embellishment", kinds.length, "count", params.most) },
     };
     if (schools.ornament === "layered" && metals.size === 1) return [judge("note", "joined", facts)];
     return [judge("jars", "many", { proposals: swapOrTakeOff(...pieces) }, facts)];
   },
 });
+
+/** For the beginning of a sentence. */
+function sentence(words: string): string {
+  return words.charAt(0).toUpperCase() + words.slice(1);
+}
 
 const nothing: readonly Finish[] = [];
 
@@ -59,7 +63,7 @@ function embellishmentsOf(piece: Piece): readonly Finish[] {
   return second ? [finish, second] : [finish];
 }
 
-/** A chain is what jewellery is made of, and an ornament anywhere else. */
+/** Pearl with crystal in small jewellery is one jeweller's work: ornament is what decks larger pieces. */
 function decks(piece: Piece, finish: Finish): boolean {
-  return embellishments.has(finish) && !(finishes[finish].kin === "metal" && isJewellery(piece));
+  return embellishments.has(finish) && sizeClassOf(piece) > 1;
 }

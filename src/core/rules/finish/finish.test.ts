@@ -20,13 +20,15 @@ describe("embellishment", () => {
     ["sequins beside crystal", [piece("shoe", "sequin"), piece("bag", "crystal")], ["jars"]],
     ["pearl with pearl", [piece("earrings", "pearl"), piece("necklace", "pearl")], []],
     ["one piece with two kinds", [piece("bag", "crystal", "fringe")], []],
-    ["a bow beside a fringe", [piece("shoe", "suede", "bow"), piece("bag", "suede", "fringe")], ["jars"]],
-    ["a chain that is a necklace", [piece("necklace", "chain"), piece("earrings", "pearl")], []],
     [
-      "a chain that decks a bag",
-      [piece("bag", "matte smooth", "chain"), piece("earrings", "pearl")],
-      ["jars"],
+      "a bow beside a fringe: both are cut",
+      [piece("shoe", "suede", "bow"), piece("bag", "suede", "fringe")],
+      [],
     ],
+    ["a chain that is a necklace", [piece("necklace", "chain"), piece("earrings", "pearl")], []],
+    ["a chain strap beside crystal", [piece("bag", "matte smooth", "chain"), piece("shoe", "crystal")], []],
+    ["pearl with crystal in small jewellery", [piece("earrings", "pearl"), piece("necklace", "crystal")], []],
+    ["pearls on the bag, crystal on the shoe", [piece("bag", "pearl"), piece("shoe", "crystal")], ["jars"]],
   ])("%s", (_, accessories, effects) => {
     expect(read(...accessories)).toEqual(effects);
   });

@@ -1,5 +1,5 @@
 import { metalGroup, type MetalGroup } from "../../finish/metals";
-import type { Piece } from "../../piece/piece";
+import { bodyZoneOf, placeOf, type Piece } from "../../piece/piece";
 import { param } from "../../rule-book/params";
 import { definePairRule } from "../define-rule";
 import { atMost, figure } from "../figures";
@@ -18,13 +18,15 @@ export const metal = definePairRule({
   tags: ["set"],
   messages: {
     unread: "The metal of {piece} is not recorded: look at the buckle.",
-    story: "One metal story, {metal}: {pieces}.",
+    story: "One metal story in {metal}: {pieces}.",
+    carried: "{metal} from ear to shoe: {pieces}.",
     joined: "Two metals, joined by {by}.",
-    broken: "The metal story is broken by {strays}: {stray} among {main} ({others}).",
+    broken:
+      "{strays} {straysCount, plural, one {breaks} other {break}} the metal story: {stray} among {main} ({others}).",
   },
-  pair: ["joined", "broken"],
+  pair: ["joined", "broken", "carried"],
   concerns: ({ piece }) => piece.metalSize > 0,
-  judgesBy: ({ metal, metalSize }) => `${metal} ${metalSize}`,
+  judgesBy: ({ kind, metal, metalSize }) => `${kind} ${metal} ${metalSize}`,
   read({ visible }, { params, schools, judge }) {
     const seen: Piece[] = [];
     for (const { piece } of visible) if (piece.metalSize > 0) seen.push(piece);
@@ -32,17 +34,21 @@ export const metal = definePairRule({
     const unread = seen
       .filter((piece) => piece.metal === "unknown")
       .map((piece) => judge("unread", "unread", { of: { piece } }));
-    const groups = groupsOf(seen.filter((piece) => metalGroup(piece.metal) !== null && !isFaintDark(piece)));
+    const told = seen.filter((piece) => metalGroup(piece.metal) !== null && !isFaintDark(piece));
+    const groups = groupsOf(told);
     const [main, ...others] = groups;
     if (!main || schools.metals === "free") return unread;
     const { pieces } = main;
     if (others.length === 0) {
-      if (pieces.length < params.story) return unread;
+      const carried = ["face", "foot"].every((zone) => pieces.some((piece) => bodyZoneOf(piece) === zone));
+      if (pieces.length < params.story && !carried) return unread;
       const figures = { count: figure("pieces that tell it", pieces.length, "count") };
       const words = { metal: metalWords[main.group] };
-      return [...unread, judge("lifts", "story", { of: { pieces }, words, figures })];
+      return [...unread, judge("lifts", carried ? "carried" : "story", { of: { pieces }, words, figures })];
     }
-    const strays = others.flatMap((group) => group.pieces);
+    // What belongs to the base is given: the accessory that differs is the one to change.
+    const strays = others.flatMap((group) => group.pieces).filter((piece) => placeOf(piece) === null);
+    if (strays.length === 0) return unread;
     const twoTone = seen.find((piece) => piece.metal === "two-tone");
     const enough = groups.every((group) => group.pieces.length >= params.bridge);
     if (schools.metals === "bridged" && others.length === 1 && (twoTone || enough)) {
@@ -83,9 +89,14 @@ function groupsOf(pieces: readonly Piece[]): Group[] {
   return groups.sort((one, other) => sizeOf(other) - sizeOf(one));
 }
 
+/** How much of a metal is seen; one that a garment has leads any that only accessories have. */
 function sizeOf({ pieces }: Group): number {
-  return pieces.reduce((sum, piece) => sum + piece.metalSize, 0);
+  const given = pieces.some((piece) => placeOf(piece) !== null) ? garmentLeads : 0;
+  return pieces.reduce((sum, piece) => sum + piece.metalSize, given);
 }
+
+/** More than all the accessories of a look can show. */
+const garmentLeads = 100;
 
 /** A trace of black or gunmetal is not seen as a metal. */
 function isFaintDark(piece: Piece): boolean {

@@ -1,6 +1,7 @@
-import { clash } from "../../finish/clash";
+import { clash, loudnessOf } from "../../finish/clash";
 import { finishes, type Finish, type Kin } from "../../finish/finishes";
 import type { Piece } from "../../piece/piece";
+import { sizeClassOf } from "../../piece/size-class";
 import { param } from "../../rule-book/params";
 import { definePairRule } from "../define-rule";
 import { atMost, figure } from "../figures";
@@ -16,26 +17,30 @@ interface Surface {
 export const oneBold = definePairRule({
   id: "finish.one-bold",
   title: "One bold surface",
-  why: "A bold finish wants to be the only one of its kind of loudness; a quieter one of the same kin picks it up, another kin argues with it.",
+  why: "A bold finish wants to be the only one of its kind of loudness; a quieter one of the same kin picks it up, another kin argues with it. Whatever catches the light keeps company by evening; beside velvet it looks like a mistake.",
   params: {
     bold: param(2, "boldness", "boldness from which a finish counts as bold"),
-    kins: param(2, "count", "kinds of bold surface that can stand each other if they do not clash"),
+    size: param(2, "count", "size from which a piece is a surface at all: jewellery is none"),
   },
   tags: ["set"],
   messages: {
     picked: "The {finish} of {lead} is picked up, quieter, by {echo}.",
-    many: "{kins} kinds of bold surface at once, {finishes}: {pieces}.",
+    many: "{finishes} are {kins} kinds of loud surface at once: {pieces}.",
   },
   pair: ["picked", "many"],
   concerns: ({ piece }) => surfacesOf(piece).some(({ boldness }) => boldness > 0),
-  judgesBy: ({ finish, secondFinish }) => `${finish} ${secondFinish ?? ""}`,
+  judgesBy: ({ kind, finish, secondFinish }) => `${kind} ${finish} ${secondFinish ?? ""}`,
   read({ visible }, { params, judge }) {
     const loud: Surface[] = [];
-    for (const { piece } of visible)
-      for (const surface of surfacesOf(piece)) if (surface.boldness >= params.bold) loud.push(surface);
+    for (const { piece } of visible) {
+      if (sizeClassOf(piece) < params.size) continue;
+      for (const surface of surfacesOf(piece))
+        if (surface.boldness >= params.bold && surface.finish !== "pearl") loud.push(surface);
+    }
+    loud.sort((one, other) => other.boldness - one.boldness || (one.piece.id < other.piece.id ? -1 : 1));
     const [lead] = loud;
     if (!lead) return [];
-    const kins = new Set(loud.map((surface) => surface.kin)).size;
+    const kins = new Set(loud.map(loudnessOf)).size;
     if (kins === 1) {
       const echo = visible
         .flatMap(({ piece }) => surfacesOf(piece))
@@ -49,17 +54,21 @@ export const oneBold = definePairRule({
       const words = { finish: lead.finish };
       return [judge("lifts", "picked", { of: { lead: lead.piece, echo }, words, figures })];
     }
-    const pieces = loud.map(({ piece }) => piece);
+    const pieces = [...new Set(loud.map(({ piece }) => piece))];
     return [
-      judge(kins > params.kins || clash(loud) ? "jars" : "rubs", "many", {
+      judge(clash(loud) ? "jars" : "rubs", "many", {
         of: { pieces },
-        words: { finishes: [...new Set(loud.map(({ finish }) => finish))].join(" and ") },
+        words: { finishes: capitalised([...new Set(loud.map(({ finish }) => finish))].join(" and ")) },
         figures: { kins: atMost("kinds of bold surface", kins, "count", 1) },
         proposals: swapOrTakeOff(...pieces),
       }),
     ];
   },
 });
+
+function capitalised(words: string): string {
+  return words.charAt(0).toUpperCase() + words.slice(1);
+}
 
 const surfaces = new WeakMap<Piece, readonly Surface[]>();
 

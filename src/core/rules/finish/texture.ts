@@ -13,12 +13,13 @@ export const texture = defineRule({
     area: param(0.015, "share", "share of the look from which a surface is seen"),
     kins: param(2, "count", "kinds of surface that keep it alive"),
     pieces: param(3, "count", "pieces from which a look is one that could have more textures"),
+    garments: param(2, "count", "garments from which one texture is flat"),
   },
   messages: {
-    alive: "One colour, {kins} textures ({named}): the surface does what colour does not.",
-    flat: "One colour and one texture ({named}): flat.",
+    alive: "A quiet palette with {kins} textures ({named}): the surface does what colour does not.",
+    flat: "A quiet palette in one texture ({named}), as far as the finishes are recorded: it looks flat.",
   },
-  read({ colours, worn }, { params, judge }) {
+  read({ colours, worn, garments, accessories }, { params, judge }) {
     const [first] = colours;
     if (!first || first.share < params.tonal || worn.length < params.pieces) return [];
     const seen = worn.filter((item) => item.area >= params.area);
@@ -27,7 +28,15 @@ export const texture = defineRule({
       words: { named: met.join(", ") },
       figures: { kins: atLeast("kinds of surface", met.length, "count", params.kins) },
     };
-    if (met.length >= params.kins) return [judge("lifts", "alive", facts)];
-    return [judge("rubs", "flat", { proposals: wear("shoe", "bag", "belt", "neck", "layer") }, facts)];
+    if (met.length >= params.kins) return accessories.length > 0 ? [judge("lifts", "alive", facts)] : [];
+    if (garments.length < params.garments) return [];
+    return [
+      judge(
+        "rubs",
+        "flat",
+        { proposals: wear("shoe", "bag", "belt", "neck", "layer"), estimated: true },
+        facts,
+      ),
+    ];
   },
 });

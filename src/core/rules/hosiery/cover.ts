@@ -1,6 +1,7 @@
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atMost, figure } from "../figures";
+import { hides } from "../../dressing/placed";
 import { takeOff } from "../proposals";
 
 export const cover = defineRule({
@@ -13,12 +14,12 @@ export const cover = defineRule({
   tags: ["leg"],
   messages: {
     alone:
-      "The hem lies {hem} up and {hosiery} {hosieryCount, plural, one {goes} other {go}} on alone from there: a garment must cover to {most}.",
+      "{hosiery} {hosieryCount, plural, one {goes} other {go}} on alone above {hem}: tights are no trousers, and an open layer covers nothing.",
   },
   read({ hosiery, worn, body }, { params, judge }) {
     if (hosiery?.piece.figures.form !== "tights") return [];
     const hem = worn
-      .filter(({ place }) => place !== null)
+      .filter(({ place, asWorn }) => place !== null && hides(asWorn))
       .reduce((least, { extent }) => Math.min(least, extent.from), Infinity);
     const most = params.share * body.height;
     if (hem <= most || hem === Infinity) return [];

@@ -1,4 +1,5 @@
 import type { Dressed, WornOf } from "../../dressing/dressed";
+import { isTrainer } from "../../piece/piece";
 import { isSock } from "../../hosiery/socks";
 import { param } from "../../rule-book/params";
 import { wearsNear } from "../colour/joined-tones";
@@ -15,12 +16,14 @@ export const edge = defineRule({
     shown: param(5, "cm", "least sock that looks meant"),
     seen: param(0.5, "cm", "how far under the hem a sock's end must lie to be seen"),
     echo: param(12, "dE", "how near another swatch must come to answer the sock"),
+    work: param(5, "step", "an occasion that reaches this level is work for a trainer"),
   },
   schools: ["socks"],
   tags: ["leg"],
   messages: {
     tab: "A tab of {visible} of {hosiery} shows over {shoe}.",
     hidden: "{visible} of {hosiery} shows over {shoe}, and this rule book hides socks.",
+    tube: "{hosiery} run up out of sight over {shoe}: at {occasion} a sock must not be seen over a trainer.",
     little: "Only {visible} of {hosiery} shows: too little to look meant.",
     alone: "{visible} of {hosiery} shows and answers nothing: a lace, a sole or a shirt might.",
     meant: "{visible} of {hosiery} shows on purpose and answers {answer}.",
@@ -33,6 +36,20 @@ export const edge = defineRule({
     const ends = hosiery.extent.to < leg.to - params.seen;
     const facts = { of: { hosiery, shoe: shoe ?? "the shoe" }, about: [hosiery] };
     const proposals = swapOrTakeOff(hosiery.piece);
+    const { occasion } = dressed.look;
+    const atWork = occasion !== null && occasion.span.high >= params.work;
+    if (
+      schools.socks === "hidden" &&
+      !ends &&
+      atWork &&
+      shoe &&
+      isTrainer(shoe.piece) &&
+      isBareAbove(dressed)
+    ) {
+      const figures = { visible: atMost("sock over the shoe", visible, "cm", 0) };
+      const words = { occasion: occasion.name };
+      return [judge("jars", "tube", { figures, words, proposals }, facts)];
+    }
     if (schools.socks === "hidden") {
       if (!ends) return [];
       const figures = { visible: atMost("sock over the shoe", visible, "cm", 0) };
@@ -57,6 +74,11 @@ export const edge = defineRule({
     ];
   },
 });
+
+/** Whether the sock is seen at all between shoe and hem. */
+function isBareAbove({ bareLeg }: Dressed): boolean {
+  return bareLeg !== null && bareLeg.to - bareLeg.from > 0;
+}
 
 /** What else is seen in the colour of a sock. */
 function answerTo({ visible }: Dressed, sock: WornOf<"hosiery">, within: number) {

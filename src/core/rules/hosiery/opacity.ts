@@ -13,6 +13,7 @@ export const opacity = defineRule({
   params: {
     dressy: param(6.5, "step", "level from which hosiery is sheer"),
     casual: param(4.5, "step", "level under which it is opaque"),
+    band: param(0.5, "step", "how much further it is only worth a word"),
     cold: param(8, "degC", "air under which opaque is right at any level"),
     boot: param(10, "cm", "shaft from which a shoe is a boot that asks for opaque"),
     heavyKnit: param(112, "cm", "body of a knit, around, over which it is a heavy one"),
@@ -40,11 +41,18 @@ export const opacity = defineRule({
     const proposals = wear("hosiery");
     if (!opaqueRight && level >= params.dressy && denier > params.opaqueFrom) {
       const figures = { denier: within("denier", denier, "den", params.sheerFrom, params.sheerTo) };
-      return [judge("rubs", "opaque", { of: { hosiery }, figures, proposals })];
+      return [
+        judge(level >= params.dressy + params.band ? "rubs" : "note", "opaque", {
+          of: { hosiery },
+          figures,
+          proposals,
+        }),
+      ];
     }
     if (!opaqueRight || denier > params.sheerTo) return [];
     const figures = { denier: within("denier", denier, "den", params.opaqueFrom, params.opaqueTo) };
-    if (!knit) return [judge("rubs", "sheer", { of: { hosiery }, figures, proposals })];
+    const plainly = booted || (air !== null && air < params.cold) || level < params.casual - params.band;
+    if (!knit) return [judge(plainly ? "rubs" : "note", "sheer", { of: { hosiery }, figures, proposals })];
     const facts = { of: { hosiery, knit }, about: [hosiery], figures, proposals };
     return [judge("note", "underKnit", facts)];
   },

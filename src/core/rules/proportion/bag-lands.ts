@@ -10,16 +10,21 @@ export const bagLands = defineRule({
   id: "proportion.bag-lands",
   title: "Where the bag lands",
   why: "A bag draws a line across the body where it ends; between waist and hip it goes with the walk, below mid-thigh it knocks against it.",
-  params: { large: param(0.26, "ratio", "diagonal over body height from which a bag is large") },
+  params: {
+    large: param(0.26, "ratio", "diagonal over body height from which a bag is large"),
+    dressy: param(6.5, "step", "level from which a strap across the body is too easy"),
+  },
   messages: {
     low: "Below mid-thigh (top {top} up) it knocks at each step: {bag}.",
     liked: "At the {zone}, where {client} likes it: {bag}.",
     usual: "At the {zone}, where it goes with the walk: {bag}.",
     elsewhere: "At the {zone}; {client} likes it at the {wanted}: {bag}.",
     lies: "At the {zone}: {bag}.",
+    across:
+      "Across the body on a leather strap, {bag} {bagCount, plural, one {is} other {are}} dressed down: for something as dressy as this it belongs on a short chain or in the hand.",
     large: "Large on this body ({scale} of the height): {bag}.",
   },
-  read({ landing, body, look }, { params, judge }) {
+  read({ landing, body, look, level }, { params, judge }) {
     if (!landing || landing.bag.figures.carry === "hand" || landing.bag.figures.carry === "clutch") return [];
     const { bag, zone, top, scale } = landing;
     const wanted = look.client.goals.bagLands;
@@ -32,8 +37,15 @@ export const bagLands = defineRule({
     const proposals = [adjust("strap", bag), ...wear("bag")];
     const lands = () => {
       if (zone === "below mid-thigh") return judge("jars", "low", { proposals }, facts);
+      if (
+        level !== null &&
+        level >= params.dressy &&
+        bag.figures.carry === "cross-body" &&
+        bag.figures.strapMade !== "chain"
+      )
+        return judge("rubs", "across", { proposals }, facts);
       if (wanted ? zone === wanted : usual.has(zone))
-        return judge("lifts", wanted ? "liked" : "usual", facts);
+        return judge(wanted ? "lifts" : "note", wanted ? "liked" : "usual", facts);
       return judge("note", wanted ? "elsewhere" : "lies", { proposals }, facts);
     };
     if (scale <= params.large) return [lands()];

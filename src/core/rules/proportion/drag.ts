@@ -11,14 +11,18 @@ export const drag = defineRule({
   why: "A hem needs a finger's breadth over the floor; a full-length wide or flared leg looks its longest with just that and no more.",
   params: {
     least: param(0.8, "cm", "least height over the floor"),
-    rightTo: param(1.8, "cm", "full length is right up to here"),
+    rightFrom: param(1.3, "cm", "from here full length is right"),
+    rightTo: param(2.5, "cm", "full length is right up to here"),
+    ankle: param(4.5, "cm", "a hem this near the ankle bone is of ankle length, not a short full one"),
     shortFrom: param(4, "cm", "over this a full-length leg reads short"),
   },
   tags: ["hem"],
   messages: {
     drags: "The hem of {trousers} is {over} over the floor in {shoe}: it will drag.",
     full: "The hem of {trousers} is {over} over the floor: its full length.",
+    near: "The hem of {trousers} is only {over} over the floor: it passes, and no lower.",
     passes: "The hem of {trousers} is {over} over the floor: it passes for full length.",
+    ankle: "The wide hem of {trousers} ends at the ankle, {over} over the floor: a length of its own.",
     short: "Cut full length, the hem of {trousers} ends {over} over the floor in {shoe}: it reads short.",
   },
   read({ leg }, { params, judge }) {
@@ -40,8 +44,11 @@ export const drag = defineRule({
       ];
     if (!hangsWide(leg.trousers) || leg.hem > leg.ankleBone || leg.turn) return [];
     const figures = { over: within("hem over the floor", over, "cm", params.least, params.rightTo) };
-    if (over <= params.rightTo) return [judge("sings", "full", { figures }, spoken)];
-    if (over <= params.shortFrom) return [judge("note", "passes", { figures }, spoken)];
+    if (over < params.rightFrom) return [judge("note", "near", { figures }, spoken)];
+    if (over <= params.rightTo && !leg.estimated) return [judge("sings", "full", { figures }, spoken)];
+    const nearBone = leg.ankleBone - leg.hem <= params.ankle;
+    if (over <= params.shortFrom || nearBone)
+      return [judge("note", nearBone ? "ankle" : "passes", { figures }, spoken)];
     return [judge("rubs", "short", { figures, proposals: wear("shoe") }, spoken)];
   },
 });

@@ -1,3 +1,4 @@
+import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atLeast, figure } from "../figures";
 import { bootLeg, spokenOf } from "./pair";
@@ -6,28 +7,44 @@ export const drape = defineRule({
   id: "proportion.drape",
   title: "The hem falls over the shaft",
   why: "With room to spare the leg runs on over the boot in one line.",
+  params: {
+    spare: param(1, "cm", "clearance beyond what is needed from which it sings"),
+    close: param(2.5, "cm", "how far a shaft may stand off for that"),
+    roomy: param(17, "cm", "clearance from which a shaft may stand off further"),
+    floor: param(1.3, "cm", "a hem nearer the floor than this only sits"),
+    toe: param(4, "cm", "under this lift a bootee wants a toe that lengthens it"),
+  },
   tags: ["hem"],
   messages: {
     falls:
       "The hem of {trousers} falls over {shoe} by {overlap} with {clearance} to spare ({needed} needed): one line.",
+    just: "The hem of {trousers} falls over {shoe} by {overlap}, with little room ({clearance}, {needed} needed): it passes.",
+    lengthens: "The {toe} toe of {shoe} carries the line of {trousers} on: a low bootee wants that.",
+    stub: "{shoe} {shoeCount, plural, one {is} other {are}} low and the toe is {toe}: an almond or pointed one would carry the line on.",
   },
-  read(dressed, { judge }) {
+  read(dressed, { params, judge }) {
     const met = bootLeg(dressed, "drape");
     if (!met) return [];
     const { leg, fit } = met;
-    return [
-      judge(
-        "sings",
-        "falls",
-        {
-          figures: {
-            overlap: figure("overlap", -fit.gap, "cm"),
-            clearance: atLeast("clearance", fit.clearance, "cm", fit.needed),
-            needed: figure("clearance needed", fit.needed, "cm"),
-          },
-        },
-        spokenOf(leg),
-      ),
-    ];
+    const spoken = spokenOf(leg);
+    const figures = {
+      overlap: figure("overlap", -fit.gap, "cm"),
+      clearance: atLeast("clearance", fit.clearance, "cm", fit.needed),
+      needed: figure("clearance needed", fit.needed, "cm"),
+    };
+    const isSure =
+      fit.clearance >= fit.needed + params.spare &&
+      (fit.ease <= params.close || fit.clearance >= params.roomy) &&
+      leg.hemAboveFloor >= params.floor &&
+      !leg.estimated;
+    const falls = judge(isSure ? "sings" : "note", isSure ? "falls" : "just", { figures }, spoken);
+    const { toe } = leg.shoe.figures;
+    if (leg.lift >= params.toe || toe === "open") return [falls];
+    const lengthens = toe === "almond" || toe === "pointed";
+    const words = { toe };
+    const line = lengthens
+      ? judge("lifts", "lengthens", { words }, spoken)
+      : judge("note", "stub", { words }, spoken);
+    return [falls, line];
   },
 });

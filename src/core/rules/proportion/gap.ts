@@ -8,6 +8,7 @@ export const gap = defineRule({
   title: "A strip of ankle between hem and boot",
   why: "Two to five centimetres end the leg before the boot begins and both edges look meant; more, and the leg is cut in two.",
   params: {
+    singsFrom: param(2, "cm", "from here it sings"),
     singsTo: param(5.5, "cm", "up to here it sings"),
     sitsTo: param(6.5, "cm", "up to here it passes"),
     showsFrom: param(1.5, "cm", "from here anything shows at all"),
@@ -20,6 +21,9 @@ export const gap = defineRule({
     cold: "{gap} of ankle shows over {shoe} at {air}: too cold for it.",
     covered: "{gap} of ankle shows over {shoe}, and this rule book wants it covered.",
     long: "{gap} between hem and {shoe}: at the long end, it passes.",
+    little: "{gap} between hem and {shoe}: just enough to look meant.",
+    perhaps:
+      "{gap} between {trousers} and {shoe} by the usual figures of her height: measure her crotch height to be sure.",
     clean: "{gap} between {trousers} and {shoe}: a clean strip of ankle.",
   },
   read(dressed, { params, schools, judge }) {
@@ -37,6 +41,8 @@ export const gap = defineRule({
     }
     if (schools.ankle === "covered") return [judge("rubs", "covered", { figures, proposals }, spoken)];
     if (fit.gap > params.singsTo) return [judge("note", "long", { figures }, spoken)];
+    if (leg.estimated) return [judge("note", "perhaps", { figures, needs: ["crotch"] }, spoken)];
+    if (fit.gap < params.singsFrom) return [judge("note", "little", { figures }, spoken)];
     return [judge("sings", "clean", { figures }, spoken)];
   },
 });

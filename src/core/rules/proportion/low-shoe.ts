@@ -1,44 +1,62 @@
-import { hangsWide } from "../../piece/piece";
+import { hangsWide, isTrainer } from "../../piece/piece";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
-import { figure, within } from "../figures";
+import { atMost, figure } from "../figures";
 import { spokenOf, turnOrSwap } from "./pair";
 
 export const lowShoe = defineRule({
   id: "proportion.low-shoe",
   title: "The hem over a low shoe",
-  why: "At work a hem ends at the ankle bone or above it, or is long enough to break once on the shoe; between the two it looks outgrown.",
+  why: "A hem ends clear of the ankle bone, hangs just to the shoe, or breaks on it once; the more cloth gathers there, the shorter and heavier the leg looks. At work a trainer wants its hem clear.",
   params: {
-    noBreak: param(4, "cm", "up to this far below the ankle bone the hem hangs without a break"),
-    oneBreak: param(7, "cm", "up to this far below it breaks once"),
-    work: param(4.5, "step", "level of the register from which it jars rather than rubs"),
+    clear: param(0.5, "cm", "this far above the ankle bone the hem is clear of it"),
+    noBreak: param(2.5, "cm", "up to this far below the bone it hangs without a break"),
+    slight: param(4.5, "cm", "up to this far it breaks slightly"),
+    full: param(7, "cm", "up to this far it breaks once, fully"),
+    gathers: param(8.5, "cm", "up to this far it gathers; beyond, it is too long"),
+    heel: param(4, "cm", "lift over which a full break sits well"),
+    work: param(5, "step", "an occasion that reaches this level is work for a trainer"),
   },
   tags: ["hem"],
   messages: {
-    clear: "The hem of {trousers} ends {above} above the ankle bone over {shoe}: clear.",
-    between:
-      "The hem of {trousers} ends {below} below the ankle bone over {shoe}: neither clear of the ankle nor long enough to break.",
-    breaks: "The hem of {trousers} breaks once on {shoe}, {below} below the ankle bone.",
-    gathers: "The hem of {trousers} ends {below} below the ankle bone: it gathers on {shoe}.",
+    clear: "The hem of {trousers} ends {above} above the ankle bone: clear of {shoe}.",
+    meets: "The hem of {trousers} hangs straight to {shoe}, {below} below the ankle bone: no break.",
+    tailored: "The hem of {trousers} just meets {shoe} without a break: the cleanest length for tailoring.",
+    slight: "The hem of {trousers} breaks slightly on {shoe}, {below} below the ankle bone.",
+    full: "The hem of {trousers} breaks once on {shoe}, {below} below the ankle bone.",
+    narrow:
+      "Narrow legs break on {shoe}, {below} below the ankle bone: {trousers} {trousersCount, plural, one {is} other {are}} a little long.",
+    gathers: "The hem of {trousers} gathers on {shoe}, {below} below the ankle bone.",
+    long: "The hem of {trousers} lies {below} below the ankle bone: too long for {shoe}.",
+    work: "The hem of {trousers} breaks over {shoe}, {below} below the ankle bone: for {occasion} a trainer wants it clear.",
   },
   read({ leg, look }, { params, judge }) {
-    if (!leg || leg.isBoot) return [];
+    if (!leg || leg.isBoot || leg.isBare) return [];
     const below = leg.ankleBone - leg.hem;
     const spoken = spokenOf(leg);
-    if (below <= 0) {
+    if (below <= -params.clear) {
       const figures = { above: figure("hem above the ankle bone", -below, "cm") };
       return [judge("lifts", "clear", { figures }, spoken)];
     }
     if (hangsWide(leg.trousers)) return [];
-    const { noBreak, oneBreak } = params;
-    const figures = { below: within("hem below the ankle bone", below, "cm", noBreak, oneBreak) };
+    const { noBreak, slight, full, gathers, heel, work } = params;
+    const figures = { below: atMost("hem below the ankle bone", below, "cm", noBreak) };
     const proposals = turnOrSwap(leg);
-    if (below <= noBreak) {
-      const span = look.occasion?.span;
-      const atWork = !span || (span.low + span.high) / 2 >= params.work;
-      return [judge(atWork ? "jars" : "rubs", "between", { figures, proposals }, spoken)];
+    const { occasion } = look;
+    if (below > noBreak && isTrainer(leg.shoe) && occasion && occasion.span.high >= work) {
+      const own = { figures, proposals, words: { occasion: occasion.name } };
+      return [judge(below > slight ? "jars" : "rubs", "work", own, spoken)];
     }
-    if (below <= oneBreak) return [judge("lifts", "breaks", { figures }, spoken)];
-    return [judge("rubs", "gathers", { figures, proposals }, spoken)];
+    if (below <= noBreak) {
+      const tailored = leg.trousers.poles.includes("tailored");
+      return [judge(tailored ? "lifts" : "note", tailored ? "tailored" : "meets", { figures }, spoken)];
+    }
+    if (below <= slight) return [judge("note", "slight", { figures }, spoken)];
+    if (below <= full)
+      return leg.lift >= heel
+        ? [judge("note", "full", { figures }, spoken)]
+        : [judge("rubs", "narrow", { figures, proposals }, spoken)];
+    if (below <= gathers) return [judge("rubs", "gathers", { figures, proposals }, spoken)];
+    return [judge("jars", "long", { figures, proposals }, spoken)];
   },
 });

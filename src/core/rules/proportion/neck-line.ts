@@ -1,3 +1,5 @@
+import { hides } from "../../dressing/placed";
+import { openingOf } from "../../piece/piece";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atLeast, figure } from "../figures";
@@ -23,10 +25,14 @@ export const neckLine = defineRule({
     cloth: "At {drop} on the cloth, clear of the neckline of {garment} ({edge}): {necklace}.",
     near: "At {drop}, near the neckline of {garment} ({edge}), it passes: {necklace}.",
   },
-  read({ neck, body }, { params, judge }) {
+  read({ neck, body, worn }, { params, judge }) {
     const { edge, necklaces } = neck;
     if (!edge) return [];
-    return necklaces.map(({ necklace, lowest }): Finding => {
+    const closed = worn.find(({ place, asWorn }) => place === "layer" && hides(asWorn));
+    const opening = closed ? (openingOf(closed.asWorn, body) ?? Infinity) : -Infinity;
+    // What hangs under something closed is neither seen nor read.
+    const seen = necklaces.filter(({ lowest }) => body.measures.neckPoint.cm - lowest >= opening);
+    return seen.map(({ necklace, lowest }): Finding => {
       const past = lowest - edge.below;
       const facts = {
         of: { necklace, garment: edge.piece },

@@ -3,7 +3,7 @@ import type { Turn } from "../../piece/adjustment";
 import type { PieceOf } from "../../piece/piece";
 import { defaultSchools } from "../../rule-book/schools";
 import { effectsOf, findingsOf } from "../../testing/findings";
-import { sample, sampleClient, sampleLook } from "../../testing/sample";
+import { sample, sampleClient, sampleLook, sampleOccasion } from "../../testing/sample";
 import { solveTurnUp } from "../../reading/turn-ups";
 import { drag } from "./drag";
 import { gap } from "./gap";
@@ -28,7 +28,8 @@ const boot: Shoe = { form: "boot", shaft: 12, shaftTop: 26, lift: 4, toe: "almon
 
 describe("the strip between hem and boot", () => {
   it.each([
-    [67.9, "sings"],
+    [67.9, "note"],
+    [67.5, "sings"],
     [65, "sings"],
     [63.4, "note"],
     [62, "jars"],
@@ -55,20 +56,54 @@ describe("the strip between hem and boot", () => {
 describe("the hem over a low shoe", () => {
   // The ankle bone is 6.8 cm up: 0.039 of 174.
   it.each([
-    [74, "lifts", "clear of the bone"],
-    [77, "jars", "2.3 cm below, no break"],
-    [80.2, "lifts", "5.5 cm below, one break"],
-    [83.5, "rubs", "8.8 cm below, gathers"],
+    [74, "lifts", "0.7 cm above the bone, clear"],
+    [74.5, "note", "0.2 cm above it, at the bone"],
+    [77, "note", "2.3 cm below, no break"],
+    [79, "note", "4.3 cm below, a slight break"],
+    [80.2, "rubs", "5.5 cm below, one break on a narrow leg"],
+    [82.5, "rubs", "7.8 cm below, gathers"],
+    [83.5, "jars", "8.8 cm below, too long"],
   ])("an inseam of %d cm %s (%s)", (inseam, effect) => {
     expect(effectsOf(lowShoe, lookOf({ inseam }, { lift: 2 }))).toEqual([effect]);
+  });
+
+  it("never leaps at the bone: 2 mm decide nothing", () => {
+    for (let inseam = 74; inseam < 78; inseam += 0.2)
+      expect(effectsOf(lowShoe, lookOf({ inseam }, { lift: 2 }))).not.toContain("jars");
+  });
+
+  it("sits with a full break over a heel, and lifts without one for tailoring", () => {
+    expect(effectsOf(lowShoe, lookOf({ inseam: 80.2 }, { lift: 6 }))).toEqual(["note"]);
+    const tailored = lookOf({ inseam: 77 }, { lift: 2 });
+    const garments = tailored.garments.map((piece) => ({ ...piece, poles: ["tailored" as const] }));
+    expect(effectsOf(lowShoe, { ...tailored, garments })).toEqual(["lifts"]);
+  });
+
+  it("wants a trainer's hem clear at work", () => {
+    const at = (inseam: number, high: number) => ({
+      ...lookOf({ inseam }, { form: "trainer", lift: 3 }),
+      occasion: { ...sampleOccasion, span: { low: 3, high } },
+    });
+    expect(effectsOf(lowShoe, at(78, 5))).toEqual(["rubs"]);
+    expect(effectsOf(lowShoe, at(79.5, 5))).toEqual(["jars"]);
+    expect(effectsOf(lowShoe, at(79.5, 4))).toEqual(["rubs"]);
+    expect(effectsOf(lowShoe, at(77, 5))).toEqual(["note"]);
+  });
+
+  it("is no matter for shorts: a bare leg is not a gap", () => {
+    expect(effectsOf(lowShoe, lookOf({ inseam: 12 }, { lift: 2 }))).toEqual([]);
+    expect(effectsOf(gap, lookOf({ inseam: 12 }, boot))).toEqual([]);
+    expect(effectsOf(shaftUnread, lookOf({ inseam: 12 }, { ...boot, shaftTop: null }))).toEqual([]);
   });
 
   it("is judged by its floor when it is wide and full length", () => {
     const wide: Trousers = { leg: "wide", opening: 54, above: 54 };
     expect(effectsOf(lowShoe, lookOf({ ...wide, inseam: 82 }, { lift: 2 }))).toEqual([]);
-    expect(effectsOf(drag, lookOf({ ...wide, inseam: 82.2 }, { lift: 2 }))).toEqual(["sings"]);
+    expect(effectsOf(drag, lookOf({ ...wide, inseam: 81.6 }, { lift: 2 }))).toEqual(["sings"]);
+    expect(effectsOf(drag, lookOf({ ...wide, inseam: 82.2 }, { lift: 2 }))).toEqual(["note"]);
     expect(effectsOf(drag, lookOf({ ...wide, inseam: 83.2 }, { lift: 2 }))).toEqual(["jars"]);
-    expect(effectsOf(drag, lookOf({ ...wide, inseam: 78 }, { lift: 2 }))).toEqual(["rubs"]);
+    expect(effectsOf(drag, lookOf({ ...wide, inseam: 81.5 }, { lift: 5 }))).toEqual(["rubs"]);
+    expect(effectsOf(drag, lookOf({ ...wide, inseam: 77.5 }, { lift: 2 }))).toEqual(["note"]);
   });
 
   it("carries a caution where the hem drags", () => {

@@ -12,7 +12,7 @@ export const shaftUnread = defineRule({
     leg: "How {trousers} meets {shoe} is not read: it needs the leg's girths.",
   },
   read({ leg }, { judge }) {
-    if (!leg?.isBoot || leg.fit) return [];
+    if (!leg?.isBoot || leg.fit || leg.isBare) return [];
     if (leg.shoe.figures.shaftTop === null) return [judge("unread", "shaft", spokenOf(leg))];
     return [judge("unread", "leg", { needs: leg.missing }, spokenOf(leg))];
   },

@@ -16,6 +16,7 @@ export const skirtBoot = defineRule({
   tags: ["hem"],
   messages: {
     covers: "The hem of {skirt} covers {boot} by {overlap}: one line to the floor.",
+    just: "The hem of {skirt} just covers the top of {boot}.",
     closed: "{gap} between {skirt} and {boot}, closed by {hosiery} in the boot's own colour.",
     stripe: "{gap} between {skirt} and {boot}: a stripe of leg.",
   },
@@ -29,6 +30,10 @@ export const skirtBoot = defineRule({
       return [judge("sings", "covers", { of, figures })];
     }
     if (gap >= params.bare) return [];
+    if (gap < 0) {
+      const figures = { overlap: atLeast("hem over shaft", -gap, "cm", params.overlap) };
+      return [judge("note", "just", { of, figures })];
+    }
     const figures = { gap: within("leg between hem and boot", gap, "cm", -params.overlap, params.bare) };
     const leg = hosiery?.profile.ground?.shade;
     const shaft = boot.profile.ground?.shade;

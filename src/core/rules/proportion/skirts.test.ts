@@ -52,12 +52,12 @@ describe("trainers under a skirt", () => {
   const trainers = (soleBulk: "fine" | "middling" | "heavy") => shoe({ form: "trainer", soleBulk });
 
   it.each([
-    [45, "heavy", "lifts"],
+    [45, "heavy", "note"],
     [58, "heavy", "rubs"],
-    [58, "middling", "lifts"],
+    [58, "middling", "note"],
     [75, "middling", "rubs"],
     [75, "heavy", "jars"],
-    [75, "fine", "lifts"],
+    [75, "fine", "note"],
   ] as const)("a length of %d cm over a %s sole %s", (length, sole, effect) => {
     expect(effectsOf(trainerSole, look(length, trainers(sole)))).toEqual([effect]);
   });

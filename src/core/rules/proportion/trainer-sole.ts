@@ -1,3 +1,4 @@
+import { isTrainer } from "../../piece/piece";
 import { soleBulk } from "../../proportion/sole-bulk";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
@@ -21,7 +22,7 @@ export const trainerSole = defineRule({
       "The {sole} sole of {shoe} is too much under {skirt} ({zone}): the longer the skirt, the daintier the trainer.",
   },
   read({ skirt, shoe, body }, { params, judge }) {
-    if (!skirt || !shoe || shoe.piece.figures.form !== "trainer") return [];
+    if (!skirt || !shoe || !isTrainer(shoe.piece)) return [];
     const line = body.measures.kneeLine.cm;
     const { above, knee, below, band } = params;
     const most = skirt.hem > line + band ? above : skirt.hem >= line - band ? knee : below;
@@ -32,7 +33,7 @@ export const trainerSole = defineRule({
       words: { zone: skirt.zone, sole },
       figures: { bulk: atMost("bulk of the sole", bulk, "count", most) },
     };
-    if (bulk <= most) return [judge("lifts", "light", facts)];
+    if (bulk <= most) return [judge("note", "light", facts)];
     return [judge(bulk - most > 1 ? "jars" : "rubs", "heavy", { proposals: wear("shoe") }, facts)];
   },
 });

@@ -2,7 +2,7 @@ import { familyOf } from "../../colour/family";
 import type { Dressed, Worn } from "../../dressing/dressed";
 import { finishes, type Finish } from "../../finish/finishes";
 import type { DressCodeFlag } from "../../piece/occasion";
-import { isKind, isOpenToed, placeOf, type Piece, type PieceOf } from "../../piece/piece";
+import { isKind, isOpenToed, isTrainer, placeOf, type Piece, type PieceOf } from "../../piece/piece";
 import type { Proposal } from "../finding";
 import { swapOrTakeOff, wear } from "../proposals";
 
@@ -47,7 +47,7 @@ export const dressCode: Readonly<Record<DressCodeFlag, CodeSpec>> = {
     mend: exchange,
   },
   "no trainers": {
-    breaks: (dressed) => shoes(dressed).filter(({ figures }) => figures.form === "trainer"),
+    breaks: (dressed) => shoes(dressed).filter(isTrainer),
     mend: exchange,
   },
   "quiet soles": {
@@ -78,8 +78,9 @@ function bares({ piece }: Worn): boolean {
 }
 
 /** A hard heel is heard on stone and wood, unless its sole is quiet. */
-function isHeard({ figures: { form, tip, quiet } }: PieceOf<"shoe">): boolean {
-  if (quiet || form === "trainer") return false;
+function isHeard(shoe: PieceOf<"shoe">): boolean {
+  const { tip, quiet } = shoe.figures;
+  if (quiet || isTrainer(shoe)) return false;
   return tip === "block" || tip === "slim" || tip === "stiletto";
 }
 

@@ -12,9 +12,9 @@ export const occasion = defineRule({
   params: { tolerance: param(0.25, "step", "how far outside still counts as inside") },
   messages: {
     ...codeMessages,
-    right: "{level}, {word}: right for {occasion}.",
-    below: "{level}, {word}: below what {occasion} asks.",
-    above: "{level}, {word}: above what {occasion} asks.",
+    right: "{word}: right for {occasion} ({level}).",
+    below: "{word}: less than {occasion} asks for ({level}).",
+    above: "{word}: more than {occasion} asks for ({level}).",
   },
   read(dressed, { params, judge }) {
     const { look, level } = dressed;

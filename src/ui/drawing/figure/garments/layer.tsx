@@ -1,4 +1,4 @@
-import type { PieceOf } from "@/core/piece/piece";
+import { openingOf, type PieceOf } from "@/core/piece/piece";
 import { metalColour } from "../../metal-colour";
 import { shoulderLine } from "../body-shape";
 import type { Frame } from "../frame";
@@ -26,8 +26,7 @@ export function Layer({ piece, hem, frame, style }: LayerProps) {
     h,
   }));
   const gape = closed ? -1.4 : 3.6;
-  const lapels = collar === "notched" || collar === "shawl";
-  const breaks = lapels ? m.bustLine.cm - (coat ? 6 : 9) : m.neckPoint.cm - 5;
+  const breaks = openingOf(piece, frame.body) ?? m.neckPoint.cm - 5;
   const fronts = [1, -1].map((sign) => frontPath(frame, side, { sign, gape, breaks, hem, ease }));
   const metal = metalColour(piece);
   const buttons = piece.metalSize > 0 && metal ? metal : style.line;

@@ -1,0 +1,50 @@
+import type { Dressed, Patch, Worn } from "../../dressing/dressed";
+import { param } from "../../rule-book/params";
+import { defineRule } from "../define-rule";
+import { atMost } from "../figures";
+import { isAccent, isDeep } from "./accent-colour";
+import { echoParams, entriesOf } from "./echo-entries";
+
+export const accent = defineRule({
+  id: "colour.accent",
+  title: "One accent among quiet colours",
+  why: "In quiet clothes one deep colour says more than another black. A clear one alone is seen first, and is a choice rather than a grace.",
+  params: {
+    ...echoParams,
+    quiet: param(20, "C*", "chroma under which a garment keeps quiet beside an accent"),
+    speck: param(0.02, "share", "share of the look under which a colour does not count against it"),
+  },
+  messages: {
+    deep: "One deep accent, {piece}: {family} among quiet colours.",
+    clear: "One accent, {piece}: {family}, clear, and alone on purpose.",
+  },
+  read(dressed, { params, judge }) {
+    const orphans = entriesOf(dressed, params).filter(({ alone }) => alone);
+    const [stray] = orphans;
+    const lone: Pick<Patch, "item" | "tint"> | null = stray ?? loneLayer(dressed);
+    if (!lone || orphans.length > 1 || !isAccent(lone.tint, params.clear)) return [];
+    const facts = {
+      of: { piece: lone.item },
+      words: { family: lone.tint.family },
+      figures: { depth: atMost("depth of the accent", lone.tint.shade.L, "L*", 40) },
+    };
+    const others = dressed.palette.filter(({ item, area }) => item !== lone.item && area >= params.speck);
+    const quiet = others.every(({ tint }) => tint.neutral || tint.shade.C < params.quiet);
+    if (isDeep(lone.tint) && quiet && dressed.garments.length > 0 && others.length > 0)
+      return [judge("lifts", "deep", facts)];
+    return stray && !isDeep(lone.tint) ? [judge("note", "clear", facts)] : [];
+  },
+});
+
+/** The one layer in a colour over a base without any. */
+function loneLayer({ visible, accessories }: Dressed): Pick<Patch, "item" | "tint"> | null {
+  if (accessories.length === 0) return null;
+  const coloured = visible.filter(hasColour);
+  const [item] = coloured;
+  const tint = item?.profile.ground;
+  return coloured.length === 1 && item?.place === "layer" && tint ? { item, tint } : null;
+}
+
+function hasColour({ profile }: Worn): boolean {
+  return profile.tints.some(({ neutral, shade }) => !neutral && shade.C >= 20);
+}

@@ -1,0 +1,85 @@
+import type { Dressed, Patch } from "../../dressing/dressed";
+import { param, type Values } from "../../rule-book/params";
+import { defineRule } from "../define-rule";
+import { figure } from "../figures";
+import { wear } from "../proposals";
+import { hueApart } from "./tonal";
+
+const harmonyParams = {
+  area: param(0.06, "share", "share of the look from which a colour is one of its larger areas"),
+  chroma: param(14, "C*", "chroma from which it is a colour"),
+  tonal: param(30, "deg", "up to this far apart two hues are one colour"),
+  neighbours: param(60, "deg", "up to this far they are neighbours"),
+  apart: param(120, "deg", "up to this far they want something between them"),
+  opposite: param(150, "deg", "from here they are opposites"),
+  muted: param(0.35, "ratio", "clarity under which a colour is muted"),
+  clear: param(0.65, "ratio", "clarity over which it is clear"),
+  equal: param(0.5, "ratio", "the smaller area over the larger from which they are near equal"),
+  small: param(0.25, "ratio", "the same under which one is small"),
+  like: param(12, "L*", "difference of depth up to which a muted colour looks dusty beside a clear one"),
+} as const;
+
+export const harmony = defineRule({
+  id: "colour.harmony",
+  title: "How the larger colours go together",
+  why: "Neighbours on the wheel flow into each other, opposites set each other off if one gives way; two strong colours that are neither fight.",
+  params: harmonyParams,
+  schools: ["colours"],
+  messages: {
+    neighbours: "The {one} of {first} and the {other} of {second} are neighbours ({hues}).",
+    opposites:
+      "The {one} of {first} and the {other} of {second} are opposites, and one of them gives way ({hues}).",
+    loud: "The {one} of {first} and the {other} of {second} are both strong and equally large: they fight ({hues}).",
+    dusty: "Beside the clear {other} of {second} the {one} of {first} looks dusty.",
+  },
+  read(dressed, { params, schools, judge }) {
+    const pair = largestTwo(dressed, params);
+    if (!pair) return [];
+    const [one, other] = pair;
+    const hues = hueApart(one.tint.shade.hue, other.tint.shade.hue);
+    const facts = {
+      of: { first: one.item, second: other.item },
+      words: { one: one.tint.family, other: other.tint.family },
+      figures: { hues: figure("hues apart", hues, "deg") },
+    };
+    const [low, high] = [one, other].map(({ tint }) => tint.shade.clarity).sort((a, b) => a - b);
+    const ratio = Math.min(one.area, other.area) / Math.max(one.area, other.area);
+    const muted = (low ?? 0) < params.muted;
+    const bothClear = (low ?? 0) > params.clear;
+    if (hues > params.neighbours && hues < params.opposite && bothClear && ratio >= params.equal) {
+      const effect = schools.colours === "at most four" ? "note" : "rubs";
+      return [judge(effect, "loud", { proposals: wear("layer", "neck") }, facts)];
+    }
+    const depth = Math.abs(one.tint.shade.L - other.tint.shade.L);
+    if (hues <= params.tonal && muted && (high ?? 0) > params.clear && depth <= params.like) {
+      const [dull, clear] = one.tint.shade.clarity < other.tint.shade.clarity ? [one, other] : [other, one];
+      const of = { first: dull.item, second: clear.item };
+      const words = { one: dull.tint.family, other: clear.tint.family };
+      return [judge("rubs", "dusty", { of, words, proposals: wear("layer", "neck") }, facts)];
+    }
+    // A base by itself is not yet a look: it is praised once something was put with it.
+    if (dressed.accessories.length === 0) return [];
+    if (hues > params.tonal && hues <= params.neighbours && !bothClear)
+      return [judge("lifts", "neighbours", facts)];
+    if (hues >= params.opposite && (muted || ratio <= params.small))
+      return [judge("lifts", "opposites", facts)];
+    return [];
+  },
+});
+
+/** The two largest chromatic areas of different hue, garments and accessories alike. */
+function largestTwo(
+  { palette }: Dressed,
+  { area, chroma, tonal }: Values<typeof harmonyParams>,
+): readonly [Patch, Patch] | null {
+  const large = palette
+    .filter((patch) => patch.area >= area && !patch.tint.neutral && patch.tint.shade.C >= chroma)
+    .sort((one, other) => other.area - one.area || (one.item.piece.id < other.item.piece.id ? -1 : 1));
+  const [first, ...rest] = large;
+  if (!first) return null;
+  const apart = rest.find(
+    ({ item, tint }) => item !== first.item && hueApart(tint.shade.hue, first.tint.shade.hue) > tonal,
+  );
+  const second = apart ?? rest.find(({ item }) => item !== first.item);
+  return second ? [first, second] : null;
+}

@@ -1,0 +1,107 @@
+import { difference } from "../../colour/difference";
+import { isSkinTone } from "../../colour/family";
+import { shadeOf } from "../../colour/shade";
+import type { Worn } from "../../dressing/dressed";
+import type { PairView } from "../../dressing/pair";
+import type { Tint } from "../../dressing/profile";
+import type { Kind } from "../../piece/kinds";
+import { isMetallic, withinOf, type EchoLimits } from "./echo-entries";
+
+const leathers: ReadonlySet<Kind> = new Set(["belt", "shoe", "bag", "hosiery", "hat"]);
+
+interface NeutralAnswer {
+  readonly one: Worn;
+  readonly other: Worn;
+  readonly family: string;
+  readonly apart: number;
+}
+
+/**
+ * The two pieces of one neutral that meet best at two heights: accessory and accessory, or shoe, bag or hat and
+ * a layer of its own neutral over another ground.
+ * @param taken two pieces whose answer is praised already
+ */
+export function neutralAnswer(
+  pair: PairView,
+  limits: EchoLimits,
+  taken: readonly Worn[],
+): NeutralAnswer | null {
+  const grounds = pair.accessories.filter(({ piece, slot }) => slot !== null && leathers.has(piece.kind));
+  const layer = layerOver(pair, limits.distance);
+  let best: NeutralAnswer | null = null;
+  for (const one of grounds) {
+    const others = grounds.filter((other) => one.piece.id < other.piece.id);
+    const meetsLayer = layer !== null && one.piece.kind !== "belt" && one.piece.kind !== "hosiery";
+    for (const other of meetsLayer ? [...others, layer] : others) {
+      if (taken.includes(one) && taken.includes(other)) continue;
+      const met = meetingOf(one, other, pair, limits);
+      if (met && (!best || met.apart < best.apart)) best = met;
+    }
+  }
+  return best;
+}
+
+/** The neutral in which two pieces come nearest to one another; null where none is near enough. */
+function meetingOf(one: Worn, other: Worn, pair: PairView, limits: EchoLimits): NeutralAnswer | null {
+  if (Math.abs(middleOf(one) - middleOf(other)) < limits.apart) return null;
+  let best: NeutralAnswer | null = null;
+  for (const tint of neutralsOf(one, pair))
+    for (const met of neutralsOf(other, pair)) {
+      const apart = difference(tint.shade, met.shade);
+      if (apart > withinOf(tint, met, limits) || (best && apart >= best.apart)) continue;
+      best = { one, other, family: tint.family, apart };
+    }
+  return best;
+}
+
+function middleOf({ extent }: Worn): number {
+  return (extent.from + extent.to) / 2;
+}
+
+/** Share of a piece from which one of its neutrals can meet another's. */
+const large = 0.3;
+
+/** The neutrals of a piece that can meet others: no metal, no skin, and no white where that is no event. */
+function neutralsOf(item: Worn, { look }: PairView): readonly Tint[] {
+  if (isMetallic(item)) return [];
+  const onLeg = item.piece.kind === "hosiery";
+  const skin = shadeOf(look.client.colouring.skin);
+  return item.profile.tints.filter(
+    ({ neutral, shade, share, role }) =>
+      neutral && share >= large && role !== "sole" && !(onLeg && isSkinTone(shade, skin)),
+  );
+}
+
+/** A top layer of a neutral that what is under it does not have. */
+function layerOver({ visible }: PairView, distance: number): Worn | null {
+  const layer = visible.find(({ place }) => place === "layer");
+  const ground = layer?.profile.ground;
+  if (!layer || !ground?.neutral) return null;
+  const under = visible.filter(({ place }) => place !== null && place !== "layer");
+  const isAnother =
+    under.length > 0 &&
+    under.every(({ profile }) => {
+      const shade = profile.ground?.shade;
+      return shade !== undefined && difference(shade, ground.shade) > distance;
+    });
+  return isAnother ? layer : null;
+}
+
+/** Share of a piece from which one of its colours is met with. */
+const met = 0.1;
+
+/** A print, or an accessory of two colours, that has the colours of two plain garments in it. */
+export function bridging({ visible }: PairView, distance: number) {
+  const plain = visible.filter(({ place, piece }) => place !== null && piece.pattern === "plain");
+  for (const print of visible) {
+    const tints = print.profile.tints.filter(({ share, role }) => share >= met && role !== "sole");
+    if (tints.length < 2 || plain.includes(print) || isMetallic(print)) continue;
+    const [one, other] = plain.filter(
+      ({ profile: { ground } }) =>
+        ground && tints.some(({ shade }) => difference(shade, ground.shade) <= distance),
+    );
+    const [first, second] = [one?.profile.ground?.shade, other?.profile.ground?.shade];
+    if (one && other && first && second && difference(first, second) > distance) return { print, one, other };
+  }
+  return null;
+}

@@ -1,0 +1,53 @@
+import type { Dressed, Patch } from "../../dressing/dressed";
+import { param, type Values } from "../../rule-book/params";
+
+export const tonalParams = {
+  area: param(0.05, "share", "share from which an area must be of the one colour"),
+  speck: param(0.01, "share", "share from which a clear colour breaks it"),
+  clear: param(0.65, "ratio", "clarity from which a colour is clear"),
+  hue: param(30, "deg", "how far the hues of one colour may lie apart"),
+  faint: param(4, "C*", "under this chroma an area has no hue to share"),
+  grey: param(10, "C*", "under this chroma a neutral area has only a hint of one"),
+  leaning: param(0.2, "ratio", "temperature from which a neutral leans warm or cool"),
+  widest: param(65, "L*", "range of depth over which it is contrast rather than one colour"),
+  withBlack: param(55, "L*", "the same where black is among them"),
+} as const;
+
+type TonalLimits = Values<typeof tonalParams>;
+
+/** The range of depth of a look that the eye calls one colour; null where it would not. */
+export function tonalOf({ palette }: Dressed, limits: TonalLimits): { readonly range: number } | null {
+  const seen = palette.filter(({ tint }) => tint.role !== "sole");
+  const areas = seen.filter(({ area }) => area >= limits.area);
+  if (areas.length === 0) return null;
+  const isSpeck = ({ area, tint }: Patch) =>
+    area >= limits.speck && !tint.neutral && tint.shade.clarity > limits.clear;
+  const oneNeutral = areas.every(({ tint }) => tint.neutral) && areOfOneTemperature(areas, limits);
+  if (!oneNeutral && !areOfOneHue(areas, limits)) return null;
+  if (seen.some((patch) => isSpeck(patch) && !areas.includes(patch)) || (oneNeutral && areas.some(isSpeck)))
+    return null;
+  const depths = areas.map(({ tint }) => tint.shade.L);
+  const range = Math.max(...depths) - Math.min(...depths);
+  const black = areas.some(({ tint }) => tint.family === "black");
+  return range <= (black ? limits.withBlack : limits.widest) ? { range } : null;
+}
+
+function areOfOneTemperature(areas: readonly Patch[], { leaning }: TonalLimits): boolean {
+  const leans = areas.map(({ tint }) => tint.temperature);
+  return leans.every((t) => t > -leaning) || leans.every((t) => t < leaning);
+}
+
+/** Every area within the hues of one colour; a grey with a hint of it may go along, one without breaks it. */
+function areOfOneHue(areas: readonly Patch[], { faint, grey, hue }: TonalLimits): boolean {
+  if (!areas.some(({ tint }) => tint.shade.C >= grey)) return false;
+  if (areas.some(({ tint }) => tint.shade.C < faint)) return false;
+  return areas.every((one) =>
+    areas.every((other) => hueApart(one.tint.shade.hue, other.tint.shade.hue) <= hue),
+  );
+}
+
+/** The angle between two hues, 0-180 degrees. */
+export function hueApart(one: number, other: number): number {
+  const apart = Math.abs(one - other) % 360;
+  return apart > 180 ? 360 - apart : apart;
+}

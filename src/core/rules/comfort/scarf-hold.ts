@@ -1,0 +1,25 @@
+import { param } from "../../rule-book/params";
+import { defineRule } from "../define-rule";
+import { atMost } from "../figures";
+import { swapOrTakeOff } from "../proposals";
+
+export const scarfHold = defineRule({
+  id: "comfort.scarf-hold",
+  title: "A scarf laid loose",
+  why: "Smooth cloth laid over the shoulders slides off by itself, and in wind it keeps nothing out: it wants a knot, a turn or a pin.",
+  params: { wind: param(6, "m/s", "wind from which it matters") },
+  messages: {
+    slips:
+      "{scarf} {scarfCount, plural, one {lies} other {lie}} loose: a knot or a pin would hold {scarfCount, plural, one {it} other {them}}.",
+    blows:
+      "{scarf} {scarfCount, plural, one {lies} other {lie}} loose in {wind} of wind: wound once or knotted, {scarfCount, plural, one {it keeps} other {they keep}} the neck warm and stay on.",
+  },
+  read({ neck, look }, { params, judge }) {
+    const { scarf } = neck;
+    if (scarf?.figures.worn !== "draped") return [];
+    const wind = look.occasion?.wind ?? 0;
+    if (wind < params.wind) return [judge("note", "slips", { of: { scarf } })];
+    const figures = { wind: atMost("wind", wind, "m/s", params.wind) };
+    return [judge("rubs", "blows", { of: { scarf }, figures, proposals: swapOrTakeOff(scarf) })];
+  },
+});

@@ -1,0 +1,36 @@
+import { param } from "../../rule-book/params";
+import { defineRule } from "../define-rule";
+import { atMost } from "../figures";
+import { wear } from "../proposals";
+
+export const bootLegUnderSkirt = defineRule({
+  id: "proportion.boot-leg",
+  title: "A boot on a bare leg",
+  why: "Under a skirt the top of the shaft is seen against the leg: a boot that stands off looks borrowed, one that follows the leg looks made for it.",
+  params: {
+    shaft: param(8, "cm", "shaft from which a boot has a top to look at"),
+    fits: param(4, "cm", "how far the top may stand off the leg"),
+    most: param(7, "cm", "from here it stands off for all to see"),
+  },
+  tags: ["hem"],
+  messages: {
+    fits: "The shaft of {boot} follows the leg ({ease} to spare).",
+    loose: "The shaft of {boot} stands {ease} off the leg under {skirt}: a little loose.",
+    off: "The shaft of {boot} stands {ease} off the leg under {skirt}: too wide for it.",
+    unread:
+      "How {boot} {bootCount, plural, one {fits} other {fit}} the leg under {skirt} is not read: it needs the leg's girths.",
+  },
+  read({ skirt, shoe: boot, body }, { params, judge }) {
+    const { shaft, shaftTop } = boot?.piece.figures ?? { shaft: null, shaftTop: null };
+    if (!skirt || !boot || shaft === null || shaft < params.shaft || skirt.hem <= shaft) return [];
+    const of = { boot, skirt: skirt.garment };
+    if (!body.legGirth || shaftTop === null)
+      return shaftTop === null ? [] : [judge("unread", "unread", { of, needs: body.missingLeg })];
+    const spare = shaftTop - body.legGirth(shaft);
+    const figures = { ease: atMost("top of the shaft round the leg, to spare", spare, "cm", params.fits) };
+    if (spare <= params.fits) return [judge("note", "fits", { of: { boot }, about: [boot.piece], figures })];
+    const proposals = wear("shoe");
+    if (spare <= params.most) return [judge("rubs", "loose", { of, figures, proposals })];
+    return [judge("jars", "off", { of, figures, proposals })];
+  },
+});
