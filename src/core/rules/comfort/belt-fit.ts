@@ -6,13 +6,18 @@ import { atMost, figure, within } from "../figures";
 import type { Finding } from "../finding";
 import { swapOrTakeOff } from "../proposals";
 
+/** What lies under a belt; read by the waist it draws as well. */
+export const layersUnderBelt = {
+  layer: param(2, "cm", "what each layer under a belt adds to the girth"),
+  coat: param(6, "cm", "what a coat adds"),
+} as const;
+
 export const beltFit = defineRule({
   id: "comfort.belt-fit",
   title: "A belt fits its loops and its place",
   why: "A belt goes through the loops, and closes between its first and last hole over whatever lies under it.",
   params: {
-    layer: param(2, "cm", "what each layer under a belt adds to the girth"),
-    coat: param(6, "cm", "what a coat adds"),
+    ...layersUnderBelt,
     wide: param(5, "cm", "a belt from this width on wants a plain base"),
     busy: param(2, "statement", "how much a pattern speaks from which the base is not plain"),
   },
@@ -35,10 +40,9 @@ export const beltFit = defineRule({
       const figures = { width: atMost("width", width, "cm", loops), loops: figure("loops", loops, "cm") };
       findings.push(judge("jars", "loops", { of, figures, proposals }));
     }
-    const { waist } = dressed.body.measures;
-    if (waist.estimated) findings.push(judge("unread", "unread", { of, needs: ["waist"] }));
+    const girth = girthUnderBelt(dressed, params);
+    if (girth === null) findings.push(judge("unread", "unread", { of, needs: ["waist"] }));
     else {
-      const girth = waist.cm + added(dressed, params.layer, params.coat);
       const figures = { girth: within("girth where it closes", girth, "cm", firstHole, lastHole) };
       if (girth > lastHole) findings.push(judge("jars", "past", { of, figures, proposals }));
       else if (girth < firstHole) findings.push(judge("jars", "short", { of, figures, proposals }));
@@ -53,6 +57,15 @@ export const beltFit = defineRule({
     return findings;
   },
 });
+
+/** The girth where a belt closes, over what lies under it, cm; null where the waist was not measured. */
+export function girthUnderBelt(
+  dressed: Dressed,
+  { layer, coat }: { readonly layer: number; readonly coat: number },
+): number | null {
+  const { waist } = dressed.body.measures;
+  return waist.estimated ? null : waist.cm + added(dressed, layer, coat);
+}
 
 /** What the garments under a belt add to the waist, cm: the first lies on the body and adds nothing. */
 function added({ look }: Dressed, layer: number, coat: number): number {

@@ -1,19 +1,54 @@
+import type { Dressed, Worn } from "../../dressing/dressed";
+import { hides } from "../../dressing/placed";
+import { param } from "../../rule-book/params";
+import { girthUnderBelt, layersUnderBelt } from "../comfort/belt-fit";
 import { defineRule } from "../define-rule";
+import { figure } from "../figures";
 import { adjust, wear } from "../proposals";
 
 export const beltNeed = defineRule({
   id: "proportion.belt-need",
-  title: "A waist that was asked for",
-  why: "A belt draws the waist where cloth runs past it; only a client who asks for a waist needs to be told.",
+  title: "What a belt does at the waist",
+  why: "A belt earns its place when it does something: it gives a waist to cloth that runs past it, or marks the one that was asked for. Through the loops of trousers it is merely there.",
+  params: {
+    ...layersUnderBelt,
+    loose: param(16, "cm", "how much wider than the waist a top must be to want one"),
+  },
   messages: {
     drawn: "{belt} {beltCount, plural, one {draws} other {draw}} the waist that was asked for.",
+    given: "{belt} {beltCount, plural, one {gives} other {give}} {garment} a waist.",
     unmarked: "Nothing marks the waist that was asked for: a belt would.",
   },
-  read({ look, worn, belt, touches }, { judge }) {
-    if (!look.client.goals.moreWaist) return [];
-    if (belt && belt.seen.length > 0) return [judge("lifts", "drawn", { of: { belt } })];
-    if (touches.some(({ join }) => join === "waist") || worn.length === 0) return [];
+  read(dressed, { params, judge }) {
+    const { look, worn, belt, touches } = dressed;
+    const wished = look.client.goals.moreWaist;
+    if (belt && belt.seen.length > 0 && closes(dressed, params)) {
+      if (wished) return [judge("lifts", "drawn", { of: { belt } })];
+      const garment = looseMiddle(dressed, params.loose);
+      if (!garment) return [];
+      const figures = { waist: figure("waist under it", dressed.body.measures.waist.cm, "cm") };
+      return [judge("lifts", "given", { of: { belt, garment }, figures })];
+    }
+    if (!wished || belt || touches.some(({ join }) => join === "waist") || worn.length === 0) return [];
     const tucks = worn.flatMap(({ piece }) => (piece.kind === "top" ? [adjust("tuck-in", piece)] : []));
     return [judge("note", "unmarked", { proposals: [...wear("belt"), ...tucks] })];
   },
 });
+
+/** Whether the belt closes over what it is worn on, as far as the waist is known. */
+function closes(dressed: Dressed, layers: { readonly layer: number; readonly coat: number }): boolean {
+  const figures = dressed.belt?.piece.figures;
+  const girth = girthUnderBelt(dressed, layers);
+  return !figures || girth === null || (girth >= figures.firstHole && girth <= figures.lastHole);
+}
+
+/** A garment that runs loose past the waist under the belt: a dress not cut to the body, an untucked top, an open layer. */
+function looseMiddle({ garments, body }: Dressed, loose: number): Worn | undefined {
+  const waist = body.measures.waistLine.cm;
+  const over = garments.filter(({ extent }) => extent.from < waist - 1 && extent.to > waist + 1);
+  return over.find(({ asWorn, place }) => {
+    if (asWorn.kind === "dress") return asWorn.figures.cut !== "pencil";
+    if (asWorn.kind === "top") return asWorn.figures.bodyGirth >= body.measures.waist.cm + loose;
+    return place === "layer" && !hides(asWorn);
+  });
+}

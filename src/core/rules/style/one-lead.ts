@@ -32,7 +32,7 @@ export const oneLead = definePairRule({
   },
   pair: ["answer", "many"],
   concerns: ({ piece }, { statement }) => piece.statement >= statement,
-  read({ visible }, { params, schools, judge }) {
+  read({ visible, accessories }, { params, schools, judge }) {
     const leads: Piece[] = [];
     for (const { piece } of visible) if (piece.statement >= params.statement) leads.push(piece);
     if (leads.length === 0) return [];
@@ -41,7 +41,9 @@ export const oneLead = definePairRule({
     const allowed = leadsAllowed(params, schools);
     const most = others.length === 0 ? 1 : allowed;
     const figures = { count: atMost("pieces that lead", leads.length, "count", most) };
-    if (others.length === 0) return [judge("lifts", "leads", { of: { lead }, figures })];
+    // What leads is praised for the company that lets it: with nothing put beside it, it just is.
+    if (others.length === 0)
+      return accessories.length > 0 ? [judge("lifts", "leads", { of: { lead }, figures })] : [];
     const crowd = leads.length > allowed;
     if (!crowd && others.every((other) => answers(lead, other)))
       return [judge("note", "answer", { of: { leads }, figures })];
