@@ -22,12 +22,18 @@ export function chainDrop(loop: number, neckGirth: number): number {
   return a * (Math.cosh(width / (2 * a)) - 1);
 }
 
+/** Length of a pendant from which it pulls its chain straight, cm. */
+const heavy = 4;
+
 /** Drop of a necklace below the side neck points, pendant and all, cm. */
 export function necklaceDrop(
   { loop, pendant }: { readonly loop: number; readonly pendant: number },
   neckGirth: number,
 ): number {
-  return pendant > 0 ? pendantDrop(loop, neckGirth) + pendant : chainDrop(loop, neckGirth);
+  // A small drop of metal does not yet pull the chain straight: between the two the curve gives way by and by.
+  const straight = Math.min(1, pendant / heavy);
+  const chain = straight < 1 ? (1 - straight) * chainDrop(loop, neckGirth) : 0;
+  return chain + (straight > 0 ? straight * pendantDrop(loop, neckGirth) + pendant : 0);
 }
 
 /** The front part of a loop: what does not lie round the back half of the neck. */

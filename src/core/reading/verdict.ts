@@ -31,9 +31,14 @@ export function isGrave({ effect }: Pick<Finding, "effect">): boolean {
   return effect === "bar" || effect === "jars";
 }
 
-/** Jars when any finding jars or bars; sings from a score of 77 on, and from 3 more for each thing that rubs. */
+/**
+ * Jars when any finding jars or bars; sings from a score of 77 on, and from 3 more for each thing that rubs, but
+ * never within a hair of jarring: what tape and eye cannot tell apart is not praised the one way and damned the
+ * other.
+ */
 export function verdictOf(findings: readonly Finding[], score: number): Verdict {
   if (findings.some(isGrave)) return "jars";
+  if (findings.some(({ onEdge }) => onEdge)) return "sits";
   const rubs = findings.filter(({ effect }) => effect === "rubs").length;
   return score >= scoring.singsFrom + rubs * scoring.morePerRub ? "sings" : "sits";
 }

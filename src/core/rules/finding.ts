@@ -65,6 +65,8 @@ export interface Finding {
   readonly caution: string | null;
   /** Whether a figure it rests on was estimated. */
   readonly estimated: boolean;
+  /** Within what tape and eye can tell of something that jars: a look that has it does not sing. */
+  readonly onEdge: boolean;
   /** Measurements that are missing when the effect is "unread". */
   readonly needs: readonly MeasurementName[];
 }

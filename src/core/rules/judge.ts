@@ -14,6 +14,7 @@ interface Facts {
   readonly proposals?: readonly Proposal[];
   readonly caution?: string;
   readonly estimated?: boolean;
+  readonly onEdge?: boolean;
   readonly needs?: readonly MeasurementName[];
 }
 
@@ -40,6 +41,7 @@ export function judgeOf<M extends string>(rule: string, lens: Lens, weight: numb
     figures: own.figures ?? shared.figures ?? nothing,
     proposals: own.proposals ?? shared.proposals ?? none,
     caution: own.caution ?? shared.caution ?? null,
+    onEdge: own.onEdge ?? shared.onEdge ?? false,
     estimated: own.estimated ?? shared.estimated ?? false,
     needs: own.needs ?? shared.needs ?? none,
   });

@@ -27,7 +27,7 @@ const pairRules = registry.filter(({ pairs }) => pairs !== null);
 
 /** What of their messages is about one piece alone, about a lack, or about three or more: no pair says it. */
 const notOfPairs: Readonly<Record<string, readonly string[]>> = {
-  "colour.echo": ["lone", "only", "bare", "bridge"],
+  "colour.echo": ["lone", "only", "half", "bare", "bridge"],
   "finish.metal": ["unread", "story"],
   "proportion.neck-layers": ["many"],
   "style.one-lead": ["leads"],

@@ -6,10 +6,12 @@ import type { LensReading, Reading } from "@/core/reading/read";
 import { lensLabels, type Finding } from "@/core/rules/finding";
 import { useDesk } from "./desk/use-desk";
 import { FindingRow } from "./finding-row";
+import { LevelScale } from "./level-scale";
 
 /** What the rules say: eight gauges, then every finding with its figures and remedies, gravest first. */
 export function ReadingPanel() {
-  const { reading, standing, judging, refusal, answers, isShown } = useDesk();
+  const { reading, standing, judging, refusal, answers, isShown, dressed } = useDesk();
+  const { placing } = dressed;
   const fresh = answers.ofThisLook && isShown;
   const remediesOf = (finding: Finding): readonly Remedy[] =>
     fresh
@@ -39,6 +41,7 @@ export function ReadingPanel() {
         {groups.map(({ lens, findings }) => (
           <div key={lens} className="pt-3">
             <h3 className="text-body">{lensLabels[lens]}</h3>
+            {lens === "register" && placing && <LevelScale placing={placing} />}
             <ul>
               {findings.map((finding, i) => (
                 <FindingRow
@@ -59,17 +62,20 @@ export function ReadingPanel() {
 
 /** Findings by lens; the lens with the gravest finding first, the gravest first within it. */
 function groupsOf(reading: Reading) {
-  return reading.lenses
-    .map(({ lens }) => ({
-      lens,
-      findings: reading.findings.filter((finding) => finding.lens === lens).sort(bySeverity),
-    }))
-    .filter(({ findings }) => findings.length > 0)
-    .sort((one, other) => {
-      const [a] = one.findings;
-      const [b] = other.findings;
-      return a && b ? bySeverity(a, b) : 0;
-    });
+  return (
+    reading.lenses
+      .map(({ lens }) => ({
+        lens,
+        findings: reading.findings.filter((finding) => finding.lens === lens).sort(bySeverity),
+      }))
+      // The register says where the look stands even when nothing is to be said against it.
+      .filter(({ lens, findings }) => findings.length > 0 || (lens === "register" && reading.level !== null))
+      .sort((one, other) => {
+        const [a] = one.findings;
+        const [b] = other.findings;
+        return a && b ? bySeverity(a, b) : other.findings.length - one.findings.length;
+      })
+  );
 }
 
 function Gauges({ lenses }: { readonly lenses: readonly LensReading[] }) {

@@ -25,6 +25,7 @@ export const echo = definePairRule({
     bridge:
       "{print} {printCount, plural, one {has} other {have}} the colours of both {one} and {other}, and {printCount, plural, one {joins} other {join}} them.",
     lone: "The {family} of {pieces} stands alone: nothing else comes near it ({nearest}).",
+    half: "The {family} of {pieces} is only half answered: another shade of it would say it was meant.",
     only: "The {family} of {pieces} stands alone in this look.",
     bare: "The {family} of {garment} is not met again yet: an accessory could take it up.",
   },
@@ -54,6 +55,13 @@ export const echo = definePairRule({
     const bridge = bridging(pair, distance);
     if (bridge) findings.push(judge("lifts", "bridge", { of: bridge }));
     const orphans = entries.filter(({ alone }) => alone);
+    const half = entries.filter(({ alone, answered }) => !alone && !answered);
+    const strays = new Set([...orphans, ...half].map(({ item }) => item.piece));
+    if (half.length > 0 && strays.size > 1) {
+      const pieces = [...new Set(half.map(({ item }) => item.piece))];
+      const words = { family: [...new Set(half.map(({ tint }) => tint.family))].join(" and ") };
+      findings.push(judge("note", "half", { of: { pieces }, words, onEdge: true }));
+    }
     const [first, ...more] = orphans;
     // One colour alone, deep or clear, is the accent of the look, which has a rule of its own.
     if (first && (more.length > 0 || !isAccent(first.tint, params.clear))) {

@@ -1,4 +1,4 @@
-import { isNearBlack } from "../../colour/depth";
+import { isAlmostBlack, isNearBlack } from "../../colour/depth";
 import { finishes } from "../../finish/finishes";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
@@ -18,12 +18,14 @@ export const nearBlack = defineRule({
       "difference of b* or of chroma from which two darks begin to look mistaken for one another",
     ),
     most: param(8, "C*", "from here they look so to everyone"),
+    doubt: param(3, "C*", "how far a colour may be misread"),
     holds: param(8, "dE", "how near another piece must come to answer a dark"),
   },
   schools: ["darks"],
   messages: {
     answered: "{one} and {other} are two darks, and each is met again: meant.",
     textured: "{one} and {other} are two darks of plainly different cloth: it passes.",
+    almost: "In poor light {one} and {other} are two darks side by side.",
     mistaken: "{one} and {other} are two darks that touch, and one looks mistaken for the other ({apart}).",
   },
   read({ touches, visible, look }, { params, schools, judge }) {
@@ -31,20 +33,24 @@ export const nearBlack = defineRule({
       const { upper, lower, separator } = touch;
       const one = upper.profile.ground?.shade;
       const other = lower.profile.ground?.shade;
-      if (!one || !other || !isNearBlack(one) || !isNearBlack(other)) return [];
+      if (!one || !other || !isAlmostBlack(one) || !isAlmostBlack(other)) return [];
       const apart = Math.max(Math.abs(one.b - other.b), Math.abs(one.C - other.C));
       if (apart < params.least) return [];
       const of = { one: upper, other: lower };
+      const onEdge = apart > params.most - params.doubt;
       const figures = { apart: atMost("difference of the two darks", apart, "C*", params.least) };
       const rest = visible.filter((item) => item !== upper && item !== lower);
       const isMet = (shade: typeof one) => rest.some((item) => wearsNear(item, shade, params.holds));
       const answered = isMet(one) && isMet(other);
       const textured = finishes[upper.piece.finish].kin !== finishes[lower.piece.finish].kin;
       const parted = separator !== null && parts(separator, one, other, look.client.ruleBook);
-      if (schools.darks === "mix" && (answered || textured || parted))
-        return [judge("note", answered ? "answered" : "textured", { of, figures })];
+      const passes = schools.darks === "mix" && (answered || textured || parted);
+      if (!isNearBlack(one) || !isNearBlack(other))
+        return onEdge && !passes ? [judge("note", "almost", { of, onEdge })] : [];
+      if (passes) return [judge("note", answered ? "answered" : "textured", { of, figures })];
       return [
         judge(apart > params.most ? "jars" : "rubs", "mistaken", {
+          onEdge,
           of,
           figures,
           proposals: wear("belt", "shoe", "bag"),

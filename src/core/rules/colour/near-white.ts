@@ -1,4 +1,4 @@
-import { isNearWhite } from "../../colour/depth";
+import { isAlmostWhite, isNearWhite } from "../../colour/depth";
 import { difference } from "../../colour/difference";
 import type { Shade } from "../../colour/shade";
 import type { Dressed, Touch, Worn } from "../../dressing/dressed";
@@ -18,6 +18,7 @@ export const nearWhite = defineRule({
     most: param(8, "b*", "from here it looks so to everyone"),
     holds: param(5, "dE", "how near a third piece must come to hold both whites"),
     nearly: param(8, "dE", "how near it must come to hold them nearly"),
+    doubt: param(3, "b*", "how far yellowness may be misread"),
     kinds: param(3, "count", "kinds of accessory in which a tan or brown must be met to bridge them"),
   },
   messages: {
@@ -26,6 +27,7 @@ export const nearWhite = defineRule({
     tans: "Tan and brown met {count} times make one thing of {creamy} and {white}.",
     nearly:
       "{bridge} nearly {bridgeCount, plural, one {holds} other {hold}} the two whites of {creamy} and {white}.",
+    almost: "In some lights {one} and {other} are two whites side by side.",
     yellowed: "Where {creamy} and {white} touch, the creamier looks yellowed ({yellowness}).",
   },
   read(dressed, { params, judge }) {
@@ -33,9 +35,13 @@ export const nearWhite = defineRule({
     return touches.flatMap((touch): Finding[] => {
       const upper = touch.upper.profile.ground?.shade;
       const lower = touch.lower.profile.ground?.shade;
-      if (!upper || !lower || !isNearWhite(upper) || !isNearWhite(lower)) return [];
+      if (!upper || !lower) return [];
       const yellowness = Math.abs(upper.b - lower.b);
       if (yellowness < params.least) return [];
+      if (!isNearWhite(upper) || !isNearWhite(lower))
+        return almost(touch, upper, lower) && yellowness > params.most - params.doubt
+          ? [judge("note", "almost", { of: { one: touch.upper, other: touch.lower }, onEdge: true })]
+          : [];
       const [creamy, white] = upper.b > lower.b ? [touch.upper, touch.lower] : [touch.lower, touch.upper];
       const figures = { yellowness: atMost("difference of yellowness", yellowness, "b*", params.least) };
       const print = printOf(touch);
@@ -55,12 +61,20 @@ export const nearWhite = defineRule({
       }
       const nearly = holding(visible, touch, upper, lower, params.nearly);
       const proposals = wear("belt", "layer", "neck", "bag");
-      if (nearly) return [judge("rubs", "nearly", { of: { ...of, bridge: nearly }, figures, proposals })];
+      if (nearly)
+        return [judge("rubs", "nearly", { of: { ...of, bridge: nearly }, figures, proposals, onEdge: true })];
       const grave = yellowness > params.most && tans < params.kinds - 1;
-      return [judge(grave ? "jars" : "rubs", "yellowed", { of, figures, proposals })];
+      const onEdge = yellowness > params.most - params.doubt;
+      return [judge(grave ? "jars" : "rubs", "yellowed", { of, figures, proposals, onEdge })];
     });
   },
 });
+
+/** One a white and the other almost one, both plain. */
+function almost(touch: Touch, upper: Shade, lower: Shade): boolean {
+  const [one, other] = isNearWhite(upper) ? [upper, lower] : [lower, upper];
+  return (isNearWhite(one) || isAlmostWhite(one)) && isAlmostWhite(other) && printOf(touch) === null;
+}
 
 function printOf({ upper, lower }: Touch): Worn | null {
   if (upper.piece.pattern !== "plain") return upper;

@@ -10,6 +10,7 @@ export const bootLegUnderSkirt = defineRule({
   params: {
     shaft: param(8, "cm", "shaft from which a boot has a top to look at"),
     fits: param(4, "cm", "how far the top may stand off the leg"),
+    doubt: param(1, "cm", "how far the difference of two girths may be misread"),
     most: param(7, "cm", "from here it stands off for all to see"),
   },
   tags: ["hem"],
@@ -30,7 +31,10 @@ export const bootLegUnderSkirt = defineRule({
     const figures = { ease: atMost("top of the shaft round the leg, to spare", spare, "cm", params.fits) };
     if (spare <= params.fits) return [judge("note", "fits", { of: { boot }, about: [boot.piece], figures })];
     const proposals = wear("shoe");
-    if (spare <= params.most) return [judge("rubs", "loose", { of, figures, proposals })];
+    if (spare <= params.most) {
+      const onEdge = spare > params.most - params.doubt;
+      return [judge("rubs", "loose", { of, figures, proposals, onEdge })];
+    }
     return [judge("jars", "off", { of, figures, proposals })];
   },
 });

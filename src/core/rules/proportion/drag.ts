@@ -3,6 +3,7 @@ import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atLeast, within } from "../figures";
 import { adjust, wear } from "../proposals";
+import { doubtOf, hemLimitsOf } from "../../proportion/hem-limits";
 import { spokenOf } from "./pair";
 
 export const drag = defineRule({
@@ -25,7 +26,7 @@ export const drag = defineRule({
     ankle: "The wide hem of {trousers} ends at the ankle, {over} over the floor: a length of its own.",
     short: "Cut full length, the hem of {trousers} ends {over} over the floor in {shoe}: it reads short.",
   },
-  read({ leg }, { params, judge }) {
+  read({ leg, look }, { params, judge }) {
     if (!leg) return [];
     const over = leg.hemAboveFloor;
     const spoken = spokenOf(leg);
@@ -42,13 +43,24 @@ export const drag = defineRule({
           spoken,
         ),
       ];
-    if (!hangsWide(leg.trousers) || leg.hem > leg.ankleBone || leg.turn) return [];
+    const onEdge = over < params.least + doubtOf(leg, hemLimitsOf(look.client.ruleBook));
+    if (!hangsWide(leg.trousers) || leg.hem > leg.ankleBone || leg.turn)
+      return onEdge
+        ? [
+            judge(
+              "note",
+              "near",
+              { figures: { over: atLeast("hem over the floor", over, "cm", params.least) }, onEdge },
+              spoken,
+            ),
+          ]
+        : [];
     const figures = { over: within("hem over the floor", over, "cm", params.least, params.rightTo) };
-    if (over < params.rightFrom) return [judge("note", "near", { figures }, spoken)];
+    if (over < params.rightFrom) return [judge("note", "near", { figures, onEdge }, spoken)];
     if (over <= params.rightTo && !leg.estimated) return [judge("sings", "full", { figures }, spoken)];
     const nearBone = leg.ankleBone - leg.hem <= params.ankle;
     if (over <= params.shortFrom || nearBone)
-      return [judge("note", nearBone ? "ankle" : "passes", { figures }, spoken)];
+      return [judge("note", nearBone ? "ankle" : "passes", { figures, onEdge }, spoken)];
     return [judge("rubs", "short", { figures, proposals: wear("shoe") }, spoken)];
   },
 });

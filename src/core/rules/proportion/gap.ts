@@ -1,7 +1,8 @@
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atLeast, within } from "../figures";
-import { bootLeg, spokenOf, turnOrSwap } from "./pair";
+import { doubtOf, hemLimitsOf } from "../../proportion/hem-limits";
+import { bootLeg, isNearlyLoose, spokenOf, turnOrSwap } from "./pair";
 
 export const gap = defineRule({
   id: "proportion.gap",
@@ -31,6 +32,7 @@ export const gap = defineRule({
     if (!met) return [];
     const { leg, fit } = met;
     const spoken = spokenOf(leg);
+    const limits = hemLimitsOf(dressed.look.client.ruleBook);
     const figures = { gap: within("gap", fit.gap, "cm", params.showsFrom, params.singsTo) };
     const proposals = turnOrSwap(leg);
     if (fit.gap > params.sitsTo) return [judge("jars", "much", { figures, proposals }, spoken)];
@@ -40,9 +42,12 @@ export const gap = defineRule({
       return [judge("rubs", "cold", { figures: { air, ...figures }, proposals }, spoken)];
     }
     if (schools.ankle === "covered") return [judge("rubs", "covered", { figures, proposals }, spoken)];
-    if (fit.gap > params.singsTo) return [judge("note", "long", { figures }, spoken)];
-    if (leg.estimated) return [judge("note", "perhaps", { figures, needs: ["crotch"] }, spoken)];
-    if (fit.gap < params.singsFrom) return [judge("note", "little", { figures }, spoken)];
+    const doubt = doubtOf(leg, limits);
+    const onEdge =
+      fit.gap > params.sitsTo - doubt || (fit.gap < params.showsFrom + doubt && isNearlyLoose(fit, limits));
+    if (fit.gap > params.singsTo) return [judge("note", "long", { figures, onEdge }, spoken)];
+    if (leg.estimated) return [judge("note", "perhaps", { figures, onEdge, needs: ["crotch"] }, spoken)];
+    if (fit.gap < params.singsFrom) return [judge("note", "little", { figures, onEdge }, spoken)];
     return [judge("sings", "clean", { figures }, spoken)];
   },
 });

@@ -2,6 +2,7 @@ import { hangsWide, isTrainer } from "../../piece/piece";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atMost, figure } from "../figures";
+import { doubtOf, hemLimitsOf } from "../../proportion/hem-limits";
 import { spokenOf, turnOrSwap } from "./pair";
 
 export const lowShoe = defineRule({
@@ -43,9 +44,11 @@ export const lowShoe = defineRule({
     const figures = { below: atMost("hem below the ankle bone", below, "cm", noBreak) };
     const proposals = turnOrSwap(leg);
     const { occasion } = look;
+    const doubt = doubtOf(leg, hemLimitsOf(look.client.ruleBook));
     if (below > noBreak && isTrainer(leg.shoe) && occasion && occasion.span.high >= work) {
       const own = { figures, proposals, words: { occasion: occasion.name } };
-      return [judge(below > slight ? "jars" : "rubs", "work", own, spoken)];
+      const onEdge = below > slight - doubt;
+      return [judge(below > slight ? "jars" : "rubs", "work", { ...own, onEdge }, spoken)];
     }
     if (below <= noBreak) {
       const tailored = leg.trousers.poles.includes("tailored");
@@ -56,7 +59,8 @@ export const lowShoe = defineRule({
       return leg.lift >= heel
         ? [judge("note", "full", { figures }, spoken)]
         : [judge("rubs", "narrow", { figures, proposals }, spoken)];
-    if (below <= gathers) return [judge("rubs", "gathers", { figures, proposals }, spoken)];
+    if (below <= gathers)
+      return [judge("rubs", "gathers", { figures, proposals, onEdge: below > gathers - doubt }, spoken)];
     return [judge("jars", "long", { figures, proposals }, spoken)];
   },
 });

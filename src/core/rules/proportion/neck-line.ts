@@ -56,7 +56,7 @@ export const neckLine = defineRule({
       if (past <= -params.inside) return judge("sings", "skin", { figures }, facts);
       return past >= params.below
         ? judge("sings", "cloth", { figures }, facts)
-        : judge("note", "near", { figures }, facts);
+        : judge("note", "near", { figures, onEdge: true }, facts);
     });
   },
 });

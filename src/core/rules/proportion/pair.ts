@@ -1,3 +1,4 @@
+import type { HemLimits } from "../../proportion/hem-limits";
 import type { LegAndShoe, Meeting, ShaftFit } from "../../proportion/meeting";
 import type { Dressed } from "../../dressing/dressed";
 import type { Proposal } from "../finding";
@@ -22,4 +23,12 @@ export function spokenOf({ trousers, shoe, estimated }: LegAndShoe) {
 /** Another hem, or another shoe. */
 export function turnOrSwap({ trousers }: LegAndShoe): Proposal[] {
   return [adjust("turn", trousers), ...wear("shoe")];
+}
+
+/** Whether a shaft is loose, or as nearly so as can be measured, under a hem that does not swing free of it. */
+export function isNearlyLoose(
+  { ease, clearance }: Pick<ShaftFit, "ease" | "clearance">,
+  { nearlyLoose, nearlyRoomy }: HemLimits,
+): boolean {
+  return ease > nearlyLoose && clearance < nearlyRoomy;
 }

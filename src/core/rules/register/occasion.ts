@@ -9,7 +9,10 @@ export const occasion = defineRule({
   id: "register.occasion",
   title: "The level of the look and of the occasion",
   why: "Everyone in the room reads the level first: a step out is noticed, two are talked about. What the dress code forbids is not a matter of taste.",
-  params: { tolerance: param(0.25, "step", "how far outside still counts as inside") },
+  params: {
+    tolerance: param(0.25, "step", "how far outside still counts as inside"),
+    doubt: param(0.5, "step", "how far a level may be misjudged"),
+  },
   messages: {
     ...codeMessages,
     right: "{word}: right for {occasion} ({level}).",
@@ -39,6 +42,8 @@ export const occasion = defineRule({
     if (steps === 0) return [...barred, judge("lifts", "right", facts)];
     const proposals = wear("shoe", "bag", "layer");
     const message = level < span.low ? "below" : "above";
-    return [...barred, judge(steps === 1 ? "rubs" : "jars", message, { proposals }, facts)];
+    // A level is good to half a step: nearer than that to what jars it may already do so.
+    const onEdge = outside - params.tolerance > 1 - params.doubt;
+    return [...barred, judge(steps === 1 ? "rubs" : "jars", message, { proposals, onEdge }, facts)];
   },
 });

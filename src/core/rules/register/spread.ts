@@ -7,7 +7,7 @@ import { defineRule } from "../define-rule";
 import { within } from "../figures";
 import type { Finding } from "../finding";
 import { wear } from "../proposals";
-import { trainersUnderTailoring } from "./trainers-meant";
+import { trainersUnderTailoring, type TrainersUnderTailoring } from "./trainers-meant";
 
 const spreadParams = {
   silent: param(0.25, "step", "how far outside its span the level may lie unnoticed"),
@@ -30,6 +30,7 @@ export const spread = defineRule({
       "{piece} {pieceCount, plural, one {is} other {are}} {way} than the look, and {partner} {partnerCount, plural, one {leans} other {lean}} the same way: that looks meant.",
     nearly:
       "{piece} {pieceCount, plural, one {is} other {are}} {way} than the look; {partner} only just {partnerCount, plural, one {carries} other {carry}} it.",
+    just: "{piece} {pieceCount, plural, one {is} other {are}} only just within reach of a look that is otherwise {around}.",
     alone:
       "{piece} {pieceCount, plural, one {is} other {are}} {word}, and nothing else is, in a look that is {around}.",
   },
@@ -38,13 +39,14 @@ export const spread = defineRule({
     if (level === null) return [];
     const contrast = trainersUnderTailoring(dressed);
     const isJudged = ({ piece }: Worn) =>
-      contrast !== null && (piece === contrast.shoe || piece === spared(contrast));
+      contrast !== null && (piece === contrast.shoe || isSpared(piece, contrast));
     const seen = contrast ? visible.filter((item) => !isJudged(item)) : visible;
     const answered = new Set<Worn>();
     return seen.flatMap((item): Finding[] => {
       const off = standingOf(item, dressed, params);
       if (!off) return [];
-      const { low, high, against, excess } = off;
+      const { low, high, against, excess, outside } = off;
+      const onEdge = excess > -params.sure;
       const slot = slotOf(item.piece);
       const facts = {
         of: { piece: item.piece },
@@ -53,40 +55,53 @@ export const spread = defineRule({
         proposals: slot === null ? [] : wear(slot),
       };
       if (excess > 0) return [judge("jars", "far", facts)];
-      if (isPlainHosiery(item) || answered.has(item)) return [];
+      if (outside <= params.silent) return [judge("note", "just", { onEdge, proposals: [] }, facts)];
+      if (isPlainHosiery(item) || answered.has(item))
+        return onEdge ? [judge("note", "just", { onEdge }, facts)] : [];
       const way = item.centre < level ? -1 : 1;
       const partner = partnerOf(item, seen, (centre) => way * (centre - level) >= params.leans);
-      if (!partner) return [judge("rubs", "alone", facts)];
+      if (!partner) return [judge("rubs", "alone", { onEdge }, facts)];
       answered.add(partner);
       const words = { way: way < 0 ? "more casual" : "dressier" };
-      const own = { of: { piece: item, partner }, words, proposals: [] };
-      const isSure = excess <= -params.sure;
-      return [judge(isSure ? "lifts" : "note", isSure ? "meant" : "nearly", own, facts)];
+      const own = { of: { piece: item, partner }, words, proposals: [], onEdge };
+      return [judge(onEdge ? "note" : "lifts", onEdge ? "nearly" : "meant", own, facts)];
     });
   },
 });
 
-/** The top that makes trainers meant is not scolded for being as easy as they are. */
-function spared({ meant, top }: NonNullable<ReturnType<typeof trainersUnderTailoring>>) {
-  return meant ? top : null;
+/** Where trainers are meant, the contrast is the point: neither the top as easy as they are nor the jacket is scolded. */
+function isSpared(piece: Worn["piece"], { meant, top, tailored }: TrainersUnderTailoring): boolean {
+  return meant && (piece === top || piece === tailored);
 }
 
-/** How a piece stands to the look: null within its reach; else by how much it passes what jars, steps. */
-function standingOf(item: Worn, dressed: Dressed, params: Values<typeof spreadParams>) {
+interface Standing {
+  readonly low: number;
+  readonly high: number;
+  /** The level it is held against: the look's, or that of the rest. */
+  readonly against: number;
+  /** By how much it passes what jars, steps; negative within it. */
+  readonly excess: number;
+  /** How far the level of the look lies outside its span, steps. */
+  readonly outside: number;
+}
+
+/** How a piece stands to the look; null well within its reach. */
+function standingOf(item: Worn, dressed: Dressed, params: Values<typeof spreadParams>): Standing | null {
   const level = dressed.level ?? 0;
-  if (item.place !== null) {
-    const { low, high } = reachOf(item);
-    const outside = Math.max(low - level, level - high, 0);
-    return outside > params.silent ? { low, high, against: level, excess: outside - params.jars } : null;
-  }
-  const { low, high } = item.piece.register;
+  const { low, high } = item.place !== null ? reachOf(item) : item.piece.register;
   const outside = Math.max(low - level, level - high, 0);
+  if (item.place !== null)
+    return outside > params.silent
+      ? { low, high, against: level, excess: outside - params.jars, outside }
+      : null;
   const base = dressed.placing?.base ?? level;
-  if (outside <= params.silent && base >= low - params.under && base <= high + params.over) return null;
+  const isNear = base > low - params.under + params.sure && base < high + params.over - params.sure;
+  if (outside <= params.silent && isNear) return null;
   const rest = levelOf(dressed.worn.filter((other) => other !== item)) ?? level;
   const excess = Math.max(rest - high - params.over, low - rest - params.under);
-  if (excess > 0) return { low, high, against: rest, excess };
-  return outside > params.silent ? { low, high, against: level, excess } : null;
+  if (excess > 0) return { low, high, against: rest, excess, outside };
+  if (outside > params.silent) return { low, high, against: level, excess, outside };
+  return excess > -params.sure ? { low, high, against: rest, excess, outside } : null;
 }
 
 function isPlainHosiery({ piece }: Worn): boolean {
