@@ -2,6 +2,7 @@ import { expose } from "comlink";
 import { bookExamplesOf, type BookExample } from "@/core/reading/book-examples";
 import { bookRemediesOf, type BookRemedy } from "@/core/reading/book-remedies";
 import { editPass, surprises } from "@/core/reading/edit-pass";
+import { edgesOf, type Edge } from "@/core/reading/edges";
 import { read } from "@/core/reading/read";
 import { remediesOf, type Mended } from "@/core/reading/remedies";
 import { solveTurnUp, type TurnUpAnswer } from "@/core/reading/turn-ups";
@@ -85,6 +86,11 @@ const counsel = {
 
   turnUp(key: LookKey): TurnUpAnswer | null {
     return solveTurnUp(layOut(laid(), key));
+  },
+
+  /** The figures on which the verdict hangs, the nearest first. */
+  edges(key: LookKey): Edge[] {
+    return edgesOf(layOut(laid(), key));
   },
 
   editPass(key: LookKey): RemovedPiece[] {

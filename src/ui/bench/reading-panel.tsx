@@ -5,6 +5,7 @@ import { bySeverity } from "@/core/reading/severity";
 import type { LensReading, Reading } from "@/core/reading/read";
 import { lensLabels, type Finding } from "@/core/rules/finding";
 import { useDesk } from "./desk/use-desk";
+import { EdgeLine } from "./edge-line";
 import { FindingRow } from "./finding-row";
 import { LevelScale } from "./level-scale";
 
@@ -33,6 +34,7 @@ export function ReadingPanel() {
             {refusal}
           </p>
         )}
+        {fresh && <EdgeLine edges={answers.edges} />}
         {groups.length === 0 && (
           <p className="pt-6 text-ink-soft">
             Nothing to read yet. Choose a station and put on a first piece: shoes decide the most.

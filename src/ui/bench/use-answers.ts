@@ -1,5 +1,6 @@
 import { useCallback, useMemo, useState } from "react";
 import type { Slot } from "@/core/piece/slots";
+import type { Edge } from "@/core/reading/edges";
 import type { Mended } from "@/core/reading/remedies";
 import type { TurnUpAnswer } from "@/core/reading/turn-ups";
 import type { LookKey } from "@/core/studio/wardrobe";
@@ -14,6 +15,7 @@ interface Told {
   readonly candidates: readonly RankedPiece[];
   readonly mended: readonly Mended[];
   readonly turnUp: TurnUpAnswer | null;
+  readonly edges: readonly Edge[];
 }
 
 /** What the worker says of a look. */
@@ -22,6 +24,8 @@ export interface Answers {
   readonly candidates: readonly RankedPiece[];
   readonly mended: readonly Mended[];
   readonly turnUp: TurnUpAnswer | null;
+  /** The figures on which the verdict of this look hangs; none while they are not known. */
+  readonly edges: readonly Edge[];
   /** Whether these are the answers for this look and station. */
   readonly fresh: boolean;
   /** Whether the remedies and the turn-up are those of this look, whatever the station. */
@@ -33,8 +37,12 @@ export function useAnswers(advisor: Advisor | null, key: LookKey, slot: Slot, fi
   const question = useCallback<Question<Told>>(
     async (counsel) => {
       const candidates = await counsel.rank(key, slot);
-      const [mended, turnUp] = await Promise.all([counsel.remedies(key), counsel.turnUp(key)]);
-      return { key, slot, candidates, mended, turnUp };
+      const [mended, turnUp, edges] = await Promise.all([
+        counsel.remedies(key),
+        counsel.turnUp(key),
+        counsel.edges(key),
+      ]);
+      return { key, slot, candidates, mended, turnUp, edges };
     },
     [key, slot],
   );
@@ -52,10 +60,13 @@ export function useAnswers(advisor: Advisor | null, key: LookKey, slot: Slot, fi
     candidates,
     mended: told?.mended ?? [],
     turnUp: ofThisLook ? told.turnUp : null,
+    edges: ofThisLook ? told.edges : noEdges,
     fresh: ofThisLook && told.slot === slot,
     ofThisLook,
   };
 }
+
+const noEdges: readonly Edge[] = [];
 
 function passes({ mends, brings }: RankedPiece, filter: TrayFilter): boolean {
   if (filter === "mends") return mends.length > 0;

@@ -1,0 +1,32 @@
+"use client";
+
+import { sayLength, type LengthUnit } from "@/core/length/length";
+import type { Edge } from "@/core/reading/edges";
+import { withinSentence } from "@/core/words/within-sentence";
+import { useLengthUnit } from "../kit/length-unit";
+import { wordOf } from "../kit/marks";
+
+/** What of the figures decides, when less than they are exact would turn the verdict. */
+export function EdgeLine({ edges }: { readonly edges: readonly Edge[] }) {
+  const unit = useLengthUnit();
+  const [nearest] = edges;
+  if (!nearest) return null;
+  return <p className="basted mt-3 px-2 py-1.5">{sayEdge(nearest, unit)}</p>;
+}
+
+/** The nearest figure that decides, by how much, and what to do about it. */
+export function sayEdge({ label, piece, unit, by, verdict }: Edge, lengths: LengthUnit): string {
+  const then = verdict === "jars" ? "it would jar" : `it would read "${wordOf(verdict)}"`;
+  if (unit === "dE") {
+    const shade = piece ? withinSentence(piece.name) : "a colour";
+    return `On the edge: a shade lighter or darker in ${shade}, and ${then}. Look at its colour again by daylight.`;
+  }
+  const whose = piece ? `${withinSentence(label)} of ${withinSentence(piece.name)}` : withinSentence(label);
+  const more = by > 0 ? "more" : "less";
+  return `On the edge: were the ${whose} ${sayBit(Math.abs(by), lengths)} ${more}, ${then}. Measure it again.`;
+}
+
+/** A small length: millimetres read better than tenths of a centimetre. */
+function sayBit(cm: number, lengths: LengthUnit): string {
+  return lengths === "cm" && cm < 1 ? `${Math.max(1, Math.round(cm * 10))} mm` : sayLength(cm, lengths);
+}
