@@ -98,6 +98,6 @@ function coloursOf(look: Look, piece: Piece): Tolerated[] {
 }
 
 function withPiece(look: Look, piece: Piece, change: object): Look {
-  const swap = (each: Piece): Piece => (each.id === piece.id ? ({ ...each, ...change } as Piece) : each);
+  const swap = (each: Piece): Piece => (each.id === piece.id ? { ...each, ...change } : each);
   return { ...look, garments: look.garments.map(swap), accessories: look.accessories.map(swap) };
 }
