@@ -1,3 +1,4 @@
+import type { Cloth } from "../finish/cloths";
 import type { Finish } from "../finish/finishes";
 import type { Metal } from "../finish/metals";
 import type { RegisterSpan } from "../register/ladder";
@@ -15,6 +16,8 @@ export interface PieceCommon {
   readonly swatches: readonly Swatch[];
   readonly finish: Finish;
   readonly secondFinish: Finish | null;
+  /** What it is made of; null where that was not recorded. */
+  readonly cloth: Cloth | null;
   readonly pattern: Pattern;
   /** Size of the motif or the repeat, cm; 0 when plain. */
   readonly patternScale: number;

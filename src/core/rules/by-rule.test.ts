@@ -176,7 +176,7 @@ const cases: Readonly<Record<string, Case>> = {
     silent: look(worn, [shoe({}, { finish: "crystal" }), p("earrings", { finish: "pearl" })]),
   },
   "finish.texture": {
-    says: [["flat", "rubs", look(worn, [shoe({}, { hex: "#7b7d80" })])]],
+    says: [["perhapsFlat", "rubs", look(worn, [shoe({}, { hex: "#7b7d80" })])]],
     silent: look(worn, [
       shoe({}, { hex: "#bf2026" }),
       p("bag", { hex: "#2450c0" }),

@@ -1,4 +1,5 @@
 import Joi from "joi";
+import { cloths } from "../finish/cloths";
 import { finishNames } from "../finish/finishes";
 import { metalNames } from "../finish/metals";
 import { kindNames, type Kind } from "../piece/kinds";
@@ -50,6 +51,7 @@ const common = {
   swatches,
   finish: oneOf(finishNames).required().label("Finish"),
   secondFinish: oneOf(finishNames).allow(null).required().label("Second finish"),
+  cloth: oneOf(cloths).allow(null).default(null).label("Cloth"),
   pattern: oneOf(patterns).required().label("Pattern"),
   patternScale: between(0, 80).required().label("Size of the pattern"),
   metal: oneOf(metalNames).required().label("Metal"),

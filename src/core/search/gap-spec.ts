@@ -88,6 +88,7 @@ export function gapSpecOf(facts: GapFacts): GapSpec {
     swatches: [{ hex: colour.hex, share: 1, role: "ground" }],
     finish,
     secondFinish: null,
+    cloth: null,
     pattern: "plain",
     patternScale: 0,
     metal: bare ? "none" : metal,

@@ -20,6 +20,7 @@ export function sample<K extends Kind>(kind: K, given: Given<K> = {}): PieceOf<K
     swatches: [{ hex, share: 1, role: "ground" }],
     finish: "matte smooth",
     secondFinish: null,
+    cloth: null,
     pattern: "plain",
     patternScale: 0,
     metal: "none",

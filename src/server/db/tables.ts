@@ -75,6 +75,7 @@ export interface PieceRow extends OfStudio, Versioned, KeepsDeleted {
   name: string;
   finish: Piece["finish"];
   second_finish: Piece["secondFinish"];
+  cloth: Piece["cloth"];
   pattern: Piece["pattern"];
   pattern_scale: number;
   metal: Piece["metal"];

@@ -1,5 +1,6 @@
 "use client";
 
+import { cloths } from "@/core/finish/cloths";
 import { finishNames } from "@/core/finish/finishes";
 import { metalNames } from "@/core/finish/metals";
 import { patterns } from "@/core/piece/piece-common";
@@ -25,6 +26,7 @@ export function CharacterFields() {
             none="None"
             options={wordsAsOptions(finishNames)}
           />
+          <ChoiceField name="piece.cloth" label="Cloth" none="Not said" options={wordsAsOptions(cloths)} />
           <ChoiceField name="piece.pattern" label="Pattern" options={wordsAsOptions(patterns)} />
           <LengthField
             name="piece.patternScale"

@@ -74,6 +74,7 @@ function newPiece(kind: Kind): PieceDraft {
     swatches: [{ hex: "#6b6f75", share: 1, role: "ground" }],
     finish: "matte smooth",
     secondFinish: null,
+    cloth: null,
     pattern: "plain",
     patternScale: 0,
     metal: "none",

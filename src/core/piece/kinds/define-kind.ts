@@ -15,8 +15,8 @@ export interface Seen {
   readonly extent: Interval;
 }
 
-/** The cloth of a piece, on which its warmth depends. */
-export type Cloth = Pick<PieceCommon, "finish" | "secondFinish">;
+/** What a piece is made of and finished with, on which its warmth depends. */
+export type Making = Pick<PieceCommon, "finish" | "secondFinish" | "cloth">;
 
 /**
  * How far an accessory places the base: a weight of its own; as jewellery, much from a statement and little
@@ -59,7 +59,7 @@ export interface KindSpec<F extends Fields = Fields> {
   /** How much of a look it takes by what is seen of it; areas are compared, not added up to 1. */
   area(seen: Seen, body: Body): number;
   /** Insulation, clo (2.11; figures for garments from the usual tables of ISO 9920). */
-  insulation(figures: FiguresOf<F>, cloth: Cloth): number;
+  insulation(figures: FiguresOf<F>, making: Making): number;
   /** What one usually weighs, grams, or what is recorded of this one. */
   weight(figures: FiguresOf<F>): number;
 }

@@ -1,8 +1,11 @@
 import type { Finish } from "../../finish/finishes";
-import type { Cloth } from "./define-kind";
+import type { Cloth } from "../../finish/cloths";
+import type { Making } from "./define-kind";
 
-/** How much warmer or cooler a cloth is than the plain one of its kind, clo. */
-const ofCloth: Partial<Record<Finish, number>> = {
+/** How many times as warm a cloth is as the usual one (2.11). */
+const ofCloth: Partial<Record<Cloth, number>> = { linen: 0.7, wool: 1.15 };
+/** How much warmer or cooler a finish makes it than the plain one of its kind, clo. */
+const ofFinish: Partial<Record<Finish, number>> = {
   knit: 0.14,
   shearling: 0.2,
   velvet: 0.05,
@@ -16,8 +19,9 @@ const ofCloth: Partial<Record<Finish, number>> = {
 const least = 0.05;
 
 /** Insulation of a garment whose plain make has so much, by its cloth. */
-export function clothed(plain: number): (figures: unknown, cloth: Cloth) => number {
-  return (_, { finish }) => Math.max(least, plain + (ofCloth[finish] ?? 0));
+export function clothed(plain: number): (figures: unknown, making: Making) => number {
+  return (_, { finish, cloth }) =>
+    Math.max(least, (plain + (ofFinish[finish] ?? 0)) * ((cloth && ofCloth[cloth]) ?? 1));
 }
 
 /** Insulation that does not depend on the cloth. */

@@ -1,6 +1,6 @@
 import { added, choice, flag, length, maybeLength, type FiguresOf } from "../field";
 import { shoeArea } from "./areas";
-import { defineKind, type Cloth } from "./define-kind";
+import { defineKind, type Making } from "./define-kind";
 
 /** Where the topline of a low shoe lies above the footbed, as a share of the body height. */
 const topline = 0.036;
@@ -55,7 +55,7 @@ export const shoe = defineKind({
 });
 
 /** Open shoes 0.02 clo, low ones 0.03, ankle boots 0.08, tall boots 0.10; a lining of pile adds 0.04 (2.11). */
-function shoeClo({ shaft, form }: ShoeFigures, { finish, secondFinish }: Cloth): number {
+function shoeClo({ shaft, form }: ShoeFigures, { finish, secondFinish }: Making): number {
   const closed = shaft === null ? 0.03 : shaft > 25 ? 0.1 : 0.08;
   const plain = form === "sandal" || form === "thong" ? 0.02 : closed;
   return plain + (finish === "shearling" || secondFinish === "shearling" ? 0.04 : 0);

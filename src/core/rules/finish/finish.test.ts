@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import type { Finish } from "../../finish/finishes";
 import type { Piece } from "../../piece/piece";
 import { defaultSchools } from "../../rule-book/schools";
-import { effectsOf } from "../../testing/findings";
+import { effectsOf, findingsOf } from "../../testing/findings";
 import { sample, sampleClient, sampleLook } from "../../testing/sample";
 import { embellishment } from "./embellishment";
 import { texture } from "./texture";
@@ -61,6 +61,25 @@ describe("one colour wants two textures", () => {
     expect(effectsOf(texture, sampleLook({ garments: grey("knit"), accessories: [shoes] }))).toEqual([
       "lifts",
     ]);
+  });
+
+  it("tells cloths apart where they are recorded, and else says that it assumes", () => {
+    const [legs, knit] = grey("matte smooth");
+    if (!legs || !knit) throw new Error("two garments");
+    const of = (one: "wool" | null, other: "wool" | "silk" | null) =>
+      findingsOf(
+        texture,
+        sampleLook({
+          garments: [
+            { ...legs, cloth: one },
+            { ...knit, cloth: other },
+          ],
+          accessories: [shoes],
+        }),
+      );
+    expect(of("wool", "silk")).toMatchObject([{ effect: "lifts" }]);
+    expect(of("wool", "wool")).toMatchObject([{ message: "flat", estimated: false }]);
+    expect(of(null, "wool")).toMatchObject([{ message: "perhapsFlat", estimated: true }]);
   });
 
   it("says nothing of two colours", () => {

@@ -89,12 +89,15 @@ function groupsOf(pieces: readonly Piece[]): Group[] {
   return groups.sort((one, other) => sizeOf(other) - sizeOf(one));
 }
 
-/** How much of a metal is seen; one that a garment has leads any that only accessories have. */
+/** How much of a metal is seen; one that is plain to see on a garment leads any that only accessories have. */
 function sizeOf({ pieces }: Group): number {
-  const given = pieces.some((piece) => placeOf(piece) !== null) ? garmentLeads : 0;
+  const isGiven = (piece: Piece) => placeOf(piece) !== null && piece.metalSize >= plainToSee;
+  const given = pieces.some(isGiven) ? garmentLeads : 0;
   return pieces.reduce((sum, piece) => sum + piece.metalSize, given);
 }
 
+/** Rivets and small buttons are a trace; from this size on a garment's metal is seen. */
+const plainToSee = 2;
 /** More than all the accessories of a look can show. */
 const garmentLeads = 100;
 

@@ -1,4 +1,5 @@
 import { finishes } from "../../finish/finishes";
+import type { Piece } from "../../piece/piece";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atLeast } from "../figures";
@@ -17,13 +18,16 @@ export const texture = defineRule({
   },
   messages: {
     alive: "A quiet palette with {kins} textures ({named}): the surface does what colour does not.",
-    flat: "A quiet palette in one texture ({named}), as far as the finishes are recorded: it looks flat.",
+    flat: "A quiet palette in one texture ({named}): it looks flat.",
+    perhapsFlat:
+      "A quiet palette in one texture ({named}), as far as the cloths are recorded: it looks flat.",
   },
   read({ colours, worn, garments, accessories }, { params, judge }) {
     const [first] = colours;
     if (!first || first.share < params.tonal || worn.length < params.pieces) return [];
     const seen = worn.filter((item) => item.area >= params.area);
-    const met = [...new Set(seen.map(({ piece }) => finishes[piece.finish].kin))];
+    const met = surfacesOf(seen.map(({ piece }) => piece));
+    const assumed = seen.some(({ piece, place }) => place !== null && piece.cloth === null);
     const facts = {
       words: { named: met.join(", ") },
       figures: { kins: atLeast("kinds of surface", met.length, "count", params.kins) },
@@ -33,10 +37,17 @@ export const texture = defineRule({
     return [
       judge(
         "rubs",
-        "flat",
-        { proposals: wear("shoe", "bag", "belt", "neck", "layer"), estimated: true },
+        assumed ? "perhapsFlat" : "flat",
+        { proposals: wear("shoe", "bag", "belt", "neck", "layer"), estimated: assumed },
         facts,
       ),
     ];
   },
 });
+
+/** The surfaces that can be told apart: by kin, and by cloth where that is recorded. */
+function surfacesOf(pieces: readonly Piece[]): readonly string[] {
+  const kins = new Set<string>(pieces.map(({ finish }) => finishes[finish].kin));
+  const cloths = new Set<string>(pieces.flatMap(({ cloth }) => cloth ?? []));
+  return [...(cloths.size > kins.size ? cloths : kins)];
+}

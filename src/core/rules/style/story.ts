@@ -40,12 +40,13 @@ export const story = definePairRule({
       return [judge("lifts", "contrast", { about: pieces, words })];
     }
     // At least half of all that is worn on one ground is no jumble.
-    if (told.poles.length <= params.most && storyOf(pieces).kind === "shared") return [];
+    const ways = told.poles.filter((pole) => !grounds.has(pole));
+    if (ways.length < 2 || (ways.length <= params.most && storyOf(pieces).kind === "shared")) return [];
     return [
-      judge(told.poles.length > params.most ? "jars" : "rubs", "unrelated", {
+      judge(ways.length > params.most ? "jars" : "rubs", "unrelated", {
         about: pieces,
-        words: { poles: told.poles.join(", ") },
-        figures: { count: atMost("unrelated ways", told.poles.length, "count", 1) },
+        words: { poles: ways.join(", ") },
+        figures: { count: atMost("unrelated ways", ways.length, "count", 1) },
         proposals: swapOrTakeOff(...telling),
       }),
     ];

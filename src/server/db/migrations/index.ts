@@ -5,6 +5,7 @@ import * as mustCarry from "./0003-must-carry";
 import * as judgement from "./0004-judgement";
 import * as library from "./0005-library";
 import * as wornWays from "./0006-worn-ways";
+import * as cloth from "./0007-cloth";
 
 interface Migration {
   up(knex: Knex): Promise<void>;
@@ -18,6 +19,7 @@ const migrations: Record<string, Migration> = {
   "0004-judgement": judgement,
   "0005-library": library,
   "0006-worn-ways": wornWays,
+  "0007-cloth": cloth,
 };
 
 /** The migrations as a Knex source: imported, so that no folder has to be read at run time. */
