@@ -32,6 +32,19 @@ const looks = table<GoldenLook>("looks.json");
 const pairs = table<Pair>("pairs.json");
 const lookOf = (name: string) => parseLook(readFileSync(new URL(`looks/${name}.look.json`, folder), "utf8"));
 
+/** The comparisons of practice, which have a test of their own. */
+function practice() {
+  const own = new URL("practice/", folder);
+  return readdirSync(own).map(
+    (name) =>
+      JSON.parse(readFileSync(new URL(name, own), "utf8")) as { readonly kind: string; readonly b?: object },
+  );
+}
+
+function practiceLooks(): number {
+  return practice().reduce((sum, { b }) => sum + (b ? 2 : 1), 0);
+}
+
 const readings = new Map<string, Reading>();
 function readingOf(name: string): Reading {
   let reading = readings.get(name);
@@ -43,8 +56,8 @@ function readingOf(name: string): Reading {
 }
 
 describe("the golden looks", () => {
-  it("are at least 60, each with a file and each file with a verdict", () => {
-    expect(looks.length).toBeGreaterThanOrEqual(60);
+  it("are at least 150 with those from practice, each with a file and each file with a verdict", () => {
+    expect(looks.length + practiceLooks()).toBeGreaterThanOrEqual(150);
     expect(readdirSync(new URL("looks/", folder)).sort()).toEqual(
       looks.map(({ look }) => `${look}.look.json`).sort(),
     );
@@ -112,8 +125,8 @@ describe("the golden looks", () => {
 });
 
 describe("one is better than the other", () => {
-  it("in at least 12 pairs", () => {
-    expect(pairs.length).toBeGreaterThanOrEqual(12);
+  it("in at least 60 pairs with those from practice", () => {
+    expect(pairs.length + practice().filter(({ kind }) => kind === "pair").length).toBeGreaterThanOrEqual(60);
   });
 
   it.each(pairs.map((pair) => [pair.better, pair.worse, pair] as const))(
@@ -127,6 +140,33 @@ describe("one is better than the other", () => {
       expect(points(better)).toBeGreaterThan(points(worse));
     },
   );
+});
+
+describe("one plain base under five sets", () => {
+  it.each([
+    [
+      "a plain dark dress",
+      ["at-the-beach", "in-town", "at-the-office", "at-dinner", "at-a-wedding"].map(
+        (at) => `plain-dress-${at}`,
+      ),
+      [2.6, 7],
+    ],
+    [
+      "a plain tee and trousers",
+      ["for-sport", "off-duty", "in-town", "at-work", "for-the-evening"].map(
+        (at) => `tee-and-trousers-${at}`,
+      ),
+      [2.7, 6.9],
+    ],
+  ] as const)("%s goes from off duty to evening", (_, names, [quietest, dressiest]) => {
+    const levels = names.map((name) => readingOf(name).level ?? NaN);
+    expect(levels).toEqual([...levels].sort((one, other) => one - other));
+    expect(new Set(levels).size).toBe(5);
+    expect(levels[0]).toBeLessThan(quietest);
+    expect(levels[4]).toBeGreaterThan(dressiest);
+    const garments = new Set(names.map((name) => JSON.stringify(lookOf(name).garments)));
+    expect(garments.size).toBe(1);
+  });
 });
 
 describe("every school", () => {

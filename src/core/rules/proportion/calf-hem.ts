@@ -1,7 +1,7 @@
 import type { PieceOf } from "../../piece/piece";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
-import { figure, within } from "../figures";
+import { atLeast, figure } from "../figures";
 import { wear } from "../proposals";
 
 export const calfHem = defineRule({
@@ -20,7 +20,7 @@ export const calfHem = defineRule({
   },
   read({ skirt, shoe: worn, bareLeg, body }, { params, judge }) {
     if (!skirt || Math.abs(skirt.overCalf) > params.near) return [];
-    const over = within("hem over the widest calf", skirt.overCalf, "cm", -params.near, params.near);
+    const over = atLeast("from the widest calf", Math.abs(skirt.overCalf), "cm", params.near);
     const facts = { about: [skirt.garment], estimated: body.measures.calfLine.estimated };
     const of = { skirt: skirt.garment };
     const shoe = worn?.piece;
