@@ -1,6 +1,6 @@
 import type { Look } from "@/core/piece/look";
 import type { Piece } from "@/core/piece/piece";
-import { isWet } from "@/core/place/rain";
+import { rainIsLikely } from "@/core/rules/comfort/wet";
 import { read } from "@/core/reading/read";
 import { diverse } from "@/core/search/best/diverse";
 import { possibleChoices, type Choice } from "@/core/search/best/problem";
@@ -54,7 +54,7 @@ function answer(
     looked: progress.looked,
     possible: String(possibleChoices(problem)),
     bare,
-    wet: base.occasion !== null && isWet(base.occasion),
+    wet: base.occasion !== null && rainIsLikely(base.occasion, base.client.ruleBook),
   };
 }
 

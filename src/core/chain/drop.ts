@@ -22,8 +22,8 @@ export function chainDrop(loop: number, neckGirth: number): number {
   return a * (Math.cosh(width / (2 * a)) - 1);
 }
 
-/** Length of a pendant from which it pulls its chain straight, cm. */
-const heavy = 4;
+/** Length of a pendant from which it pulls its chain straight, as a share of the loop. */
+const heavy = 0.08;
 
 /** Drop of a necklace below the side neck points, pendant and all, cm. */
 export function necklaceDrop(
@@ -31,7 +31,7 @@ export function necklaceDrop(
   neckGirth: number,
 ): number {
   // A small drop of metal does not yet pull the chain straight: between the two the curve gives way by and by.
-  const straight = Math.min(1, pendant / heavy);
+  const straight = Math.min(1, pendant / (heavy * loop));
   const chain = straight < 1 ? (1 - straight) * chainDrop(loop, neckGirth) : 0;
   return chain + (straight > 0 ? straight * pendantDrop(loop, neckGirth) + pendant : 0);
 }

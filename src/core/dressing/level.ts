@@ -43,8 +43,9 @@ const plainReach = 1;
 export function placingOf(worn: readonly Worn[]): Placing | null {
   const garments = worn.filter(({ place, area }) => place !== null && area > 0);
   const weighed = worn.filter(({ place, seen }) => place === null && seen.length > 0);
-  const base = mean(garments, ({ centre }) => centre) ?? weighedCentre(weighed);
-  if (base === null) return null;
+  const own = mean(garments, ({ centre }) => centre) ?? weighedCentre(weighed);
+  if (own === null) return null;
+  const base = settled(own);
   const span = spanOf(garments);
   const heard = heardFrom(weighed, base);
   const weight = heard.reduce((sum, each) => sum + each.weight, 0);

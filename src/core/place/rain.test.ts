@@ -11,7 +11,7 @@ describe("an occasion", () => {
     [0.9, "indoors", false],
     [0, "deck", false],
   ] as const)("with a chance of rain of %d on %s is wet: %s", (rain, ground, wet) => {
-    expect(isWet({ ...sampleOccasion, rain, ground })).toBe(wet);
+    expect(isWet({ ...sampleOccasion, rain, ground }, 0.4)).toBe(wet);
   });
 });
 

@@ -2,11 +2,8 @@ import { finishes } from "../finish/finishes";
 import type { Occasion } from "../piece/occasion";
 import { isKind, isOpenToed, specOf, type Piece } from "../piece/piece";
 
-/** Probability of rain over which an occasion outdoors is a wet one (2.11). */
-const likely = 0.4;
-
-/** Whether rain is to be reckoned with: it is likely, and the occasion is not indoors. */
-export function isWet({ rain, ground }: Occasion): boolean {
+/** Whether rain is to be reckoned with: it is likely enough (2.11), and the occasion is not indoors. */
+export function isWet({ rain, ground }: Occasion, likely: number): boolean {
   return rain > likely && ground !== "indoors";
 }
 

@@ -11,8 +11,11 @@ import { read } from "./read";
 import { toleratedFigures, tolerances } from "./tolerances";
 
 const folder = new URL("../../../tests/cases/looks/", import.meta.url);
-const golden = readdirSync(folder).map((name) => parseLook(readFileSync(new URL(name, folder), "utf8")));
-const generated = Array.from({ length: 45 }, (_, seed) => generatedLook(seed));
+// Every second one: each is moved some two hundred and fifty ways.
+const golden = readdirSync(folder)
+  .filter((_, i) => i % 2 === 0)
+  .map((name) => parseLook(readFileSync(new URL(name, folder), "utf8")));
+const generated = Array.from({ length: 30 }, (_, seed) => generatedLook(seed));
 
 const isPraise = ({ effect }: Finding) => effect === "lifts" || effect === "sings";
 /** What a finding is about, whatever it says of it. */

@@ -4,6 +4,7 @@ import { parseLook } from "../formats/look-file";
 import type { Effect } from "../rules/finding";
 import { slotOf, type Piece } from "../piece/piece";
 import { registry } from "../rules/registry";
+import { generatedLook } from "../testing/generated-look";
 import { schoolNames, schoolQuestions } from "../rule-book/schools";
 import { apply } from "./change";
 import { phrase } from "./phrase";
@@ -116,6 +117,29 @@ describe("the golden looks", () => {
         const again = read({ ...apply(without, { kind: "wear", piece }), adjustments: whole.adjustments });
         expect([again.score, again.verdict, again.level], `${look}, ${piece.name}`).toEqual([
           score,
+          verdict,
+          level,
+        ]);
+      }
+    }
+  });
+});
+
+describe("generated looks", () => {
+  it("read the same in whatever order their accessories were put on", () => {
+    for (let seed = 0; seed < 150; seed += 1) {
+      const look = generatedLook(seed);
+      const { score, points, verdict, level } = read(look);
+      const { accessories } = look;
+      for (const turned of [
+        [...accessories].reverse(),
+        [...accessories.slice(2), ...accessories.slice(0, 2)],
+      ]) {
+        const again = read({ ...look, accessories: turned });
+        expect([seed, again.score, again.points, again.verdict, again.level]).toEqual([
+          seed,
+          score,
+          points,
           verdict,
           level,
         ]);

@@ -665,6 +665,17 @@ const cases: Readonly<Record<string, Case>> = {
     ],
     silent: look(worn, [p("hat", {}, { brim: 12, pinned: true })], { occasion: at({ wind: 10 }) }),
   },
+  "comfort.wet": {
+    says: [
+      ["spoils", "jars", look(worn, [shoe({}, { finish: "suede" })], { occasion: at({ rain: 0.7 }) })],
+      [
+        "spoils",
+        "jars",
+        look(worn, [shoe({}, { finish: "suede" }), p("umbrella")], { occasion: at({ rain: 0.7 }) }),
+      ],
+    ],
+    silent: look(worn, [p("bag", { finish: "suede" }), p("umbrella")], { occasion: at({ rain: 0.7 }) }),
+  },
   "comfort.scarf-hold": {
     says: [
       ["blows", "rubs", look(worn, [p("scarf", {}, { worn: "draped" })], { occasion: at({ wind: 9 }) })],

@@ -23,6 +23,7 @@ import { eyewear } from "./comfort/eyewear";
 import { hat } from "./comfort/hat";
 import { limits } from "./comfort/limits";
 import { scarfHold } from "./comfort/scarf-hold";
+import { wet } from "./comfort/wet";
 import { overArm } from "./comfort/over-arm";
 import type { Rule, RuleTag } from "./define-rule";
 import { embellishment } from "./finish/embellishment";
@@ -145,6 +146,7 @@ export const registry: readonly Rule[] = [
   hosieryWarmth,
   ladder,
   hat,
+  wet,
   scarfHold,
   gloves,
   eyewear,

@@ -3,14 +3,15 @@ import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atMost } from "../figures";
 import { isAccent, isDeep } from "./accent-colour";
-import { echoParams, entriesOf } from "./echo-entries";
+import { entriesIn } from "./echo-entries";
 
 export const accent = defineRule({
   id: "colour.accent",
   title: "One accent among quiet colours",
   why: "In quiet clothes one deep colour says more than another black. A clear one alone is seen first, and is a choice rather than a grace.",
   params: {
-    ...echoParams,
+    clear: param(0.35, "ratio", "clarity from which a lone colour may be the accent"),
+    deep: param(40, "L*", "depth down to which a colour is deep"),
     quiet: param(20, "C*", "chroma under which a garment keeps quiet beside an accent"),
     speck: param(0.02, "share", "share of the look under which a colour does not count against it"),
   },
@@ -19,14 +20,14 @@ export const accent = defineRule({
     clear: "One accent, {piece}: {family}, clear, and alone on purpose.",
   },
   read(dressed, { params, judge }) {
-    const orphans = entriesOf(dressed, params).filter(({ alone }) => alone);
+    const orphans = entriesIn(dressed).filter(({ alone }) => alone);
     const [stray] = orphans;
     const lone: Pick<Patch, "item" | "tint"> | null = stray ?? loneLayer(dressed);
     if (!lone || orphans.length > 1 || !isAccent(lone.tint, params.clear)) return [];
     const facts = {
       of: { piece: lone.item },
       words: { family: lone.tint.family },
-      figures: { depth: atMost("depth of the accent", lone.tint.shade.L, "L*", 40) },
+      figures: { depth: atMost("depth of the accent", lone.tint.shade.L, "L*", params.deep) },
     };
     const others = dressed.palette.filter(({ item, area }) => item !== lone.item && area >= params.speck);
     const quiet = others.every(({ tint }) => tint.neutral || tint.shade.C < params.quiet);

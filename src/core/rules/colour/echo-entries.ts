@@ -5,7 +5,7 @@ import type { Patch, Worn } from "../../dressing/dressed";
 import type { PairView } from "../../dressing/pair";
 import type { Tint } from "../../dressing/profile";
 import { isMetalWork } from "../../piece/metal-work";
-import { param, type Values } from "../../rule-book/params";
+import { param, valuesOf, type Values } from "../../rule-book/params";
 
 export const echoParams = {
   distance: param(12, "dE", "how near another swatch must come to answer"),
@@ -31,9 +31,19 @@ export interface Entry {
   readonly alone: boolean;
 }
 
-/** Every colour that comes in with an accessory and wants an answer. */
+/** The entries of a look, which both the echo and the accent are read from. */
+const known = new WeakMap<PairView["palette"], readonly Entry[]>();
+
+/** Every colour that comes in with an accessory and wants an answer, by the limits of the echo in the rule book. */
+export function entriesIn(dressed: PairView): readonly Entry[] {
+  const { ruleBook } = dressed.look.client;
+  return known.get(dressed.palette) ?? entriesOf(dressed, valuesOf("colour.echo", echoParams, ruleBook));
+}
+
+/** The same by limits that are at hand. */
 export function entriesOf(pair: PairView, limits: EchoLimits): Entry[] {
   const entries: Entry[] = [];
+  known.set(pair.palette, entries);
   for (const patch of pair.palette) {
     if (!enters(pair, patch, limits)) continue;
     const { item, tint } = patch;

@@ -40,7 +40,10 @@ export const spread = defineRule({
     const contrast = trainersUnderTailoring(dressed);
     const isJudged = ({ piece }: Worn) =>
       contrast !== null && (piece === contrast.shoe || isSpared(piece, contrast));
-    const seen = contrast ? visible.filter((item) => !isJudged(item)) : visible;
+    // In what order pieces were put on must not matter to which of them answer one another.
+    const seen = visible
+      .filter((item) => !isJudged(item))
+      .sort((one, other) => (one.piece.id < other.piece.id ? -1 : 1));
     const answered = new Set<Worn>();
     return seen.flatMap((item): Finding[] => {
       const off = standingOf(item, dressed, params);

@@ -2,13 +2,14 @@ import { dress } from "../../dressing/dress";
 import { swap, type Look } from "../../piece/look";
 import { slotOf, type Piece } from "../../piece/piece";
 import type { Slot } from "../../piece/slots";
-import { isSheltered, isWet, shelters, suffersInRain } from "../../place/rain";
+import { isSheltered, shelters, suffersInRain } from "../../place/rain";
 import { readDressed } from "../../reading/read";
 import { pointsByLens } from "../../reading/score";
 import type { RuleBook } from "../../rule-book/rule-book";
 import type { Rule } from "../../rules/define-rule";
 import type { Finding } from "../../rules/finding";
 import { print } from "../../rules/colour/print";
+import { rainIsLikely } from "../../rules/comfort/wet";
 import { rulesTagged } from "../../rules/registry";
 import { speaksOf } from "../../rules/spoken";
 import { leadsAllowed, oneLead } from "../../rules/style/one-lead";
@@ -61,7 +62,7 @@ const meetings: readonly { readonly slots: readonly [Slot, Slot]; readonly rules
 export function setProblem(base: Look, wardrobe: readonly Piece[], wish: SetWish): SetProblem {
   const bare = { ...base, accessories: [] };
   const nothing = pointsOf(readDressed(dress(bare)).findings);
-  const dry = wish.forRain || (base.occasion !== null && isWet(base.occasion));
+  const dry = wish.forRain || (base.occasion !== null && rainIsLikely(base.occasion, base.client.ruleBook));
   const { schools } = base.client.ruleBook;
   const limits = setLimitsOf(base.client.ruleBook);
   const placeCost = schools.ornament === "layered" ? limits.layered : limits.edited;
