@@ -110,13 +110,13 @@ describe("a bag's strap", () => {
       {},
       before,
     );
-    expect(await doubled.evaluate((node) => node.getAttribute("aria-pressed"))).toBe("true");
+    expect(await doubled.evaluate((node) => node.getAttribute("aria-checked"))).toBe("true");
     await page.waitForFunction(() => document.querySelector('[role="status"]')?.textContent === "kept");
     await page.reload();
     await page.waitForSelector("#station-bag");
     await page.click("#station-bag");
     const again = await named(page, "group", "How the bag is carried");
-    expect(await again.$eval('button[aria-pressed="true"]', (node) => node.textContent)).toContain("doubled");
+    expect(await again.$eval('button[aria-checked="true"]', (node) => node.textContent)).toContain("doubled");
   });
 });
 

@@ -1,5 +1,6 @@
 "use client";
 
+import { ToggleGroup } from "radix-ui";
 import { sayLength } from "@/core/length/length";
 import { adjustmentOn } from "@/core/piece/adjustment";
 import { isKind } from "@/core/piece/piece";
@@ -21,22 +22,25 @@ export function BagControl() {
     way: "as made",
   };
   return (
-    <div role="group" aria-label="How the bag is carried" className="max-h-36 overflow-y-auto">
+    <ToggleGroup.Root
+      type="single"
+      aria-label="How the bag is carried"
+      value={`${now.carry} ${now.way}`}
+      className="max-h-36 overflow-y-auto"
+    >
       {waysOf(bag.figures).map(({ carry, way, strap }) => {
         const top = carriedAt(dressed.body, { ...bag.figures, carry, strap });
-        const on = now.carry === carry && now.way === way;
         const change = wornSo({ kind: "strap", piece: bag.id, carry, way });
         return (
-          <button
+          <ToggleGroup.Item
             key={`${carry} ${way}`}
-            type="button"
-            aria-pressed={on}
+            value={`${carry} ${way}`}
             onPointerEnter={() => steps.tryOut(change)}
             onPointerLeave={() => steps.tryOut(null)}
             onFocus={() => steps.tryOut(change)}
             onBlur={() => steps.tryOut(null)}
             onClick={() => steps.change(change)}
-            className={`tabular grid w-full grid-cols-[minmax(0,1fr)_auto_5.5rem] gap-2 border border-t-0 border-rule px-2 py-1 text-left first:border-t ${on ? "bg-ink text-paper" : "bg-paper hover:bg-well"}`}
+            className="tabular grid w-full grid-cols-[minmax(0,1fr)_auto_5.5rem] gap-2 border border-t-0 border-rule bg-paper px-2 py-1 text-left first:border-t hover:bg-well aria-checked:bg-ink aria-checked:text-paper"
           >
             <span className="truncate">
               {carry}
@@ -44,9 +48,9 @@ export function BagControl() {
             </span>
             <span>{strap > 0 ? sayLength(strap, unit) : ""}</span>
             <span className="text-right">{zoneOf(dressed.body, top - bag.figures.height / 2)}</span>
-          </button>
+          </ToggleGroup.Item>
         );
       })}
-    </div>
+    </ToggleGroup.Root>
   );
 }

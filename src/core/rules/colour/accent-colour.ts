@@ -1,14 +1,21 @@
 import type { Tint } from "../../dressing/profile";
+import { param, type Values } from "../../rule-book/params";
 
-/** A deep colour: dark, plainly a colour, and not among the clearest. */
-const deep = { depth: 40, chroma: 12, clarity: 0.85 } as const;
+export const accentParams = {
+  clear: param(0.35, "ratio", "clarity from which a lone colour may be the accent"),
+  deep: param(40, "L*", "depth down to which a colour is deep"),
+  chroma: param(12, "C*", "chroma from which a deep colour is one at all"),
+  clearest: param(0.85, "ratio", "clarity over which a deep colour is among the clearest"),
+} as const;
 
-/** Whether a colour is deep: burgundy, forest, plum. */
-export function isDeep({ shade, neutral }: Tint): boolean {
-  return !neutral && shade.L <= deep.depth && shade.C >= deep.chroma && shade.clarity <= deep.clarity;
+type AccentLimits = Values<typeof accentParams>;
+
+/** Whether a colour is deep: dark, plainly a colour, and not among the clearest: burgundy, forest, plum. */
+export function isDeep({ shade, neutral }: Tint, { deep, chroma, clearest }: AccentLimits): boolean {
+  return !neutral && shade.L <= deep && shade.C >= chroma && shade.clarity <= clearest;
 }
 
 /** Whether a colour alone may be the accent of a look: a deep one or a clear one, not a muted, light stray. */
-export function isAccent(tint: Tint, clear: number): boolean {
-  return isDeep(tint) || (!tint.neutral && tint.shade.clarity >= clear);
+export function isAccent(tint: Tint, limits: AccentLimits): boolean {
+  return isDeep(tint, limits) || (!tint.neutral && tint.shade.clarity >= limits.clear);
 }

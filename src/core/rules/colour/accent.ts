@@ -2,7 +2,7 @@ import type { Dressed, Patch, Worn } from "../../dressing/dressed";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atMost } from "../figures";
-import { isAccent, isDeep } from "./accent-colour";
+import { accentParams, isAccent, isDeep } from "./accent-colour";
 import { entriesIn } from "./echo-entries";
 
 export const accent = defineRule({
@@ -10,8 +10,7 @@ export const accent = defineRule({
   title: "One accent among quiet colours",
   why: "In quiet clothes one deep colour says more than another black. A clear one alone is seen first, and is a choice rather than a grace.",
   params: {
-    clear: param(0.35, "ratio", "clarity from which a lone colour may be the accent"),
-    deep: param(40, "L*", "depth down to which a colour is deep"),
+    ...accentParams,
     quiet: param(20, "C*", "chroma under which a garment keeps quiet beside an accent"),
     speck: param(0.02, "share", "share of the look under which a colour does not count against it"),
   },
@@ -22,8 +21,8 @@ export const accent = defineRule({
   read(dressed, { params, judge }) {
     const orphans = entriesIn(dressed).filter(({ alone }) => alone);
     const [stray] = orphans;
-    const lone: Pick<Patch, "item" | "tint"> | null = stray ?? loneLayer(dressed);
-    if (!lone || orphans.length > 1 || !isAccent(lone.tint, params.clear)) return [];
+    const lone: Pick<Patch, "item" | "tint"> | null = stray ?? loneLayer(dressed, params.quiet);
+    if (!lone || orphans.length > 1 || !isAccent(lone.tint, params)) return [];
     const facts = {
       of: { piece: lone.item },
       words: { family: lone.tint.family },
@@ -31,21 +30,21 @@ export const accent = defineRule({
     };
     const others = dressed.palette.filter(({ item, area }) => item !== lone.item && area >= params.speck);
     const quiet = others.every(({ tint }) => tint.neutral || tint.shade.C < params.quiet);
-    if (isDeep(lone.tint) && quiet && dressed.garments.length > 0 && others.length > 0)
+    if (isDeep(lone.tint, params) && quiet && dressed.garments.length > 0 && others.length > 0)
       return [judge("lifts", "deep", facts)];
-    return stray && !isDeep(lone.tint) ? [judge("note", "clear", facts)] : [];
+    return stray && !isDeep(lone.tint, params) ? [judge("note", "clear", facts)] : [];
   },
 });
 
 /** The one layer in a colour over a base without any. */
-function loneLayer({ visible, accessories }: Dressed): Pick<Patch, "item" | "tint"> | null {
+function loneLayer({ visible, accessories }: Dressed, quiet: number): Pick<Patch, "item" | "tint"> | null {
   if (accessories.length === 0) return null;
-  const coloured = visible.filter(hasColour);
+  const coloured = visible.filter((item) => hasColour(item, quiet));
   const [item] = coloured;
   const tint = item?.profile.ground;
   return coloured.length === 1 && item?.place === "layer" && tint ? { item, tint } : null;
 }
 
-function hasColour({ profile }: Worn): boolean {
-  return profile.tints.some(({ neutral, shade }) => !neutral && shade.C >= 20);
+function hasColour({ profile }: Worn, quiet: number): boolean {
+  return profile.tints.some(({ neutral, shade }) => !neutral && shade.C >= quiet);
 }

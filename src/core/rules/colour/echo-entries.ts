@@ -12,8 +12,9 @@ export const echoParams = {
   nearly: param(3, "dE", "how much further off it still keeps a colour from standing alone"),
   minShare: param(0.05, "share", "least share of a piece that counts"),
   browns: param(20, "dE", "the same for one brown leather and another"),
+  large: param(0.3, "share", "share of a piece from which one of its neutrals meets another's"),
+  met: param(0.1, "share", "share of a piece from which one of its colours joins two blocks"),
   apart: param(6, "cm", "least difference of height between the two places"),
-  clear: param(0.35, "share", "clarity from which a lone colour may be the accent"),
   grey: param(14, "C*", "a neutral under this chroma is a grey, among which a brown stands out"),
   light: param(82, "L*", "a neutral from this depth on is a white"),
   dark: param(45, "L*", "under this a colour is one of the darks among which a white stands out"),
@@ -114,4 +115,20 @@ function nearestTo({ palette }: PairView, from: Patch, { minShare, apart }: Echo
     best = other;
   }
   return best && { item: best.item, tint: best.tint, distance: least };
+}
+
+/** The entry that is answered best. */
+export function nearestAnswer(entries: readonly Entry[]): Entry | null {
+  let found: Entry | null = null;
+  let least = Infinity;
+  for (const entry of entries) {
+    if (!entry.answered || !entry.nearest) continue;
+    const { distance } = entry.nearest;
+    // The order in which pieces were put on must not matter: equals go by their ids.
+    const first = found !== null && distance === least && entry.item.piece.id < found.item.piece.id;
+    if (distance >= least && !first) continue;
+    least = distance;
+    found = entry;
+  }
+  return found;
 }

@@ -1,12 +1,11 @@
-import { difference } from "../../colour/difference";
-import type { PairView } from "../../dressing/pair";
 import type { Slot } from "../../piece/slots";
 import { definePairRule } from "../define-rule";
 import { atMost } from "../figures";
 import type { Finding } from "../finding";
 import { takeOff, wear } from "../proposals";
-import { isAccent } from "./accent-colour";
-import { echoParams, entriesOf, type Entry } from "./echo-entries";
+import { accentParams, isAccent } from "./accent-colour";
+import { echoParams, entriesOf, nearestAnswer } from "./echo-entries";
+import { unanswered } from "./unanswered";
 import { bridging, neutralAnswer } from "./neutral-answer";
 
 /** Slots in which an answer is soonest found. */
@@ -16,7 +15,7 @@ export const echo = definePairRule({
   id: "colour.echo",
   title: "A colour that enters alone wants an answer",
   why: "A colour met once looks like a slip; met twice, at two heights, it looks chosen. Blacks and leathers answer one another as well as colours do. One colour may stand alone as the accent of the look.",
-  params: echoParams,
+  params: { ...echoParams, ...accentParams },
   messages: {
     picked:
       "{piece} {pieceCount, plural, one {picks} other {pick}} the {family} out of the print of {other} ({apart}).",
@@ -52,7 +51,7 @@ export const echo = definePairRule({
       const figures = { apart: atMost("difference of the two", apart, "dE", distance) };
       findings.push(judge("lifts", "neutral", { of: { piece: one, other }, words: { family }, figures }));
     }
-    const bridge = bridging(pair, distance);
+    const bridge = bridging(pair, params);
     if (bridge) findings.push(judge("lifts", "bridge", { of: bridge }));
     const orphans = entries.filter(({ alone }) => alone);
     const half = entries.filter(({ alone, answered }) => !alone && !answered);
@@ -64,7 +63,7 @@ export const echo = definePairRule({
     }
     const [first, ...more] = orphans;
     // One colour alone, deep or clear, is the accent of the look, which has a rule of its own.
-    if (first && (more.length > 0 || !isAccent(first.tint, params.clear))) {
+    if (first && (more.length > 0 || !isAccent(first.tint, params))) {
       const pieces = [...new Set(orphans.map(({ item }) => item.piece))];
       const words = { family: [...new Set(orphans.map(({ tint }) => tint.family))].join(" and ") };
       const figures = first.nearest && {
@@ -85,33 +84,3 @@ export const echo = definePairRule({
     return findings;
   },
 });
-
-function nearestAnswer(entries: readonly Entry[]): Entry | null {
-  let found: Entry | null = null;
-  let least = Infinity;
-  for (const entry of entries) {
-    if (!entry.answered || !entry.nearest) continue;
-    const { distance } = entry.nearest;
-    // The order in which pieces were put on must not matter: equals go by their ids.
-    const first = found !== null && distance === least && entry.item.piece.id < found.item.piece.id;
-    if (distance >= least && !first) continue;
-    least = distance;
-    found = entry;
-  }
-  return found;
-}
-
-/** A colour of the base that no accessory has taken up yet: an invitation, not a fault. */
-function unanswered({ worn, palette }: PairView, distance: number, minShare: number) {
-  // Garments come first: with fewer than two there is nothing for an accessory to join.
-  if (worn[1]?.slot !== null) return null;
-  for (const item of worn) {
-    const { ground } = item.profile;
-    if (item.slot !== null || !ground || ground.neutral || ground.share < minShare) continue;
-    const met = palette.some(
-      (other) => other.item !== item && difference(other.tint.shade, ground.shade) <= distance,
-    );
-    if (!met) return { item, family: ground.family };
-  }
-  return null;
-}

@@ -62,13 +62,14 @@ export function readsAsSkin({ look }: Dressed, { piece }: Worn, ground: Tint): b
 }
 
 /** Whether a belt, a bag or anything brown above answers the shoe. */
-export function isAnsweredAbove({ palette }: Dressed, shoe: Worn, ground: Tint): boolean {
+export function isAnsweredAbove(
+  { palette }: Dressed,
+  shoe: Worn,
+  ground: Tint,
+  { answers, browns }: { readonly answers: number; readonly browns: number },
+): boolean {
   return palette.some(({ item, tint }) => {
     if (item === shoe || item.slot === null || item.piece.kind === "hosiery") return false;
-    const apart = difference(tint.shade, ground.shade);
-    return apart <= (isBrown(tint) && isBrown(ground) ? answers.browns : answers.any);
+    return difference(tint.shade, ground.shade) <= (isBrown(tint) && isBrown(ground) ? browns : answers);
   });
 }
-
-/** How near a colour above must come to answer the shoe, dE. */
-const answers = { any: 12, browns: 20 } as const;

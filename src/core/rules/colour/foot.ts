@@ -27,6 +27,8 @@ export const foot = defineRule({
     light: param(70, "L*", "from this on a shoe is light"),
     allDark: param(40, "L*", "under this every garment is dark"),
     sole: param(0.5, "count", "what a light sole counts as a light of its own"),
+    answers: param(12, "dE", "how near a belt or a bag must come to answer the shoe"),
+    browns: param(20, "dE", "the same for brown and brown"),
     trace: param(0.05, "share", "share of a dark among the garments that counts"),
   },
   messages: {
@@ -51,7 +53,7 @@ export const foot = defineRule({
       return [judge("rubs", "onlyLight", { of: { shoe }, figures, proposals })];
     }
     const skin = readsAsSkin(dressed, shoe, ground);
-    const answered = isAnsweredAbove(dressed, shoe, ground);
+    const answered = isAnsweredAbove(dressed, shoe, ground, params);
     const face = nearestTheFace(garments);
     if (face && depthOf(face) < params.dark) {
       if (skin) return [];

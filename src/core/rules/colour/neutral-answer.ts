@@ -45,8 +45,8 @@ export function neutralAnswer(
 function meetingOf(one: Worn, other: Worn, pair: PairView, limits: EchoLimits): NeutralAnswer | null {
   if (Math.abs(middleOf(one) - middleOf(other)) < limits.apart) return null;
   let best: NeutralAnswer | null = null;
-  for (const tint of neutralsOf(one, pair))
-    for (const met of neutralsOf(other, pair)) {
+  for (const tint of neutralsOf(one, pair, limits))
+    for (const met of neutralsOf(other, pair, limits)) {
       const apart = difference(tint.shade, met.shade);
       if (apart > withinOf(tint, met, limits) || (best && apart >= best.apart)) continue;
       best = { one, other, family: tint.family, apart };
@@ -58,11 +58,8 @@ function middleOf({ extent }: Worn): number {
   return (extent.from + extent.to) / 2;
 }
 
-/** Share of a piece from which one of its neutrals can meet another's. */
-const large = 0.3;
-
 /** The neutrals of a piece that can meet others: no metal, no skin, and no white where that is no event. */
-function neutralsOf(item: Worn, { look }: PairView): readonly Tint[] {
+function neutralsOf(item: Worn, { look }: PairView, { large }: EchoLimits): readonly Tint[] {
   if (isMetallic(item)) return [];
   const onLeg = item.piece.kind === "hosiery";
   const skin = shadeOf(look.client.colouring.skin);
@@ -87,11 +84,8 @@ function layerOver({ visible }: PairView, distance: number): Worn | null {
   return isAnother ? layer : null;
 }
 
-/** Share of a piece from which one of its colours is met with. */
-const met = 0.1;
-
 /** A print, or an accessory of two colours, that has the colours of two plain garments in it. */
-export function bridging({ visible }: PairView, distance: number) {
+export function bridging({ visible }: PairView, { distance, met }: EchoLimits) {
   const plain = visible.filter(({ place, piece }) => place !== null && piece.pattern === "plain");
   for (const print of visible) {
     const tints = print.profile.tints.filter(({ share, role }) => share >= met && role !== "sole");

@@ -1,9 +1,9 @@
-import { metalGroup, type MetalGroup } from "../../finish/metals";
 import { bodyZoneOf, placeOf, type Piece } from "../../piece/piece";
 import { param } from "../../rule-book/params";
 import { definePairRule } from "../define-rule";
 import { atMost, figure } from "../figures";
 import { swapOrTakeOff } from "../proposals";
+import { metalGroupsOf, metalWords } from "./metal-groups";
 
 export const metal = definePairRule({
   id: "finish.metal",
@@ -34,8 +34,7 @@ export const metal = definePairRule({
     const unread = seen
       .filter((piece) => piece.metal === "unknown")
       .map((piece) => judge("unread", "unread", { of: { piece } }));
-    const told = seen.filter((piece) => metalGroup(piece.metal) !== null && !isFaintDark(piece));
-    const groups = groupsOf(told);
+    const groups = metalGroupsOf(seen, params.plain);
     const [main, ...others] = groups;
     if (!main || schools.metals === "free") return unread;
     const { pieces } = main;
@@ -69,39 +68,3 @@ export const metal = definePairRule({
     return [...unread, broken];
   },
 });
-
-const metalWords: Record<MetalGroup, string> = {
-  warm: "gold and brass",
-  cool: "silver and steel",
-  dark: "dark metal",
-};
-
-interface Group {
-  readonly group: MetalGroup;
-  readonly pieces: readonly Piece[];
-}
-
-/** The metals met, the one that most is seen of first. */
-function groupsOf(pieces: readonly Piece[]): Group[] {
-  const groups: Group[] = (["warm", "cool", "dark"] as const)
-    .map((group) => ({ group, pieces: pieces.filter((piece) => metalGroup(piece.metal) === group) }))
-    .filter((group) => group.pieces.length > 0);
-  return groups.sort((one, other) => sizeOf(other) - sizeOf(one));
-}
-
-/** How much of a metal is seen; one that is plain to see on a garment leads any that only accessories have. */
-function sizeOf({ pieces }: Group): number {
-  const isGiven = (piece: Piece) => placeOf(piece) !== null && piece.metalSize >= plainToSee;
-  const given = pieces.some(isGiven) ? garmentLeads : 0;
-  return pieces.reduce((sum, piece) => sum + piece.metalSize, given);
-}
-
-/** Rivets and small buttons are a trace; from this size on a garment's metal is seen. */
-const plainToSee = 2;
-/** More than all the accessories of a look can show. */
-const garmentLeads = 100;
-
-/** A trace of black or gunmetal is not seen as a metal. */
-function isFaintDark(piece: Piece): boolean {
-  return piece.metalSize === 1 && metalGroup(piece.metal) === "dark";
-}

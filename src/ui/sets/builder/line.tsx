@@ -4,6 +4,7 @@ import { useDraggable, useDroppable } from "@dnd-kit/core";
 import { slotOf, type Piece } from "@/core/piece/piece";
 import { slotLabels, type Slot } from "@/core/piece/slots";
 import { Plate } from "../../drawing/plate";
+import { Toggle } from "radix-ui";
 import { Hint } from "../../kit/hint";
 import { TextButton } from "../../kit/text-button";
 
@@ -58,13 +59,12 @@ function LinePiece({ piece, isVaried, onVary, onTakeOut }: LinePieceProps) {
   return (
     <div className="flex min-w-0 flex-1 basis-0 flex-col items-center pb-1.5" style={{ maxWidth: "9rem" }}>
       <Hint words="other pieces in its place">
-        <button
+        <Toggle.Root
           ref={setNodeRef}
           {...listeners}
-          type="button"
-          aria-pressed={isVaried}
+          pressed={isVaried}
           aria-label={`Vary ${piece.name}`}
-          onClick={() => onVary(isVaried ? null : slot)}
+          onPressedChange={(on) => onVary(on ? slot : null)}
           className={`w-full touch-none px-1 hover:bg-well ${isVaried ? "basted" : ""} ${isDragging ? "opacity-30" : ""}`}
         >
           <Plate piece={piece} className="h-24 w-full" />
@@ -72,7 +72,7 @@ function LinePiece({ piece, isVaried, onVary, onTakeOut }: LinePieceProps) {
             {slot && slotLabels[slot].toLowerCase()}
           </span>
           <span className="line-clamp-2 h-8 text-center text-tiny">{piece.name}</span>
-        </button>
+        </Toggle.Root>
       </Hint>
       <TextButton
         aria-label={`Take out ${piece.name}`}

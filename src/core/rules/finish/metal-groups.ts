@@ -1,0 +1,41 @@
+import { metalGroup, type MetalGroup } from "../../finish/metals";
+import { placeOf, type Piece } from "../../piece/piece";
+
+/** The metals of a group, in words. */
+export const metalWords: Record<MetalGroup, string> = {
+  warm: "gold and brass",
+  cool: "silver and steel",
+  dark: "dark metal",
+};
+
+interface Group {
+  readonly group: MetalGroup;
+  readonly pieces: readonly Piece[];
+}
+
+/**
+ * The metals met, the one that most is seen of first; traces of dark metal are none.
+ * @param plain size from which a garment's own metal is plain to see, and leads
+ */
+export function metalGroupsOf(seen: readonly Piece[], plain: number): Group[] {
+  const pieces = seen.filter((piece) => metalGroup(piece.metal) !== null && !isFaintDark(piece));
+  const groups: Group[] = (["warm", "cool", "dark"] as const)
+    .map((group) => ({ group, pieces: pieces.filter((piece) => metalGroup(piece.metal) === group) }))
+    .filter((group) => group.pieces.length > 0);
+  return groups.sort((one, other) => sizeOf(other, plain) - sizeOf(one, plain));
+}
+
+/** How much of a metal is seen; one that is plain to see on a garment leads any that only accessories have. */
+function sizeOf({ pieces }: Group, plain: number): number {
+  const isGiven = (piece: Piece) => placeOf(piece) !== null && piece.metalSize >= plain;
+  const given = pieces.some(isGiven) ? garmentLeads : 0;
+  return pieces.reduce((sum, piece) => sum + piece.metalSize, given);
+}
+
+/** More than all the accessories of a look can show. */
+const garmentLeads = 100;
+
+/** A trace of black or gunmetal is not seen as a metal. */
+function isFaintDark(piece: Piece): boolean {
+  return piece.metalSize === 1 && metalGroup(piece.metal) === "dark";
+}

@@ -1,0 +1,47 @@
+import type { Dressed, Worn } from "../../dressing/dressed";
+import { levelOf, reachOf } from "../../dressing/level";
+import { param, type Values } from "../../rule-book/params";
+
+/** How far a piece may lie from the level of its look. */
+export const spreadParams = {
+  silent: param(0.25, "step", "how far outside its span the level may lie unnoticed"),
+  jars: param(1, "step", "how far outside the level may lie before a garment jars"),
+  over: param(1.5, "step", "how far the look without it may stand over an accessory before that jars"),
+  under: param(2.5, "step", "the same under one: dressing up is sooner forgiven than dressing down"),
+  sure: param(0.5, "step", "how far within that a piece must stay for a tension to be praised"),
+  leans: param(0.5, "step", "how far another piece must lean the same way to answer it"),
+} as const;
+
+interface Standing {
+  readonly low: number;
+  readonly high: number;
+  /** The level it is held against: the look's, or that of the rest. */
+  readonly against: number;
+  /** By how much it passes what jars, steps; negative within it. */
+  readonly excess: number;
+  /** How far the level of the look lies outside its span, steps. */
+  readonly outside: number;
+}
+
+/** How a piece stands to the look; null well within its reach. */
+export function standingOf(
+  item: Worn,
+  dressed: Dressed,
+  params: Values<typeof spreadParams>,
+): Standing | null {
+  const level = dressed.level ?? 0;
+  const { low, high } = item.place !== null ? reachOf(item) : item.piece.register;
+  const outside = Math.max(low - level, level - high, 0);
+  if (item.place !== null)
+    return outside > params.silent
+      ? { low, high, against: level, excess: outside - params.jars, outside }
+      : null;
+  const base = dressed.placing?.base ?? level;
+  const isNear = base > low - params.under + params.sure && base < high + params.over - params.sure;
+  if (outside <= params.silent && isNear) return null;
+  const rest = levelOf(dressed.worn.filter((other) => other !== item)) ?? level;
+  const excess = Math.max(rest - high - params.over, low - rest - params.under);
+  if (excess > 0) return { low, high, against: rest, excess, outside };
+  if (outside > params.silent) return { low, high, against: level, excess, outside };
+  return excess > -params.sure ? { low, high, against: rest, excess, outside } : null;
+}
