@@ -68,6 +68,11 @@ export function fitsTemplate({ register }: Piece, { from, to }: SetTemplate): bo
   return register.centre >= from - slack && register.centre <= to + slack;
 }
 
+/** Whether a look stands at the levels of a template. */
+export function isLevelOf({ from, to }: SetTemplate, level: number | null): boolean {
+  return level !== null && level >= from - slack && level <= to + slack;
+}
+
 /** The template that a set of pieces fits: its slots, the span of its levels, and whether it takes rain. */
 export function templateOf(name: string, pieces: readonly Piece[]): SetTemplate {
   const taken = new Set(pieces.map(slotOf));

@@ -52,6 +52,30 @@ describe("a template", () => {
     expect(serves).toEqual(read);
   });
 
+  it("is filled with the set that takes most bases to its levels", () => {
+    const quiet = { name: "shoe", register: { low: 3, centre: 4, high: 7 } };
+    const town = (kind: "bag" | "watch", name: string) =>
+      sample(kind, { name, register: { low: 3, centre: 4.5, high: 7 } }) as Piece;
+    const work: SetTemplate = {
+      ...ready("Work"),
+      from: 4.5,
+      to: 4.5,
+      wanted: ["shoe", "bag"],
+      optional: ["wrist"],
+    };
+    const own = [
+      sample("shoe", { ...quiet, id: "low", name: "low shoe" }),
+      sample("shoe", { id: "high", name: "high shoe", register: { low: 3, centre: 5, high: 7 } }),
+      town("bag", "bag"),
+      town("watch", "watch"),
+    ];
+    const low = [
+      sample("dress", { name: "dress", hex: "#1d2742", register: { low: 2, centre: 3, high: 6 } }),
+    ];
+    const { pieces } = fillTemplate(work, sampleClient, own, [low]);
+    expect(pieces.map(({ id }) => id)).toContain("high");
+  });
+
   it("names what it wants and the client does not have, and fills the rest", () => {
     const without = (kind: string) => stock.filter((piece) => piece.kind !== kind);
     const noBag = fillTemplate(ready("Work"), sampleClient, without("bag"), bases);

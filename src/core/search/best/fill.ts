@@ -1,7 +1,7 @@
 import type { Client } from "../../piece/client";
 import type { Piece } from "../../piece/piece";
 import type { Slot } from "../../piece/slots";
-import { fitsTemplate, type SetTemplate } from "../../sets/template";
+import { fitsTemplate, isLevelOf, type SetTemplate } from "../../sets/template";
 import { inOrder } from "../../sets/vary";
 import { isWholeSet } from "../../sets/whole-set";
 import { boardReader } from "../board";
@@ -22,8 +22,8 @@ export interface FilledTemplate {
 const tried = 40;
 
 /**
- * Fills a template: of the sets that agree best by themselves (exact), the one that serves most bases, the
- * better agreeing one where two serve as many.
+ * Fills a template: of the sets that agree best by themselves (exact), the one that takes most bases to the
+ * template's levels, then the one that serves most, the better agreeing one where two serve as many.
  */
 export function fillTemplate(
   template: SetTemplate,
@@ -37,14 +37,15 @@ export function fillTemplate(
   const missing = bare.filter((slot) => template.wanted.includes(slot));
   if (missing.includes("shoe")) return { pieces: [], serves: [], missing };
   const readCell = boardReader();
-  let best: { pieces: readonly Piece[]; serves: readonly number[] } | null = null;
+  let best: { pieces: readonly Piece[]; serves: readonly number[]; placed: number } | null = null;
   for (const { options } of bestChoices(problem, tried).best) {
     const accessories = inOrder(options.flatMap((option) => pieces[option] ?? []));
     if (!isWholeSet(accessories)) continue;
-    const serves = bases.flatMap((garments, i) =>
-      readCell({ ...nothing, garments, accessories }).verdict === "jars" ? [] : [i],
-    );
-    if (!best || serves.length > best.serves.length) best = { pieces: accessories, serves };
+    const read = bases.map((garments) => readCell({ ...nothing, garments, accessories }));
+    const serves = read.flatMap(({ verdict }, i) => (verdict === "jars" ? [] : [i]));
+    const placed = serves.filter((i) => isLevelOf(template, read[i]?.level ?? null)).length;
+    if (!best || placed > best.placed || (placed === best.placed && serves.length > best.serves.length))
+      best = { pieces: accessories, serves, placed };
   }
   return { pieces: best?.pieces ?? [], serves: best?.serves ?? [], missing };
 }
