@@ -17,6 +17,8 @@ export default defineConfig({
           environment: "node",
           // The core keeps no state that a test could leave behind: its modules are loaded once for all.
           isolate: false,
+          // Nothing else runs beside it: both processors of a small machine are its own.
+          maxWorkers: 2,
         },
       },
       {

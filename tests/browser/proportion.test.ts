@@ -96,7 +96,7 @@ describe("a bag's strap", () => {
   it("is set in the ways it can be, each with where it lands, and the figure follows", async () => {
     await benchOf("Wren Castellane");
     await page.click("#station-bag");
-    const group = await named(page, "group", "How the bag is carried");
+    const group = await named(page, "radiogroup", "How the bag is carried");
     const ways = await group.$$eval("button", (buttons) => buttons.map((button) => button.textContent ?? ""));
     expect(ways.length).toBeGreaterThanOrEqual(3);
     expect(ways.every((way) => /(ribs|waist|high hip|hip|thigh|below mid-thigh)$/.test(way))).toBe(true);
@@ -115,7 +115,7 @@ describe("a bag's strap", () => {
     await page.reload();
     await page.waitForSelector("#station-bag");
     await page.click("#station-bag");
-    const again = await named(page, "group", "How the bag is carried");
+    const again = await named(page, "radiogroup", "How the bag is carried");
     expect(await again.$eval('button[aria-checked="true"]', (node) => node.textContent)).toContain("doubled");
   });
 });

@@ -11,11 +11,11 @@ import { read } from "./read";
 import { toleratedFigures, tolerances } from "./tolerances";
 
 const folder = new URL("../../../tests/cases/looks/", import.meta.url);
-// Every second one: each is moved some two hundred and fifty ways.
+// Every third one: each is moved some two hundred and fifty ways.
 const golden = readdirSync(folder)
-  .filter((_, i) => i % 2 === 0)
+  .filter((_, i) => i % 3 === 0)
   .map((name) => parseLook(readFileSync(new URL(name, folder), "utf8")));
-const generated = Array.from({ length: 30 }, (_, seed) => generatedLook(seed));
+const generated = Array.from({ length: 24 }, (_, seed) => generatedLook(seed));
 
 const isPraise = ({ effect }: Finding) => effect === "lifts" || effect === "sings";
 /** What a finding is about, whatever it says of it. */
@@ -82,7 +82,7 @@ describe("no cliffs", () => {
           if (before.verdict === "sings" && after.verdict === "jars") expect(after, what).toEqual(before);
         }
       }
-      expect(moves).toBeGreaterThan(3000);
+      expect(moves).toBeGreaterThan(2000);
       expect(sang).toBeGreaterThanOrEqual(3);
     },
     60_000,

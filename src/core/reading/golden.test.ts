@@ -127,7 +127,7 @@ describe("the golden looks", () => {
 
 describe("generated looks", () => {
   it("read the same in whatever order their accessories were put on", () => {
-    for (let seed = 0; seed < 150; seed += 1) {
+    for (let seed = 0; seed < 80; seed += 1) {
       const look = generatedLook(seed);
       const { score, points, verdict, level } = read(look);
       const { accessories } = look;

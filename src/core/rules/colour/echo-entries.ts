@@ -2,6 +2,7 @@ import { difference } from "../../colour/difference";
 import { isSkinTone } from "../../colour/family";
 import { shadeOf } from "../../colour/shade";
 import type { Patch, Worn } from "../../dressing/dressed";
+import { hides } from "../../dressing/placed";
 import type { PairView } from "../../dressing/pair";
 import type { Tint } from "../../dressing/profile";
 import { isMetalWork } from "../../piece/metal-work";
@@ -45,10 +46,11 @@ export function entriesIn(dressed: PairView): readonly Entry[] {
 export function entriesOf(pair: PairView, limits: EchoLimits): Entry[] {
   const entries: Entry[] = [];
   known.set(pair.palette, entries);
+  const seen = withLinings(pair);
   for (const patch of pair.palette) {
     if (!enters(pair, patch, limits)) continue;
     const { item, tint } = patch;
-    const nearest = nearestTo(pair, patch, limits);
+    const nearest = nearestTo(seen, patch, limits);
     const within = nearest ? withinOf(tint, nearest.tint, limits) : 0;
     const distance = nearest?.distance ?? Infinity;
     const alone = distance > within + limits.nearly;
@@ -102,11 +104,24 @@ export function isMetallic({ piece }: Worn): boolean {
   return piece.finish === "metallic" || isMetalWork(piece);
 }
 
+/** What is seen, with the insides that show: of turned hems and cuffs, and of a layer worn open. */
+function withLinings({ palette, visible }: PairView): readonly Patch[] {
+  let linings: Patch[] | null = null;
+  for (const item of visible) {
+    const { reverse } = item.profile;
+    if (!reverse || !(item.showsReverse || (item.place === "layer" && !hides(item.asWorn)))) continue;
+    linings ??= [];
+    const at = item.showsReverse ? item.extent.from : (item.extent.from + item.extent.to) / 2;
+    linings.push({ item, tint: { ...reverse, share: 1 }, area: 0, at });
+  }
+  return linings ? [...palette, ...linings] : palette;
+}
+
 /** The nearest colour that is seen at another height. */
-function nearestTo({ palette }: PairView, from: Patch, { minShare, apart }: EchoLimits) {
+function nearestTo(seen: readonly Patch[], from: Patch, { minShare, apart }: EchoLimits) {
   let best: Patch | null = null;
   let least = Infinity;
-  for (const other of palette) {
+  for (const other of seen) {
     if (other.item === from.item || (other.tint.share < minShare && other.tint.role !== "sole")) continue;
     if (Math.abs(other.at - from.at) < apart || isMetalWork(other.item.piece)) continue;
     const distance = difference(other.tint.shade, from.tint.shade);

@@ -50,6 +50,23 @@ describe("a colour that enters alone", () => {
     expect(effectsOf(echo, worn(boots))).toEqual([]);
   });
 
+  it("hears the lining of a layer that is worn open, and not of one that is closed", () => {
+    const coat = (closed: boolean) => ({
+      ...sample("coat", { name: "coat", figures: { closed } }),
+      swatches: [
+        { hex: "#3c3e43", share: 1, role: "ground" as const },
+        { hex: "#2450c0", share: 1, role: "reverse" as const },
+      ],
+    });
+    const shoes = sample("shoe", { name: "shoes", hex: "#2450c0" });
+    const read = (closed: boolean) =>
+      findingsOf(echo, sampleLook({ garments: [...greys, coat(closed)], accessories: [shoes] })).map(
+        ({ message }) => message,
+      );
+    expect(read(false)).toContain("answer");
+    expect(read(true)).not.toContain("answer");
+  });
+
   it("hears a hat that has both colours of the look", () => {
     const hat = sample("hat", {
       name: "hat",
