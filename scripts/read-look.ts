@@ -8,7 +8,7 @@ import { namesOf, pieceIdsOf } from "../src/core/rules/spoken";
 
 /** A finding as this command prints it: its sentence, then everything it rests on. */
 function printed(finding: Finding) {
-  const { rule, lens, weight, effect, figures, proposals, caution, estimated, needs } = finding;
+  const { rule, lens, weight, effect, figures, proposals, caution, estimated, onEdge, needs } = finding;
   const names = Object.entries(namesOf(finding)).map(
     ([key, name]) => [key, [name].flat().join(", ")] as const,
   );
@@ -25,6 +25,7 @@ function printed(finding: Finding) {
     proposals,
     caution,
     estimated,
+    onEdge,
     needs,
   };
 }

@@ -27,7 +27,7 @@ export function shoeSide(shoe: ShoeFigures, foot: number): ShoeSide {
   const end = foot + toeLength[toe];
   const ankleX = foot * 0.25;
   const thick = shoe.soleBulk === "heavy" ? 1.6 : shoe.soleBulk === "middling" ? 0.9 : 0.45;
-  const trainer = form === "trainer";
+  const trainer = form === "trainer" || form === "running shoe";
   const bed = `C ${foot * 0.25} ${lift} ${foot * 0.42} ${front + (lift - front) * 0.25} ${ball} ${front}`;
   const toeTop = front + toeHeight[toe];
   const toeCap = `L ${end - 1.2} ${front} Q ${end} ${front} ${end} ${front + toeHeight[toe] * 0.45} Q ${end - 0.3} ${toeTop} ${end - 2.4} ${toeTop + 0.25}`;
@@ -96,7 +96,7 @@ function upperOf(shoe: ShoeFigures, { foot, ball, toeCap, bed, ankleX }: Frame):
 function linesOf(shoe: ShoeFigures, foot: number): string[] {
   const { form, lift, platform, shaft } = shoe;
   const vamp = platform + 4.6;
-  if (form === "laced shoe" || form === "trainer")
+  if (form === "laced shoe" || form === "trainer" || form === "running shoe")
     return [0, 1, 2].map((i) => {
       const x = foot * (0.5 + 0.045 * i);
       const y = vamp + 2 - i * 0.9;

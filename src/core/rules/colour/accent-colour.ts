@@ -1,5 +1,6 @@
 import type { Tint } from "../../dressing/profile";
-import { param, type Values } from "../../rule-book/params";
+import { param, valuesOf, type Values } from "../../rule-book/params";
+import type { RuleBook } from "../../rule-book/rule-book";
 
 export const accentParams = {
   clear: param(0.35, "ratio", "clarity from which a lone colour may be the accent"),
@@ -9,6 +10,11 @@ export const accentParams = {
 } as const;
 
 type AccentLimits = Values<typeof accentParams>;
+
+/** What a rule book takes for an accent, for the rules beside the accent's own. */
+export function accentLimitsOf(book: RuleBook): AccentLimits {
+  return valuesOf("colour.accent", accentParams, book);
+}
 
 /** Whether a colour is deep: dark, plainly a colour, and not among the clearest: burgundy, forest, plum. */
 export function isDeep({ shade, neutral }: Tint, { deep, chroma, clearest }: AccentLimits): boolean {

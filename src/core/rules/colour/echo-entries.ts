@@ -7,6 +7,7 @@ import type { PairView } from "../../dressing/pair";
 import type { Tint } from "../../dressing/profile";
 import { isMetalWork } from "../../piece/metal-work";
 import { param, valuesOf, type Values } from "../../rule-book/params";
+import type { RuleBook } from "../../rule-book/rule-book";
 
 export const echoParams = {
   distance: param(12, "dE", "how near another swatch must come to answer"),
@@ -23,6 +24,11 @@ export const echoParams = {
 
 export type EchoLimits = Values<typeof echoParams>;
 
+/** What a rule book takes for an answer, for the rules beside the echo's own. */
+export function echoLimitsOf(book: RuleBook): EchoLimits {
+  return valuesOf("colour.echo", echoParams, book);
+}
+
 /** A colour that comes in with an accessory, with what comes nearest to it at another height. */
 export interface Entry {
   readonly item: Worn;
@@ -38,8 +44,7 @@ const known = new WeakMap<PairView["palette"], readonly Entry[]>();
 
 /** Every colour that comes in with an accessory and wants an answer, by the limits of the echo in the rule book. */
 export function entriesIn(dressed: PairView): readonly Entry[] {
-  const { ruleBook } = dressed.look.client;
-  return known.get(dressed.palette) ?? entriesOf(dressed, valuesOf("colour.echo", echoParams, ruleBook));
+  return known.get(dressed.palette) ?? entriesOf(dressed, echoLimitsOf(dressed.look.client.ruleBook));
 }
 
 /** The same by limits that are at hand. */

@@ -3,7 +3,7 @@ import { definePairRule } from "../define-rule";
 import { atMost } from "../figures";
 import type { Finding } from "../finding";
 import { takeOff, wear } from "../proposals";
-import { accentParams, isAccent } from "./accent-colour";
+import { accentLimitsOf, isAccent } from "./accent-colour";
 import { echoParams, entriesOf, nearestAnswer } from "./echo-entries";
 import { unanswered } from "./unanswered";
 import { bridging, neutralAnswer } from "./neutral-answer";
@@ -15,7 +15,7 @@ export const echo = definePairRule({
   id: "colour.echo",
   title: "A colour that enters alone wants an answer",
   why: "A colour met once looks like a slip; met twice, at two heights, it looks chosen. Blacks and leathers answer one another as well as colours do. One colour may stand alone as the accent of the look.",
-  params: { ...echoParams, ...accentParams },
+  params: echoParams,
   messages: {
     picked:
       "{piece} {pieceCount, plural, one {picks} other {pick}} the {family} out of the print of {other} ({apart}).",
@@ -63,7 +63,7 @@ export const echo = definePairRule({
     }
     const [first, ...more] = orphans;
     // One colour alone, deep or clear, is the accent of the look, which has a rule of its own.
-    if (first && (more.length > 0 || !isAccent(first.tint, params))) {
+    if (first && (more.length > 0 || !isAccent(first.tint, accentLimitsOf(pair.look.client.ruleBook)))) {
       const pieces = [...new Set(orphans.map(({ item }) => item.piece))];
       const words = { family: [...new Set(orphans.map(({ tint }) => tint.family))].join(" and ") };
       const figures = first.nearest && {

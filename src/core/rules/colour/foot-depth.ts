@@ -3,7 +3,7 @@ import { isSkinTone } from "../../colour/family";
 import { shadeOf } from "../../colour/shade";
 import type { Dressed, Worn } from "../../dressing/dressed";
 import type { Tint } from "../../dressing/profile";
-import { isBrown } from "./echo-entries";
+import { echoLimitsOf, withinOf } from "./echo-entries";
 
 /** Whether every colour of every garment is dark. */
 export function isAllDark(garments: readonly Worn[], under: number): boolean {
@@ -61,15 +61,11 @@ export function readsAsSkin({ look }: Dressed, { piece }: Worn, ground: Tint): b
   return piece.finish === "metallic" || isSkinTone(ground.shade, shadeOf(look.client.colouring.skin));
 }
 
-/** Whether a belt, a bag or anything brown above answers the shoe. */
-export function isAnsweredAbove(
-  { palette }: Dressed,
-  shoe: Worn,
-  ground: Tint,
-  { answers, browns }: { readonly answers: number; readonly browns: number },
-): boolean {
+/** Whether a belt, a bag or anything brown above answers the shoe, by what the echo takes for an answer. */
+export function isAnsweredAbove({ palette, look }: Dressed, shoe: Worn, ground: Tint): boolean {
+  const limits = echoLimitsOf(look.client.ruleBook);
   return palette.some(({ item, tint }) => {
     if (item === shoe || item.slot === null || item.piece.kind === "hosiery") return false;
-    return difference(tint.shade, ground.shade) <= (isBrown(tint) && isBrown(ground) ? browns : answers);
+    return difference(tint.shade, ground.shade) <= withinOf(tint, ground, limits);
   });
 }

@@ -27,15 +27,13 @@ export const foot = defineRule({
     light: param(70, "L*", "from this on a shoe is light"),
     allDark: param(40, "L*", "under this every garment is dark"),
     sole: param(0.5, "count", "what a light sole counts as a light of its own"),
-    answers: param(12, "dE", "how near a belt or a bag must come to answer the shoe"),
-    browns: param(20, "dE", "the same for brown and brown"),
     trace: param(0.05, "share", "share of a dark among the garments that counts"),
   },
   messages: {
     onlyLight:
       "{shoe}, at {depth}, {shoeCount, plural, one {is} other {are}} the only light of an all-dark look: give {shoeCount, plural, one {it} other {them}} another, in a bag, a sock or a scarf.",
     footless:
-      "{face} {faceCount, plural, one {is} other {are}} dark at the face, and {shoe}, {away} from any dark, {shoeCount, plural, one {leaves} other {leave}} it without a foot.",
+      "{face} {faceCount, plural, one {is} other {are}} dark at the face, and {shoe} {shoeCount, plural, one {has} other {have}} nothing of that depth to set against it ({away}).",
     carried: "The dark of {face} is carried over the light to the foot by {shoe} ({away}).",
     heavy:
       "Nothing in these clothes is dark, and {shoe} at {depth} {shoeCount, plural, one {weighs} other {weigh}} them down.",
@@ -53,7 +51,7 @@ export const foot = defineRule({
       return [judge("rubs", "onlyLight", { of: { shoe }, figures, proposals })];
     }
     const skin = readsAsSkin(dressed, shoe, ground);
-    const answered = isAnsweredAbove(dressed, shoe, ground, params);
+    const answered = isAnsweredAbove(dressed, shoe, ground);
     const face = nearestTheFace(garments);
     if (face && depthOf(face) < params.dark) {
       if (skin) return [];

@@ -10,7 +10,6 @@ const harmonyParams = {
   chroma: param(14, "C*", "chroma from which it is a colour"),
   tonal: param(30, "deg", "up to this far apart two hues are one colour"),
   neighbours: param(60, "deg", "up to this far they are neighbours"),
-  apart: param(120, "deg", "up to this far they want something between them"),
   opposite: param(150, "deg", "from here they are opposites"),
   muted: param(0.35, "ratio", "clarity under which a colour is muted"),
   clear: param(0.65, "ratio", "clarity over which it is clear"),

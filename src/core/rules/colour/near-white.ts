@@ -1,5 +1,4 @@
 import { isAlmostWhite, isNearWhite } from "../../colour/depth";
-import { difference } from "../../colour/difference";
 import type { Shade } from "../../colour/shade";
 import type { Dressed, Touch, Worn } from "../../dressing/dressed";
 import { param } from "../../rule-book/params";
@@ -7,7 +6,7 @@ import { defineRule } from "../define-rule";
 import { atMost } from "../figures";
 import type { Finding } from "../finding";
 import { wear } from "../proposals";
-import { holding, parts } from "./joined-tones";
+import { holding, parts, wearsNear } from "./joined-tones";
 
 export const nearWhite = defineRule({
   id: "colour.near-white",
@@ -47,7 +46,7 @@ export const nearWhite = defineRule({
       const print = printOf(touch);
       if (print) {
         const other = print === touch.upper ? touch.lower : touch.upper;
-        const has = isMetIn(print, print === touch.upper ? lower : upper, params.holds);
+        const has = wearsNear(print, print === touch.upper ? lower : upper, params.holds);
         return has ? [judge("lifts", "printed", { of: { print, other }, figures })] : [];
       }
       const parted = touch.separator && parts(touch.separator, upper, lower, look.client.ruleBook);
@@ -79,10 +78,6 @@ function almost(touch: Touch, upper: Shade, lower: Shade): boolean {
 function printOf({ upper, lower }: Touch): Worn | null {
   if (upper.piece.pattern !== "plain") return upper;
   return lower.piece.pattern !== "plain" ? lower : null;
-}
-
-function isMetIn({ profile }: Worn, shade: Shade, within: number): boolean {
-  return profile.tints.some((tint) => difference(tint.shade, shade) <= within);
 }
 
 /** In how many kinds of accessory a beige, a tan or a brown is met. */

@@ -41,18 +41,13 @@ export const embellishment = definePairRule({
     const metals = new Set(pieces.map(({ metal }) => metal).filter((metal) => metal !== "none"));
     const facts = {
       of: { pieces },
-      words: { named: sentence(kinds.join(" and ")) },
+      words: { named: kinds.join(" and ") },
       figures: { kinds: atMost("kinds of embellishment", kinds.length, "count", params.most) },
     };
     if (schools.ornament === "layered" && metals.size === 1) return [judge("note", "joined", facts)];
     return [judge("jars", "many", { proposals: swapOrTakeOff(...pieces) }, facts)];
   },
 });
-
-/** For the beginning of a sentence. */
-function sentence(words: string): string {
-  return words.charAt(0).toUpperCase() + words.slice(1);
-}
 
 const nothing: readonly Finish[] = [];
 

@@ -58,17 +58,13 @@ export const oneBold = definePairRule({
     return [
       judge(clash(loud) ? "jars" : "rubs", "many", {
         of: { pieces },
-        words: { finishes: capitalised([...new Set(loud.map(({ finish }) => finish))].join(" and ")) },
+        words: { finishes: [...new Set(loud.map(({ finish }) => finish))].join(" and ") },
         figures: { kins: atMost("kinds of bold surface", kins, "count", 1) },
         proposals: swapOrTakeOff(...pieces),
       }),
     ];
   },
 });
-
-function capitalised(words: string): string {
-  return words.charAt(0).toUpperCase() + words.slice(1);
-}
 
 const surfaces = new WeakMap<Piece, readonly Surface[]>();
 

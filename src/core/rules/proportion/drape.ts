@@ -1,7 +1,7 @@
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atLeast, figure } from "../figures";
-import { doubtOf, hemLimitsOf } from "../../proportion/hem-limits";
+import { hemLimitsOf } from "../../proportion/hem-limits";
 import { bootLeg, isNearlyLoose, spokenOf } from "./pair";
 
 export const drape = defineRule({
@@ -11,7 +11,6 @@ export const drape = defineRule({
   params: {
     spare: param(1, "cm", "clearance beyond what is needed from which it sings"),
     close: param(2.5, "cm", "how far a shaft may stand off for that"),
-    least: param(0.8, "cm", "least height of a hem over the floor"),
     roomy: param(17, "cm", "clearance from which a shaft may stand off further"),
     floor: param(1.3, "cm", "a hem nearer the floor than this only sits"),
     toe: param(4, "cm", "under this lift a bootee wants a toe that lengthens it"),
@@ -40,10 +39,7 @@ export const drape = defineRule({
       (fit.ease <= params.close || fit.clearance >= params.roomy) &&
       leg.hemAboveFloor >= params.floor &&
       !leg.estimated;
-    const onEdge =
-      isNearlyLoose(fit, limits) ||
-      fit.clearance < fit.needed + params.spare ||
-      leg.hemAboveFloor < params.least + doubtOf(leg, limits);
+    const onEdge = isNearlyLoose(fit, limits) || fit.clearance < fit.needed + params.spare;
     const falls = judge(isSure ? "sings" : "note", isSure ? "falls" : "just", { figures, onEdge }, spoken);
     const { toe } = leg.shoe.figures;
     if (leg.lift >= params.toe || toe === "open") return [falls];

@@ -5,7 +5,7 @@ import type { Change } from "@/core/reading/change";
 import type { BenchLook } from "@/core/studio/bench-source";
 
 /** Which candidates the tray shows. */
-export const trayFilters = ["all", "mends", "brings no fault"] as const;
+export const trayFilters = ["all", "mends", "no new fault"] as const;
 export type TrayFilter = (typeof trayFilters)[number];
 
 /** What lies in the tray. */
