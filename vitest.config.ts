@@ -5,6 +5,12 @@ const at = (path: string) => fileURLToPath(new URL(path, import.meta.url));
 // "server-only" refuses to load outside a server build; its own empty half stands in.
 const alias = { "@": at("./src"), "server-only": at("./node_modules/server-only/empty.js") };
 
+const inChromium = {
+  globalSetup: "tests/browser/setup.ts",
+  testTimeout: 120_000,
+  hookTimeout: 120_000,
+};
+
 export default defineConfig({
   resolve: { alias },
   test: {
@@ -35,13 +41,17 @@ export default defineConfig({
       {
         resolve: { alias },
         test: {
+          ...inChromium,
           name: "browser",
           include: ["tests/browser/**/*.test.ts"],
-          globalSetup: "tests/browser/setup.ts",
-          fileParallelism: false,
-          testTimeout: 120_000,
-          hookTimeout: 120_000,
+          exclude: ["tests/browser/pace.test.ts"],
+          // Each file has a studio, a server and a browser of its own.
+          maxWorkers: 2,
         },
+      },
+      {
+        resolve: { alias },
+        test: { ...inChromium, name: "pace", include: ["tests/browser/pace.test.ts"] },
       },
     ],
   },

@@ -76,9 +76,13 @@ export async function answers(page: Page, selector: string): Promise<void> {
   );
 }
 
-/** Clicks the element of a role and a name, once it has come to rest: what still slides in is missed. */
+/** Clicks the element of a role and a name. */
 export async function press(page: Page, role: string, name: string): Promise<void> {
-  const element = await named(page, role, name);
+  await pressed(await named(page, role, name));
+}
+
+/** Clicks an element once it has come to rest: what still slides in is missed. */
+async function pressed(element: ElementHandle): Promise<void> {
   await element.evaluate((node) => node.scrollIntoView({ block: "center" }));
   await element.evaluate(
     (node) =>
@@ -111,7 +115,7 @@ export async function fill(page: Page, label: string, text: string): Promise<voi
 export async function choose(page: Page, label: string, option: string): Promise<void> {
   const list = await named(page, "combobox", label);
   if (await list.evaluate((node) => node.tagName !== "SELECT")) {
-    await list.click();
+    await pressed(list);
     await press(page, "option", option);
     return;
   }
