@@ -17,6 +17,7 @@ import { placingOf } from "./level";
 import { paletteOf } from "./palette";
 import { place, seenParts } from "./placed";
 import { skirtOf } from "./skirt";
+import { topsUnderAnother } from "./tops";
 import { profileOf } from "./profile";
 import { touchesOf } from "./touches";
 
@@ -39,7 +40,8 @@ export function dress(look: Look): Dressed {
   const body = bodyFor(look.client);
   const pieces: readonly Piece[] = [...look.garments, ...look.accessories];
   const skirtOver = look.garments.some(({ kind }) => kind === "skirt");
-  const placed = pieces.map((piece) => place(body, piece, look, skirtOver));
+  const under = { skirtOver, tops: topsUnderAnother(look) };
+  const placed = pieces.map((piece) => place(body, piece, look, under));
   const seen = seenParts(placed, body);
   const areas = areasOf(body, placed, seen);
   const leg = legOf(look, body);
@@ -71,6 +73,7 @@ export function dress(look: Look): Dressed {
   });
   const placing = placingOf(worn);
   const visible = worn.filter((item) => item.seen.length > 0);
+  const tops = visible.filter((item) => item.place === "top").sort((one, other) => other.order - one.order);
   const shoe = firstOf(worn, "shoe");
   const bag = firstOf(worn, "bag");
   const hem = lowestHem(worn);
@@ -82,13 +85,14 @@ export function dress(look: Look): Dressed {
     visible,
     garments: visible.filter((item) => item.place !== null),
     accessories: visible.filter((item) => item.place === null),
+    tops,
     shoe,
     bag,
     belt: firstOf(worn, "belt"),
     hosiery: firstOf(worn, "hosiery"),
     palette,
     colours: countedColours(palette),
-    touches: touchesOf(visible, leg, hem),
+    touches: touchesOf(visible, tops, leg, hem),
     leg,
     hem,
     bareLeg: bareLeg(shoe, hem, leg),

@@ -82,6 +82,8 @@ export interface Dressed {
   readonly visible: readonly Worn[];
   readonly garments: readonly Worn[];
   readonly accessories: readonly Worn[];
+  /** The tops that are seen, a dress under a skirt among them, the outermost first. */
+  readonly tops: readonly Worn[];
   /** The pieces that many rules ask for, whether seen or not. */
   readonly shoe: WornOf<"shoe"> | null;
   readonly bag: WornOf<"bag"> | null;

@@ -53,6 +53,71 @@ describe("what is seen", () => {
     ).toBeGreaterThan(0);
   });
 
+  it("shows a shirt in the neck of the knit over it, in whichever order they were laid out", () => {
+    const knit = sample("top", {
+      name: "knit",
+      finish: "knit",
+      figures: { neckline: "v", length: 62, bodyGirth: 98 },
+    });
+    const collared = sample("top", {
+      name: "shirt",
+      figures: { neckline: "shirt collar", length: 62, bodyGirth: 104 },
+    });
+    for (const garments of [
+      [trousers, collared, knit],
+      [trousers, knit, collared],
+    ]) {
+      const { worn, touches } = dress(sampleLook({ garments }));
+      const of = (id: string) => worn.find(({ piece }) => piece.id === id);
+      // The neck of a V lies 18 cm below the side neck point.
+      expect(seenOf(sampleLook({ garments }), "shirt")).toBeCloseTo(18, 9);
+      expect(of("shirt")?.area).toBeGreaterThan(0.01);
+      expect(of("shirt")?.area).toBeLessThan(of("knit")?.area ?? 0);
+      expect(of("knit")?.order).toBeGreaterThan(of("shirt")?.order ?? Infinity);
+      expect(touches.find(({ join }) => join === "neck")).toMatchObject({
+        upper: { piece: { id: "shirt" } },
+        lower: { piece: { id: "knit" } },
+      });
+    }
+  });
+
+  it("shows the tail of a shirt that is longer than the knit over it, and none that is tucked in", () => {
+    const knit = sample("top", {
+      name: "knit",
+      finish: "knit",
+      figures: { neckline: "crew", length: 60, bodyGirth: 98 },
+    });
+    const tail = (tucked: boolean) => {
+      const under = sample("top", {
+        name: "under",
+        figures: { neckline: "crew", length: 70, bodyGirth: 104, tucked },
+      });
+      return seenOf(sampleLook({ garments: [trousers, knit, under] }), "under");
+    };
+    expect(tail(false) - tail(true)).toBeCloseTo(10, 9);
+  });
+
+  const tee = sample("top", { name: "tee", figures: { neckline: "crew", sleeve: "short", bodyGirth: 92 } });
+  const collared = sample("top", { name: "shirt", figures: { neckline: "shirt collar", bodyGirth: 104 } });
+  const roll = sample("top", { name: "roll", finish: "knit", figures: { neckline: "roll", bodyGirth: 110 } });
+  const bustier = sample("top", { name: "bustier", figures: { neckline: "strapless", bodyGirth: 88 } });
+
+  it.each([
+    { outer: collared, inner: tee },
+    { outer: collared, inner: roll },
+    { outer: roll, inner: tee },
+    { outer: bustier, inner: tee },
+  ])("lays the $outer.id over the $inner.id", ({ outer, inner }) => {
+    for (const garments of [
+      [trousers, outer, inner],
+      [trousers, inner, outer],
+    ]) {
+      const { worn } = dress(sampleLook({ garments }));
+      const order = (id: string) => worn.find(({ piece }) => piece.id === id)?.order ?? NaN;
+      expect(order(outer.id)).toBeGreaterThan(order(inner.id));
+    }
+  });
+
   it("shares the whole look out among its pieces", () => {
     const { worn } = dress(sampleLook({ garments: [trousers, shirt, jacket], accessories: [boots, belt] }));
     expect(worn.reduce((sum, { area }) => sum + area, 0)).toBeCloseTo(1, 9);

@@ -4,7 +4,7 @@ import { uncovered, type Interval } from "../length/interval";
 import { adjustmentsOf, adjustmentSpec, asWorn, type Adjustment } from "../piece/adjustment";
 import type { Look } from "../piece/look";
 import { layerOf, type Layer } from "../piece/layers";
-import { openingOf, specOf, type Piece } from "../piece/piece";
+import { isKind, openingOf, specOf, type Piece } from "../piece/piece";
 
 /** A piece on a body, before it is known what hides it. */
 export interface Placed {
@@ -16,23 +16,33 @@ export interface Placed {
   readonly layer: Layer;
 }
 
-/** Lays a piece on a body, with what is done to it; a dress goes under a skirt that is worn over it. */
+/** What of a look's garments lies under another one of them. */
+export interface Underneath {
+  /** A skirt is worn over the dress: it takes the dress in as it does a top. */
+  readonly skirtOver: boolean;
+  /** The tops that lie under another top. */
+  readonly tops: readonly Piece[];
+}
+
+/** Lays a piece on a body, with what is done to it, under what the look has over it. */
 export function place(
   body: Body,
   piece: Piece,
   { adjustments, client: { seated } }: Pick<Look, "adjustments" | "client">,
-  skirtOver: boolean,
+  under: Underneath,
 ): Placed {
   const own = adjustmentsOf(adjustments, piece.id);
   const worn = asWorn(piece, own);
   const spec = specOf(worn);
   let extent = spec.extent(worn.figures, body);
-  let layer = skirtOver && worn.kind === "dress" ? "tucked top" : spec.layer(worn.figures);
+  let layer = under.skirtOver && worn.kind === "dress" ? "tucked top" : spec.layer(worn.figures);
   for (const adjustment of own) {
     const change = adjustmentSpec(adjustment.kind);
     if (change.extent) extent = change.extent(extent, adjustment);
     if (change.layer) layer = change.layer;
   }
+  if (isKind(worn, "top") && under.tops.includes(piece))
+    layer = worn.figures.tucked ? "tucked under a top" : "under a top";
   if (seated && spec.seated) {
     const { height, measures } = body;
     extent = {

@@ -3,12 +3,16 @@ import type { Join, Touch, Worn } from "./dressed";
 import { hides } from "./placed";
 
 /** Finds which of the pieces that are seen touch one another, from the neck down. */
-export function touchesOf(visible: readonly Worn[], leg: LegAndShoe | null, hem: number | null): Touch[] {
+export function touchesOf(
+  visible: readonly Worn[],
+  tops: readonly Worn[],
+  leg: LegAndShoe | null,
+  hem: number | null,
+): Touch[] {
   const belt = visible.find((item) => item.piece.kind === "belt") ?? null;
   const bottom = visible.find((item) => item.place === "bottom");
   const whole = visible.find((item) => item.place === "whole");
   const layers = visible.filter((item) => item.place === "layer");
-  const uppers = visible.filter((item) => item.place === "top");
   const shoe = visible.find((item) => item.piece.kind === "shoe");
   const hosiery = visible.find((item) => item.piece.kind === "hosiery");
   const scarf = visible.find((item) => item.piece.kind === "scarf");
@@ -21,7 +25,7 @@ export function touchesOf(visible: readonly Worn[], leg: LegAndShoe | null, hem:
   };
 
   const closed = layers.find((layer) => hides(layer.asWorn));
-  const outerTop = uppers[uppers.length - 1];
+  const [outerTop, underTop] = tops;
   const nearFace = scarf && (closed ?? layers[layers.length - 1] ?? outerTop ?? whole);
   if (scarf && nearFace) join(scarf, nearFace, "neck", scarf.extent.from);
   for (const layer of layers) {
@@ -29,6 +33,8 @@ export function touchesOf(visible: readonly Worn[], leg: LegAndShoe | null, hem:
     if (!hides(layer.asWorn)) join(layer, inner, "front", middle(layer));
     if (bottom) join(layer, bottom, "hem", layer.extent.from);
   }
+  // A collar lies on the knit it is worn under.
+  if (underTop && outerTop) join(underTop, outerTop, "neck", outerTop.extent.to);
   const [inner, outer] = layers;
   if (inner && outer && !hides(outer.asWorn)) join(outer, inner, "front", middle(inner));
   if (outerTop && bottom && !(closed && closed.extent.from < outerTop.extent.from))
@@ -44,7 +50,7 @@ export function touchesOf(visible: readonly Worn[], leg: LegAndShoe | null, hem:
   if (hosiery && shoe) join(hosiery, shoe, "foot", shoe.extent.to);
   if (bag) {
     const landing = middle(bag);
-    const behind = [...layers].reverse().concat(uppers, whole ?? [], bottom ?? []);
+    const behind = [...layers].reverse().concat(tops, whole ?? [], bottom ?? []);
     join(
       bag,
       behind.find((item) => item.seen.some((part) => part.from <= landing && part.to >= landing)),

@@ -40,7 +40,7 @@ export function wornNeckOf(look: Look, body: Body): WornNeck {
   const edges = look.garments.flatMap((piece) => neckEdgeOf(piece) ?? []);
   const scarf = look.accessories.find((piece) => piece.kind === "scarf") ?? null;
   return {
-    edge: edges[edges.length - 1] ?? null,
+    edge: edges.sort((one, other) => one.below - other.below)[0] ?? null,
     necklaces: look.accessories
       .filter((piece) => piece.kind === "necklace")
       .map((necklace) => hang(necklace, girth, look.adjustments))

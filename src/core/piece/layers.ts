@@ -11,11 +11,13 @@ const onTop: LayerSpec = { covers: false, covered: false };
 /** What lies over what, from the skin outwards: the one order of both reading and drawing. */
 const layers = {
   hosiery: cloth,
+  "tucked under a top": cloth,
   "tucked top": cloth,
   "leg in a boot": cloth,
   shoe: cloth,
   bottom: cloth,
   whole: cloth,
+  "under a top": cloth,
   top: cloth,
   necklace: onTop,
   // A belt is worn outside everything but a closed jacket or coat, and hides nothing to speak of.

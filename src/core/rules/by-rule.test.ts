@@ -114,6 +114,12 @@ const cases: Readonly<Record<string, Case>> = {
   "colour.harmony": {
     says: [
       ["loud", "rubs", look([legs({}, { hex: "#2450c0" }), top("#bf2026")])],
+      ["strangers", "rubs", look([legs({}, { hex: "#5f9468" }), top("#c8743a")])],
+      [
+        "joined",
+        "lifts",
+        look([legs({}, { hex: "#5f9468" }), top("#c8743a")], [p("bag", { hex: "#a89a24" })]),
+      ],
       ["neighbours", "lifts", look([legs({}, { hex: "#8a7a4a" }), top("#9a5a4a")], [shoe()])],
     ],
     silent: look([legs({}, { hex: "#2450c0" }), top("#8c8e91")], [shoe()]),

@@ -1,6 +1,6 @@
 import { flag, length } from "../field";
 import { topArea } from "./areas";
-import { fromNeck, neckFigures } from "./cuts";
+import { fromNeck, neckFigures, necklineOpensTo } from "./cuts";
 import { defineKind } from "./define-kind";
 import { clothed } from "./insulation";
 
@@ -20,6 +20,7 @@ export const top = defineKind({
       ? { from: body.measures.waistLine.cm, to: body.measures.neckPoint.cm }
       : fromNeck(figures, body),
   layer: ({ tucked }) => (tucked ? "tucked top" : "top"),
+  opening: necklineOpensTo,
   area: topArea,
   insulation: clothed(0.2),
   weight: () => 300,

@@ -25,11 +25,9 @@ export function lightsBeside(
 }
 
 /** The garment nearest the face: what covers the others at the neck. */
-export function nearestTheFace(garments: readonly Worn[]): Worn | null {
+export function nearestTheFace({ tops, garments }: Dressed): Worn | null {
   const uppers = garments.filter(({ place }) => place !== "bottom");
-  return (
-    uppers.find(({ place }) => place === "top" || place === "whole") ?? uppers[uppers.length - 1] ?? null
-  );
+  return tops[0] ?? uppers.find(({ place }) => place === "whole") ?? uppers[uppers.length - 1] ?? null;
 }
 
 /** How far in depth a shoe lies from the nearest dark of the rest, L*; null where nothing is dark. */

@@ -52,7 +52,7 @@ export const foot = defineRule({
     }
     const skin = readsAsSkin(dressed, shoe, ground);
     const answered = isAnsweredAbove(dressed, shoe, ground);
-    const face = nearestTheFace(garments);
+    const face = nearestTheFace(dressed);
     if (face && depthOf(face) < params.dark) {
       if (skin) return [];
       const away = nearestDark(dressed, shoe, params.dark, depth);

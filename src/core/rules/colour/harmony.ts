@@ -1,4 +1,4 @@
-import type { Dressed, Patch } from "../../dressing/dressed";
+import type { Dressed, Patch, Worn } from "../../dressing/dressed";
 import { param, type Values } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { figure } from "../figures";
@@ -10,6 +10,9 @@ const harmonyParams = {
   chroma: param(14, "C*", "chroma from which it is a colour"),
   tonal: param(30, "deg", "up to this far apart two hues are one colour"),
   neighbours: param(60, "deg", "up to this far they are neighbours"),
+  far: param(120, "deg", "up to this far they want a third colour between them, or one of them muted"),
+  between: param(0.25, "ratio", "part of the way from either that a third has at least"),
+  third: param(0.02, "share", "share of the look from which a third colour is heard"),
   opposite: param(150, "deg", "from here they are opposites"),
   muted: param(0.35, "ratio", "clarity under which a colour is muted"),
   clear: param(0.65, "ratio", "clarity over which it is clear"),
@@ -29,6 +32,10 @@ export const harmony = defineRule({
     opposites:
       "The {one} of {first} and the {other} of {second} are opposites, and one of them gives way ({hues}).",
     loud: "The {one} of {first} and the {other} of {second} are both strong and equally large: they fight ({hues}).",
+    joined:
+      "Between the {one} of {first} and the {other} of {second} stands {third}: it leads from one to the other.",
+    strangers:
+      "The {one} of {first} and the {other} of {second} are strangers ({hues}): they want a colour between them, or one of them quieter.",
     dusty: "Beside the clear {other} of {second} the {one} of {first} looks dusty.",
   },
   read(dressed, { params, schools, judge }) {
@@ -56,10 +63,17 @@ export const harmony = defineRule({
       const words = { one: dull.tint.family, other: clear.tint.family };
       return [judge("rubs", "dusty", { of, words, proposals: wear("layer", "neck") }, facts)];
     }
+    const wants = hues > params.neighbours && hues <= params.far && !muted;
+    const third = wants ? betweenThem(dressed, one, other, params) : null;
+    if (wants && !third && !holdsBoth(dressed, one, other, params)) {
+      const effect = schools.colours === "at most four" ? "note" : "rubs";
+      return [judge(effect, "strangers", { proposals: wear("layer", "neck") }, facts)];
+    }
     // A base by itself is not yet a look: it is praised once something was put with it.
     if (dressed.accessories.length === 0) return [];
     if (hues > params.tonal && hues <= params.neighbours && !bothClear)
       return [judge("lifts", "neighbours", facts)];
+    if (third) return [judge("lifts", "joined", { of: { third } }, facts)];
     if (hues >= params.opposite && (muted || ratio <= params.small))
       return [judge("lifts", "opposites", facts)];
     return [];
@@ -81,4 +95,35 @@ function largestTwo(
   );
   const second = apart ?? rest.find(({ item }) => item !== first.item);
   return second ? [first, second] : null;
+}
+
+/** A piece of a colour that lies well between the two on the wheel. */
+function betweenThem(
+  { palette }: Dressed,
+  one: Patch,
+  other: Patch,
+  { chroma, third, between }: Values<typeof harmonyParams>,
+): Worn | null {
+  const hues = hueApart(one.tint.shade.hue, other.tint.shade.hue);
+  const found = palette.find(({ tint, area }) => {
+    if (tint.neutral || tint.shade.C < chroma || area < third) return false;
+    const [toOne, toOther] = [one, other].map((end) => hueApart(tint.shade.hue, end.tint.shade.hue));
+    const way = Math.min(toOne ?? 0, toOther ?? 0) / hues;
+    return (toOne ?? 0) < hues && (toOther ?? 0) < hues && way >= between;
+  });
+  return found?.item ?? null;
+}
+
+/** Whether one piece holds both colours: a print joins what it is printed with. */
+function holdsBoth(
+  { visible }: Dressed,
+  one: Patch,
+  other: Patch,
+  { chroma, tonal }: Values<typeof harmonyParams>,
+): boolean {
+  const holds = ({ profile }: Worn, { tint }: Patch) =>
+    profile.tints.some(
+      ({ shade, neutral }) => !neutral && shade.C >= chroma && hueApart(shade.hue, tint.shade.hue) <= tonal,
+    );
+  return visible.some((item) => holds(item, one) && holds(item, other));
 }

@@ -32,8 +32,8 @@ export const pocket = defineRule({
         judge("note", "copy", { of: { square, tie }, figures, proposals: swapOrTakeOff(square.piece) }),
       ];
     }
-    const met = [tie, shirtOf(dressed)]
-      .flatMap((other) => (other ? [{ other, apart: nearest(square, other) }] : []))
+    const met = [...(tie ? [tie] : []), ...besideTie(dressed)]
+      .map((other) => ({ other, apart: nearest(square, other) }))
       .sort((one, next) => one.apart - next.apart)[0];
     if (!met || met.apart > params.answers) return [];
     const figures = { apart: atMost("difference of the two", met.apart, "dE", params.answers) };
@@ -41,8 +41,9 @@ export const pocket = defineRule({
   },
 });
 
-function shirtOf({ visible }: Dressed): Worn | undefined {
-  return visible.find(({ place }) => place === "top" || place === "whole");
+/** What is seen between the lapels: the shirt, and a knit over it, or the dress. */
+function besideTie({ tops, visible }: Dressed): readonly Worn[] {
+  return tops.length > 0 ? tops : visible.filter(({ place }) => place === "whole");
 }
 
 /** How near the colours of two pieces come, dE. */

@@ -23,14 +23,14 @@ export const trainersParams = {
 
 /** The trainers of a look with a tailored jacket over trousers; null where either is missing. */
 export function trainersUnderTailoring(dressed: Dressed): TrainersUnderTailoring | null {
-  const { shoe: worn, visible, garments, look } = dressed;
+  const { shoe: worn, visible, garments, tops, look } = dressed;
   if (!worn || worn.seen.length === 0 || !isTrainer(worn.piece)) return null;
   const { ruleBook } = look.client;
   const { dressed: most } = valuesOf("register.trainers", trainersParams, ruleBook);
   const tailored = garments.find(({ piece }) => isTailoredLayer(piece))?.piece;
   const trousers = garments.some(({ piece }) => piece.kind === "trousers");
   if (!tailored || !trousers) return null;
-  const top = garments.find(({ piece }) => piece.kind === "top")?.piece ?? null;
+  const top = tops.find(({ piece }) => piece.kind === "top")?.piece ?? null;
   const tie = visible.find(isTie)?.piece ?? null;
   const running = worn.piece.figures.form === "running shoe";
   const eased = top !== null && isDressedDown(top, most) && tie === null;
