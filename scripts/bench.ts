@@ -142,7 +142,7 @@ const lines: [string, string, string][] = [
   [
     "one reading of a full look",
     `${reading.toFixed(3)} ms, ${Math.round(1000 / reading)} a second`,
-    "aim < 0.15 ms",
+    "aim < 0.12 ms",
   ],
   ["of which dressing", `${Math.round((100 * dressing) / reading)} %`, ""],
   [

@@ -11,7 +11,8 @@ const measured: Float64Array[] = [];
  */
 export function difference(one: Shade, other: Shade): number {
   if (one === other) return 0;
-  const [low, high] = one.id < other.id ? [one, other] : [other, one];
+  const low = one.id < other.id ? one : other;
+  const high = low === one ? other : one;
   const known = measured[low.id]?.[high.id];
   if (known !== undefined && known === known) return known;
   const value = ciede2000(lab(low), lab(high));

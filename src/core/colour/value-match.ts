@@ -33,15 +33,20 @@ export function breachesOf(one: Matched, other: Matched, limits: MatchLimits): B
   const depth = Math.abs(one.character.depth - other.character.depth);
   const product = one.character.temperature * other.character.temperature;
   const contrast = Math.abs(one.character.contrast - other.character.contrast);
-  const band = ({ character }: Matched) => clarityBands.indexOf(clarityBand(character.clarity));
-  const clarity = Math.abs(band(one) - band(other));
   const breaches: Breach[] = [];
   if (depth > limits.depth && !holdsBoth(one, other, limits) && !holdsBoth(other, one, limits))
     breaches.push({ by: "depth", value: depth });
   if (product < limits.opposed) breaches.push({ by: "temperature", value: product });
   if (contrast > limits.contrast) breaches.push({ by: "contrast", value: contrast });
-  if (clarity >= 2 && one.chromatic && other.chromatic) breaches.push({ by: "clarity", value: clarity });
+  if (one.chromatic && other.chromatic) {
+    const clarity = Math.abs(bandOf(one) - bandOf(other));
+    if (clarity >= 2) breaches.push({ by: "clarity", value: clarity });
+  }
   return breaches;
+}
+
+function bandOf({ character }: Matched): number {
+  return clarityBands.indexOf(clarityBand(character.clarity));
 }
 
 /** A piece of high contrast among whose own depths are both its middle's and the other's. */

@@ -12,10 +12,12 @@ const nothing: SeenParts = { parts: [], inOpening: [] };
 
 /** Each piece's part of what is seen of the look; all together make 1 (0 each for an empty look). */
 export function areasOf(body: Body, placed: readonly Placed[], seen: readonly SeenParts[]): number[] {
+  const open = placed.filter((item) => placeOf(item.piece) === "layer" && !hides(item.asWorn));
   const raw = placed.map((item, i) => {
     const { piece, extent } = item;
     const { parts, inOpening } = seen[i] ?? nothing;
-    const area = specOf(piece).area({ parts, extent }, body) * leftByOpenLayers(item, placed);
+    const area = specOf(piece).area({ parts, extent }, body) * leftByOpenLayers(item, open);
+    if (inOpening.length === 0) return area;
     const length = totalLength(parts);
     // A V is half its depth times its width (2.6): far less than the full width of the body.
     return length > 0 ? area * (1 - ((1 - openingWidth) * totalLength(inOpening)) / length) : area;
@@ -25,13 +27,11 @@ export function areasOf(body: Body, placed: readonly Placed[], seen: readonly Se
 }
 
 /** The part left to a garment by the open layers over it. */
-function leftByOpenLayers({ piece, extent }: Placed, placed: readonly Placed[]): number {
+function leftByOpenLayers({ piece, extent }: Placed, open: readonly Placed[]): number {
+  if (open.length === 0) return 1;
   const place = placeOf(piece);
   if (place === null || place === "layer") return 1;
   const length = extent.to - extent.from;
   if (length <= 0) return 1;
-  return placed.reduce((left, other) => {
-    if (placeOf(other.piece) !== "layer" || hides(other.asWorn)) return left;
-    return left * (1 - (openCover * overlap(extent, other.extent)) / length);
-  }, 1);
+  return open.reduce((left, other) => left * (1 - (openCover * overlap(extent, other.extent)) / length), 1);
 }

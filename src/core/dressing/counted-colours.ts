@@ -11,10 +11,11 @@ const motifsCounted = 1;
  */
 export function countedColours(palette: readonly Patch[]): CountedColour[] {
   const shares = new Map<CountedColour["name"], number>();
-  const motifs = new Map<string, number>();
+  let motifs: Map<string, number> | null = null;
   let plain = 0;
   for (const { item, tint, area } of palette) {
     if (item.piece.pattern !== "plain" && tint !== item.profile.ground) {
+      motifs ??= new Map();
       const met = motifs.get(item.piece.id) ?? 0;
       motifs.set(item.piece.id, met + 1);
       if (met >= motifsCounted) continue;

@@ -2,15 +2,6 @@ import { specOf } from "../piece/piece";
 import type { Pull as KindPull } from "../piece/kinds/define-kind";
 import type { Worn } from "./dressed";
 
-/** One accessory's part in placing the base. */
-export interface Pull {
-  readonly item: Worn;
-  /** How far its own level lies from the base's, steps. */
-  readonly away: number;
-  /** How far it alone takes the look, steps; negative towards off duty. */
-  readonly steps: number;
-}
-
 /** Where a look stands: what its garments allow, and where its accessories have taken it (2.4). */
 export interface Placing {
   /** Level of the look, 1-9. */
@@ -19,8 +10,15 @@ export interface Placing {
   readonly base: number;
   /** The levels between which accessories can take the base; null without garments. */
   readonly span: Span | null;
-  /** What each accessory does to it, the strongest first. */
-  readonly pulls: readonly Pull[];
+}
+
+/** One accessory's part in placing the base. */
+export interface Pull {
+  readonly item: Worn;
+  /** How far its own level lies from the base's, steps. */
+  readonly away: number;
+  /** How far it alone takes the look, steps; negative towards off duty. */
+  readonly steps: number;
 }
 
 interface Span {
@@ -41,24 +39,45 @@ const plainReach = 1;
  * @returns null for an empty look
  */
 export function placingOf(worn: readonly Worn[]): Placing | null {
-  const garments = worn.filter(({ place, area }) => place !== null && area > 0);
-  const weighed = worn.filter(({ place, seen }) => place === null && seen.length > 0);
-  const own = mean(garments, ({ centre }) => centre) ?? weighedCentre(weighed);
+  const garments: Worn[] = [];
+  const accessories: Worn[] = [];
+  for (const item of worn) {
+    if (item.place === null && item.seen.length > 0) accessories.push(item);
+    else if (item.place !== null && item.area > 0) garments.push(item);
+  }
+  const own = mean(garments, ({ centre }) => centre) ?? weighedCentre(accessories);
   if (own === null) return null;
   const base = settled(own);
   const span = spanOf(garments);
-  const heard = heardFrom(weighed, base);
-  const weight = heard.reduce((sum, each) => sum + each.weight, 0);
-  const scale = weight > 0 ? Math.min(1, weight) / weight : 0;
-  const pulls = heard
-    .map(({ item, weight: own }): Pull => {
+  if (!span) return { level: base, base, span };
+  let pull = 0;
+  let weight = 0;
+  for (const heard of heardFrom(accessories, base)) {
+    pull += heard.weight * (heard.item.centre - base);
+    weight += heard.weight;
+  }
+  const pulled = base + pull * scaleOf(weight);
+  return { level: settled(Math.min(span.high, Math.max(span.low, pulled))), base, span };
+}
+
+/** What each accessory does to the level of a look that is placed, the strongest first. */
+export function pullsOf(worn: readonly Worn[], { base }: Placing): Pull[] {
+  const heard = heardFrom(
+    worn.filter(({ place, seen }) => place === null && seen.length > 0),
+    base,
+  );
+  const scale = scaleOf(heard.reduce((sum, { weight }) => sum + weight, 0));
+  return heard
+    .map(({ item, weight }): Pull => {
       const away = item.centre - base;
-      return { item, away, steps: own * away * scale };
+      return { item, away, steps: weight * away * scale };
     })
     .sort((one, other) => Math.abs(other.steps) - Math.abs(one.steps) || compareIds(one.item, other.item));
-  const pulled = base + pulls.reduce((sum, { steps }) => sum + steps, 0);
-  const level = span ? Math.min(span.high, Math.max(span.low, pulled)) : base;
-  return { level: settled(level), base, span, pulls };
+}
+
+/** How much of its weight each accessory keeps, so that all together weigh no more than the base. */
+function scaleOf(weight: number): number {
+  return weight > 0 ? Math.min(1, weight) / weight : 0;
 }
 
 /** Takes the dust of floating point off a level: in what order pieces were added up must not matter. */
@@ -79,28 +98,39 @@ export function reachOf({ piece: { register, statement: says, pattern }, profile
 }
 
 function spanOf(garments: readonly Worn[]): Span | null {
-  const low = mean(garments, (item) => reachOf(item).low);
-  const high = mean(garments, (item) => reachOf(item).high);
-  return low === null || high === null ? null : { low, high };
+  let low = 0;
+  let high = 0;
+  let area = 0;
+  for (const item of garments) {
+    const reach = reachOf(item);
+    low += item.area * reach.low;
+    high += item.area * reach.high;
+    area += item.area;
+  }
+  return area > 0 ? { low: low / area, high: high / area } : null;
+}
+
+/** An accessory that places the base, with its weight. */
+interface Heard {
+  readonly item: Worn;
+  readonly weight: number;
 }
 
 /** The accessories that place the base with their weights: of jewellery without a statement the farthest few. */
-function heardFrom(worn: readonly Worn[], base: number): { readonly item: Worn; readonly weight: number }[] {
-  const strong: { item: Worn; weight: number }[] = [];
+function heardFrom(worn: readonly Worn[], base: number): Heard[] {
+  const heard: Heard[] = [];
   const faint: Worn[] = [];
   for (const item of worn) {
     const weight = weightOf(item, specOf(item.piece).pull);
     if (weight === "small") faint.push(item);
-    else if (weight > 0) strong.push({ item, weight });
+    else if (weight > 0) heard.push({ item, weight });
   }
-  const farthest = faint
-    .sort(
+  if (faint.length > small.heard)
+    faint.sort(
       (one, other) => Math.abs(other.centre - base) - Math.abs(one.centre - base) || compareIds(one, other),
-    )
-    .slice(0, small.heard);
-  return [...strong, ...farthest.map((item) => ({ item, weight: small.weight }))].sort((one, other) =>
-    compareIds(one.item, other.item),
-  );
+    );
+  for (const item of faint.slice(0, small.heard)) heard.push({ item, weight: small.weight });
+  return heard;
 }
 
 function weightOf({ piece }: Worn, pull: KindPull | undefined): number | "small" {

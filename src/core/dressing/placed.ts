@@ -75,16 +75,18 @@ export function seenParts(placed: readonly Placed[], body: Body): SeenParts[] {
       return { order: layer.order, extent, closed: { from: extent.from, to } };
     });
   return placed.map(({ layer, extent }) => {
-    if (!layer.covered) return { parts: [extent], inOpening: [] };
-    const over = covering.filter(({ order }) => order > layer.order);
-    const parts = uncovered(
-      extent,
-      over.map(({ closed }) => closed),
-    );
-    const openly = uncovered(
-      extent,
-      over.map((cover) => cover.extent),
-    );
+    const closed: Interval[] = [];
+    const whole: Interval[] = [];
+    if (layer.covered)
+      for (const cover of covering) {
+        const { from, to } = cover.extent;
+        if (cover.order <= layer.order || to <= extent.from || from >= extent.to) continue;
+        closed.push(cover.closed);
+        whole.push(cover.extent);
+      }
+    if (whole.length === 0) return { parts: [extent], inOpening: [] };
+    const parts = uncovered(extent, closed);
+    const openly = uncovered(extent, whole);
     return { parts, inOpening: parts.flatMap((part) => uncovered(part, openly)) };
   });
 }

@@ -3,6 +3,7 @@ import { familyOf, isNeutralFamily, type Family } from "../colour/family";
 import { shadeOf, type Shade } from "../colour/shade";
 import type { Matched } from "../colour/value-match";
 import { temperature } from "../colour/temperature";
+import { isMetalWork } from "../piece/metal-work";
 import type { Piece } from "../piece/piece";
 import type { SwatchRole } from "../piece/swatch";
 
@@ -29,6 +30,8 @@ export interface Profile {
   readonly character: Character | null;
   /** What is compared when two pieces are to agree; null without a colour. */
   readonly matched: Matched | null;
+  /** Jewellery that is nothing but its metal. */
+  readonly metalWork: boolean;
 }
 
 const profiles = new WeakMap<Piece, Profile>();
@@ -62,6 +65,7 @@ export function profileOf(piece: Piece): Profile {
         depths: seen.filter(isLarge).map(({ shade }) => shade.L),
         chromatic: seen.some((tint) => !tint.neutral && isLarge(tint)),
       },
+      metalWork: isMetalWork(piece),
       reverse: tints.find((tint) => tint.role === "reverse") ?? null,
     };
     profiles.set(piece, profile);

@@ -6,16 +6,10 @@ import { metalGroup, metalHex } from "../finish/metals";
 
 /** How near a jewel's colour must come to its metal's to be nothing but metal, dE. */
 const likeMetal = 16;
-const known = new WeakMap<Piece, boolean>();
 
 /** Jewellery that is nothing but its metal: polished, brushed, of chain, or in the colour of what it is made of. */
 export function isMetalWork(piece: Piece): boolean {
-  let answer = known.get(piece);
-  if (answer === undefined) {
-    answer = isJewellery(piece) && (isMadeOfMetal(piece) || isOfMetalColour(piece));
-    known.set(piece, answer);
-  }
-  return answer;
+  return isJewellery(piece) && (isMadeOfMetal(piece) || isOfMetalColour(piece));
 }
 
 function isMadeOfMetal({ finish, metalSize }: Piece): boolean {

@@ -33,7 +33,11 @@ export function read(look: Look): Reading {
 /** Reads a look that is already dressed. */
 export function readDressed(dressed: Dressed): Reading {
   const findings: Finding[] = [];
-  for (const rule of registry) for (const finding of rule.read(dressed)) findings.push(finding);
+  for (const rule of registry) {
+    const said = rule.read(dressed);
+    // Most rules are silent: no walk is set up through nothing.
+    if (said.length > 0) for (const finding of said) findings.push(finding);
+  }
   const points = pointsByLens(findings);
   let total = 0;
   for (const lens of lenses) total += points.get(lens) ?? 0;

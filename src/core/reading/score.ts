@@ -18,20 +18,18 @@ export function scoreFrom(points: number): number {
 /** What the findings of each lens add up to; a lens with nothing but what was not read is left out. */
 export function pointsByLens(findings: readonly Finding[]): ReadonlyMap<Lens, number> {
   const points = new Map<Lens, number>();
-  const praise = new Map<Lens, number[]>();
-  for (const { lens, weight, effect } of findings) {
-    if (effect === "unread") continue;
-    const value = weight * effectValues[effect];
-    points.set(lens, (points.get(lens) ?? 0) + Math.min(0, value));
-    if (value <= 0) continue;
-    const own = praise.get(lens);
-    if (own) own.push(value);
-    else praise.set(lens, [value]);
-  }
-  for (const [lens, values] of praise) {
-    values.sort((one, other) => other - one);
-    let sum = points.get(lens) ?? 0;
-    for (let i = 0; i < values.length; i += 1) sum += (values[i] ?? 0) / (i + 1);
+  for (const lens of lenses) {
+    let sum: number | null = null;
+    const praise: number[] = [];
+    for (const finding of findings) {
+      if (finding.lens !== lens || finding.effect === "unread") continue;
+      const value = finding.weight * effectValues[finding.effect];
+      if (value > 0) praise.push(value);
+      sum = (sum ?? 0) + Math.min(0, value);
+    }
+    if (sum === null) continue;
+    if (praise.length > 1) praise.sort((one, other) => other - one);
+    for (let i = 0; i < praise.length; i += 1) sum += (praise[i] ?? 0) / (i + 1);
     points.set(lens, sum);
   }
   return points;

@@ -123,7 +123,11 @@ function settled<P extends Params, M extends Messages, Seen extends PairView>(sp
   };
   // A book is never changed, only followed by another: what it makes of the rule is worked out once.
   const known = new WeakMap<RuleBook, Settings>();
+  // Thousands of looks are read by one book in a row: the last one is not looked up again.
+  let lastBook: RuleBook | null = null;
+  let last: Settings | null = null;
   const settings = (book: RuleBook): Settings => {
+    if (last && book === lastBook) return last;
     let own = known.get(book);
     if (!own) {
       const weighed = book.weights[id] ?? weight;
@@ -136,6 +140,8 @@ function settled<P extends Params, M extends Messages, Seen extends PairView>(sp
       };
       known.set(book, own);
     }
+    lastBook = book;
+    last = own;
     return own;
   };
   const read = (seen: Seen): Finding[] => {

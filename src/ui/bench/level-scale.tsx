@@ -1,6 +1,7 @@
 "use client";
 
-import type { Placing } from "@/core/dressing/level";
+import type { Worn } from "@/core/dressing/dressed";
+import { pullsOf, type Placing } from "@/core/dressing/level";
 import { ladder, levelWord } from "@/core/register/ladder";
 import { withinSentence } from "@/core/words/within-sentence";
 
@@ -8,9 +9,9 @@ import { withinSentence } from "@/core/words/within-sentence";
 const leastPull = 0.05;
 
 /** Where the clothes can be taken, where the accessories have taken them, and each one's own part in it. */
-export function LevelScale({ placing }: { readonly placing: Placing }) {
-  const { level, base, span, pulls } = placing;
-  const heard = pulls.filter(({ steps }) => Math.abs(steps) >= leastPull);
+export function LevelScale({ placing, worn }: { readonly placing: Placing; readonly worn: readonly Worn[] }) {
+  const { level, base, span } = placing;
+  const heard = pullsOf(worn, placing).filter(({ steps }) => Math.abs(steps) >= leastPull);
   return (
     <div className="mt-1 mb-1.5">
       <Ladder placing={placing} />

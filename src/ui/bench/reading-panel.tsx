@@ -12,7 +12,7 @@ import { LevelScale } from "./level-scale";
 /** What the rules say: eight gauges, then every finding with its figures and remedies, gravest first. */
 export function ReadingPanel() {
   const { reading, standing, judging, refusal, answers, isShown, dressed } = useDesk();
-  const { placing } = dressed;
+  const { placing, worn } = dressed;
   const fresh = answers.ofThisLook && isShown;
   const remediesOf = (finding: Finding): readonly Remedy[] =>
     fresh
@@ -43,7 +43,7 @@ export function ReadingPanel() {
         {groups.map(({ lens, findings }) => (
           <div key={lens} className="pt-3">
             <h3 className="text-body">{lensLabels[lens]}</h3>
-            {lens === "register" && placing && <LevelScale placing={placing} />}
+            {lens === "register" && placing && <LevelScale placing={placing} worn={worn} />}
             <ul>
               {findings.map((finding, i) => (
                 <FindingRow

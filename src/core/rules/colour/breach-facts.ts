@@ -11,10 +11,9 @@ const wayWords: Record<Breach["by"], string> = {
 
 /** In what two pieces part: the words of it and the figures. */
 export function breachFacts(breaches: readonly Breach[], limits: MatchLimits) {
-  return {
-    words: { ways: breaches.map(({ by }) => wayWords[by]).join(" and ") },
-    figures: Object.fromEntries(breaches.map((breach) => [breach.by, figureOf(breach, limits)])),
-  };
+  const figures: Partial<Record<Breach["by"], Figure>> = {};
+  for (const breach of breaches) figures[breach.by] = figureOf(breach, limits);
+  return { words: { ways: breaches.map(({ by }) => wayWords[by]).join(" and ") }, figures };
 }
 
 function figureOf({ by, value }: Breach, limits: MatchLimits): Figure {

@@ -5,7 +5,6 @@ import type { Patch, Worn } from "../../dressing/dressed";
 import { hides } from "../../dressing/placed";
 import type { PairView } from "../../dressing/pair";
 import type { Tint } from "../../dressing/profile";
-import { isMetalWork } from "../../piece/metal-work";
 import { param, valuesOf, type Values } from "../../rule-book/params";
 import type { RuleBook } from "../../rule-book/rule-book";
 
@@ -39,18 +38,19 @@ export interface Entry {
   readonly alone: boolean;
 }
 
-/** The entries of a look, which both the echo and the accent are read from. */
-const known = new WeakMap<PairView["palette"], readonly Entry[]>();
+/** The entries of the look read last: the accent is read from them after the echo. */
+let known: { readonly palette: PairView["palette"]; readonly entries: readonly Entry[] } | null = null;
 
 /** Every colour that comes in with an accessory and wants an answer, by the limits of the echo in the rule book. */
 export function entriesIn(dressed: PairView): readonly Entry[] {
-  return known.get(dressed.palette) ?? entriesOf(dressed, echoLimitsOf(dressed.look.client.ruleBook));
+  if (known?.palette === dressed.palette) return known.entries;
+  return entriesOf(dressed, echoLimitsOf(dressed.look.client.ruleBook));
 }
 
 /** The same by limits that are at hand. */
 export function entriesOf(pair: PairView, limits: EchoLimits): Entry[] {
   const entries: Entry[] = [];
-  known.set(pair.palette, entries);
+  known = { palette: pair.palette, entries };
   const seen = withLinings(pair);
   for (const patch of pair.palette) {
     if (!enters(pair, patch, limits)) continue;
@@ -105,8 +105,8 @@ export function isBrown({ family }: Tint): boolean {
 }
 
 /** Metal is read by the metal story, whatever its size, and never by colour. */
-export function isMetallic({ piece }: Worn): boolean {
-  return piece.finish === "metallic" || isMetalWork(piece);
+export function isMetallic({ piece, profile }: Worn): boolean {
+  return piece.finish === "metallic" || profile.metalWork;
 }
 
 /** What is seen, with the insides that show: of turned hems and cuffs, and of a layer worn open. */
@@ -127,8 +127,9 @@ function nearestTo(seen: readonly Patch[], from: Patch, { minShare, apart }: Ech
   let best: Patch | null = null;
   let least = Infinity;
   for (const other of seen) {
-    if (other.item === from.item || (other.tint.share < minShare && other.tint.role !== "sole")) continue;
-    if (Math.abs(other.at - from.at) < apart || isMetalWork(other.item.piece)) continue;
+    if (other.item === from.item || other.item.profile.metalWork) continue;
+    if (other.tint.share < minShare && other.tint.role !== "sole") continue;
+    if (Math.abs(other.at - from.at) < apart) continue;
     const distance = difference(other.tint.shade, from.tint.shade);
     if (distance >= least) continue;
     least = distance;

@@ -1,4 +1,3 @@
-import type { Slot } from "../../piece/slots";
 import { definePairRule } from "../define-rule";
 import { atMost } from "../figures";
 import type { Finding } from "../finding";
@@ -9,7 +8,7 @@ import { unanswered } from "./unanswered";
 import { bridging, neutralAnswer } from "./neutral-answer";
 
 /** Slots in which an answer is soonest found. */
-const answering: readonly Slot[] = ["earrings", "bag", "neck", "belt", "shoe", "hosiery"];
+const answering = wear("earrings", "bag", "neck", "belt", "shoe", "hosiery");
 
 export const echo = definePairRule({
   id: "colour.echo",
@@ -55,8 +54,7 @@ export const echo = definePairRule({
     if (bridge) findings.push(judge("lifts", "bridge", { of: bridge }));
     const orphans = entries.filter(({ alone }) => alone);
     const half = entries.filter(({ alone, answered }) => !alone && !answered);
-    const strays = new Set([...orphans, ...half].map(({ item }) => item.piece));
-    if (half.length > 0 && strays.size > 1) {
+    if (half.length > 0 && new Set([...orphans, ...half].map(({ item }) => item.piece)).size > 1) {
       const pieces = [...new Set(half.map(({ item }) => item.piece))];
       const words = { family: [...new Set(half.map(({ tint }) => tint.family))].join(" and ") };
       findings.push(judge("note", "half", { of: { pieces }, words, onEdge: true }));
@@ -70,16 +68,14 @@ export const echo = definePairRule({
         nearest: atMost("nearest colour", first.nearest.distance, "dE", distance),
       };
       const facts = { of: { pieces }, words, ...(figures && { figures }) };
-      const proposals = [...pieces.map(takeOff), ...wear(...answering)];
+      const proposals = [...pieces.map(takeOff), ...answering];
       const effect = pieces.length > 1 ? "jars" : "rubs";
       findings.push(judge(effect, figures ? "lone" : "only", { proposals }, facts));
     }
     const garment = unanswered(pair, distance, params.minShare);
     if (garment) {
       const words = { family: garment.family };
-      findings.push(
-        judge("note", "bare", { of: { garment: garment.item }, words, proposals: wear(...answering) }),
-      );
+      findings.push(judge("note", "bare", { of: { garment: garment.item }, words, proposals: answering }));
     }
     return findings;
   },

@@ -26,30 +26,46 @@ export function neutralAnswer(
   limits: EchoLimits,
   taken: readonly Worn[],
 ): NeutralAnswer | null {
-  const grounds = pair.accessories.filter(({ piece, slot }) => slot !== null && leathers.has(piece.kind));
+  const ends: NeutralEnd[] = [];
+  for (const item of pair.accessories)
+    if (item.slot !== null && leathers.has(item.piece.kind)) addEnd(ends, item, pair, limits);
+  const overs: NeutralEnd[] = [];
   const layer = layerOver(pair, limits.distance);
+  if (layer) addEnd(overs, layer, pair, limits);
   let best: NeutralAnswer | null = null;
-  for (const one of grounds) {
-    const others = grounds.filter((other) => one.piece.id < other.piece.id);
-    const meetsLayer = layer !== null && one.piece.kind !== "belt" && one.piece.kind !== "hosiery";
-    for (const other of meetsLayer ? [...others, layer] : others) {
-      if (taken.includes(one) && taken.includes(other)) continue;
-      const met = meetingOf(one, other, pair, limits);
+  for (const one of ends) {
+    const { kind, id } = one.item.piece;
+    const others = ends.filter(({ item }) => id < item.piece.id);
+    if (kind !== "belt" && kind !== "hosiery") others.push(...overs);
+    for (const other of others) {
+      if (taken.includes(one.item) && taken.includes(other.item)) continue;
+      const met = meetingOf(one, other, limits);
       if (met && (!best || met.apart < best.apart)) best = met;
     }
   }
   return best;
 }
 
+/** A piece that can meet another in a neutral. */
+interface NeutralEnd {
+  readonly item: Worn;
+  readonly neutrals: readonly Tint[];
+}
+
+function addEnd(ends: NeutralEnd[], item: Worn, pair: PairView, limits: EchoLimits): void {
+  const neutrals = neutralsOf(item, pair, limits);
+  if (neutrals.length > 0) ends.push({ item, neutrals });
+}
+
 /** The neutral in which two pieces come nearest to one another; null where none is near enough. */
-function meetingOf(one: Worn, other: Worn, pair: PairView, limits: EchoLimits): NeutralAnswer | null {
-  if (Math.abs(middleOf(one) - middleOf(other)) < limits.apart) return null;
+function meetingOf(one: NeutralEnd, other: NeutralEnd, limits: EchoLimits): NeutralAnswer | null {
+  if (Math.abs(middleOf(one.item) - middleOf(other.item)) < limits.apart) return null;
   let best: NeutralAnswer | null = null;
-  for (const tint of neutralsOf(one, pair, limits))
-    for (const met of neutralsOf(other, pair, limits)) {
+  for (const tint of one.neutrals)
+    for (const met of other.neutrals) {
       const apart = difference(tint.shade, met.shade);
       if (apart > withinOf(tint, met, limits) || (best && apart >= best.apart)) continue;
-      best = { one, other, family: tint.family, apart };
+      best = { one: one.item, other: other.item, family: tint.family, apart };
     }
   return best;
 }
@@ -88,6 +104,7 @@ function layerOver({ visible }: PairView, distance: number): Worn | null {
 export function bridging({ visible }: PairView, { distance, met }: EchoLimits) {
   const plain = visible.filter(({ place, piece }) => place !== null && piece.pattern === "plain");
   for (const print of visible) {
+    if (print.profile.tints.length < 2) continue;
     const tints = print.profile.tints.filter(({ share, role }) => share >= met && role !== "sole");
     if (tints.length < 2 || plain.includes(print) || isMetallic(print)) continue;
     const [one, other] = plain.filter(

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { dress } from "../../dressing/dress";
+import { pullsOf } from "../../dressing/level";
 import type { Piece } from "../../piece/piece";
 import { defaultSchools, type Schools } from "../../rule-book/schools";
 import { effectsOf, findingsOf } from "../../testing/findings";
@@ -54,7 +55,7 @@ describe("accessories place the base", () => {
   });
 
   it("by their own shares, which add up, and never past their own mean or the base's span", () => {
-    const { placing } = dress(
+    const { placing, worn } = dress(
       sampleLook({
         garments: [plain],
         accessories: [
@@ -63,7 +64,7 @@ describe("accessories place the base", () => {
         ],
       }),
     );
-    const pulled = placing?.pulls.reduce((sum, { steps }) => sum + steps, 0) ?? 0;
+    const pulled = (placing ? pullsOf(worn, placing) : []).reduce((sum, { steps }) => sum + steps, 0);
     expect((placing?.base ?? 0) + pulled).toBeCloseTo(placing?.level ?? 0, 9);
     expect(placing?.level).toBeLessThan(6.5);
     const narrow = { ...plain, statement: 2 as const, register: at(5, 5, 5) };

@@ -5,7 +5,7 @@ import { defineRule } from "../define-rule";
 import { within } from "../figures";
 import type { Finding } from "../finding";
 import { wear } from "../proposals";
-import { spreadParams, standingOf } from "./standing";
+import { spreadParams, standingOf, type Standing } from "./standing";
 import { trainersUnderTailoring, type TrainersUnderTailoring } from "./trainers-meant";
 
 export const spread = defineRule({
@@ -30,14 +30,18 @@ export const spread = defineRule({
     const contrast = trainersUnderTailoring(dressed);
     const isJudged = ({ piece }: Worn) =>
       contrast !== null && (piece === contrast.shoe || isSpared(piece, contrast));
-    // In what order pieces were put on must not matter to which of them answer one another.
-    const seen = visible
-      .filter((item) => !isJudged(item))
-      .sort((one, other) => (one.piece.id < other.piece.id ? -1 : 1));
-    const answered = new Set<Worn>();
-    return seen.flatMap((item): Finding[] => {
+    const seen = visible.filter((item) => !isJudged(item));
+    const apart: { readonly item: Worn; readonly off: Standing }[] = [];
+    for (const item of seen) {
       const off = standingOf(item, dressed, params);
-      if (!off) return [];
+      if (off) apart.push({ item, off });
+    }
+    if (apart.length === 0) return [];
+    // In what order pieces were put on must not matter to which of them answer one another.
+    apart.sort((one, other) => (one.item.piece.id < other.item.piece.id ? -1 : 1));
+    seen.sort((one, other) => (one.piece.id < other.piece.id ? -1 : 1));
+    const answered = new Set<Worn>();
+    return apart.flatMap(({ item, off }): Finding[] => {
       const { low, high, against, excess, outside } = off;
       const onEdge = excess > -params.sure;
       const slot = slotOf(item.piece);

@@ -12,7 +12,7 @@ export const spreadParams = {
   leans: param(0.5, "step", "how far another piece must lean the same way to answer it"),
 } as const;
 
-interface Standing {
+export interface Standing {
   readonly low: number;
   readonly high: number;
   /** The level it is held against: the look's, or that of the rest. */
