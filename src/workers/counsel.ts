@@ -4,7 +4,7 @@ import { bookRemediesOf, type BookRemedy } from "@/core/reading/book-remedies";
 import { editPass, surprises } from "@/core/reading/edit-pass";
 import { edgesOf, type Edge } from "@/core/reading/edges";
 import { read } from "@/core/reading/read";
-import { remediesOf, type Mended } from "@/core/reading/remedies";
+import { remediesOf, type Remedies } from "@/core/reading/remedies";
 import { solveTurnUp, type TurnUpAnswer } from "@/core/reading/turn-ups";
 import { inseamFor, liftFor } from "@/core/reading/tailor";
 import { hasHem, hemRow, type HemCell } from "@/core/search/hem-board";
@@ -61,7 +61,7 @@ const counsel = {
     }));
   },
 
-  remedies(key: LookKey): Mended[] {
+  remedies(key: LookKey): Remedies {
     const look = layOut(laid(), key);
     return remediesOf(look, read(look), offered(laid()));
   },

@@ -2,28 +2,28 @@ import { swap, takeOff, type Look } from "../piece/look";
 import { slotOf, type Piece } from "../piece/piece";
 import { read } from "./read";
 import { compareVerdicts } from "./verdict";
+import { byWorth, worthOf, type Worth } from "./worth";
 
-/** What the look would score without one of its accessories. */
+/** What the look would be worth without one of its accessories. */
 export interface Removal {
   readonly piece: Piece;
-  readonly before: number;
-  readonly after: number;
+  readonly worth: Worth;
 }
 
 /** Something plain exchanged for something that says a little. */
 export interface Surprise {
   readonly off: Piece;
   readonly on: Piece;
-  readonly before: number;
-  readonly after: number;
+  readonly worth: Worth;
 }
 
-/** Stand back and take one thing off: each accessory's removal, the one that gains most first. */
+/** Stand back and take one thing off: each accessory's removal but the shoes', the one that gains most first. */
 export function editPass(look: Look): Removal[] {
-  const before = read(look).score;
+  const now = read(look);
   return look.accessories
-    .map((piece) => ({ piece, before, after: read(takeOff(look, piece.id)).score }))
-    .sort((one, other) => other.after - one.after);
+    .filter((piece) => slotOf(piece) !== "shoe")
+    .map((piece) => ({ piece, worth: worthOf(now, read(takeOff(look, piece.id))) }))
+    .sort(byWorth);
 }
 
 const surprisesKept = 4;
@@ -43,9 +43,9 @@ export function surprises(look: Look, wardrobe: readonly Piece[]): Surprise[] {
         .filter((on) => slotOf(on) === slot && (on.statement === 1 || on.statement === 2))
         .map((on) => ({ on, reading: read(swap(look, slot, on)) }))
         .filter(({ reading }) => compareVerdicts(reading.verdict, now.verdict) >= 0)
-        .sort((one, other) => other.reading.score - one.reading.score)[0];
-      return best ? [{ off, on: best.on, before: now.score, after: best.reading.score }] : [];
+        .sort((one, other) => other.reading.points - one.reading.points)[0];
+      return best ? [{ off, on: best.on, worth: worthOf(now, best.reading) }] : [];
     })
-    .sort((one, other) => other.after - one.after)
+    .sort(byWorth)
     .slice(0, surprisesKept);
 }

@@ -14,6 +14,7 @@ import { bookRemediesOf } from "./book-remedies";
 import { surprises } from "./edit-pass";
 import { pieceIdsOf } from "../rules/spoken";
 import { read } from "./read";
+import { markOf } from "./verdict";
 import { identityOf } from "./same-finding";
 import { standingOf } from "./standing";
 
@@ -233,10 +234,10 @@ describe("surprises", () => {
 
   it("exchange something plain for something that speaks, verdict kept, score promised", () => {
     const found = surprises(plain, [satchel, tote, boots]);
-    for (const { off, on, after } of found) {
+    for (const { off, on, worth } of found) {
       expect(off.statement).toBe(0);
       expect(on.statement).toBeGreaterThan(0);
-      expect(read(swap(plain, "bag", on)).score).toBe(after);
+      expect(markOf(read(swap(plain, "bag", on)))).toBe(worth.after);
     }
     expect(found.map(({ on }) => on.name)).toEqual(["Ember satchel"]);
   });

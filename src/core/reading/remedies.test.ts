@@ -1,73 +1,164 @@
 import { describe, expect, it } from "vitest";
+import type { Look } from "../piece/look";
 import type { Piece } from "../piece/piece";
-import { sample, sampleLook } from "../testing/sample";
+import type { Finding } from "../rules/finding";
+import { pieceIdsOf } from "../rules/spoken";
 import { generatedWardrobe } from "../testing/generated";
-import { apply, standsFor } from "./change";
-import { read } from "./read";
+import { generatedLook } from "../testing/generated-look";
+import { sample, sampleClient, sampleLook, sampleOccasion } from "../testing/sample";
+import { apply, type Change } from "./change";
+import { read, type Reading } from "./read";
 import { remediesOf } from "./remedies";
-import { identityOf, isSameFinding } from "./same-finding";
-import { isFault } from "./severity";
+import { effectValues, markOf, verdicts } from "./verdict";
 
-const garments = [
-  sample("trousers", { name: "trousers", hex: "#1d2742", figures: { inseam: 74, opening: 35, above: 36.5 } }),
-  sample("top", { name: "top", hex: "#cfe0ee", figures: { tucked: true } }),
-];
-const wardrobe: Piece[] = generatedWardrobe(["shoe", "bag", "belt", "earrings", "scarf", "hat"], 6, 23);
-const looks = Array.from({ length: 40 }, (_, seed) =>
-  sampleLook({ garments, accessories: generatedWardrobe(["shoe", "bag", "belt", "hat"], 1, 300 + seed) }),
-);
+const wardrobe: Piece[] = generatedWardrobe(["shoe", "bag", "belt", "earrings", "scarf", "hosiery"], 5, 23);
+const looks = Array.from({ length: 60 }, (_, seed) => generatedLook(400 + seed));
+const points = ({ effect, weight }: Finding) => weight * effectValues[effect];
+const hasShoes = ({ accessories }: Look) => accessories.some(({ kind }) => kind === "shoe");
 
-describe("remedies", () => {
-  it("stand under faults and notes only, three at most, the best first, and each raises the score as it promises", () => {
-    let most = 0;
-    let offered = 0;
-    for (const look of looks) {
-      const reading = read(look);
-      for (const { finding: at, remedies } of remediesOf(look, reading, wardrobe)) {
+/** What a change puts in another's place, by the piece before. */
+function nowCalled(look: Look, { kind, ...change }: Change): (id: string) => string {
+  if (kind !== "wear" || !("piece" in change) || typeof change.piece === "string") return (id) => id;
+  const on = change.piece;
+  const after = apply(look, { kind, piece: on });
+  const off = look.accessories.find(({ id }) => !after.accessories.some((left) => left.id === id));
+  return (id) => (id === off?.id ? on.id : id);
+}
+
+/** The findings of one rule that speak of some of the same pieces, or of the look as a whole. */
+function sameMatter(finding: Finding, reading: Reading, called: (id: string) => string): Finding[] {
+  const pieces = pieceIdsOf(finding).map(called);
+  return reading.findings.filter((other) => {
+    const others = pieceIdsOf(other);
+    const overlaps = pieces.length === 0 || others.length === 0 || others.some((id) => pieces.includes(id));
+    return other.rule === finding.rule && overlaps;
+  });
+}
+
+describe("remedies of generated looks", () => {
+  const all = looks.map((look) => ({
+    look,
+    reading: read(look),
+    found: remediesOf(look, read(look), wardrobe),
+  }));
+  const under = all.flatMap(({ look, reading, found }) =>
+    found.mended.flatMap(({ finding: at, remedies }) =>
+      remedies.map((remedy) => {
         const finding = reading.findings[at];
         if (!finding) throw new Error("a remedy of no finding");
-        expect(isFault(finding) || finding.effect === "note").toBe(true);
-        expect(remedies.length).toBeGreaterThan(0);
+        const changed = apply(look, remedy.change);
+        return { look, reading, finding, remedy, changed, after: read(changed) };
+      }),
+    ),
+  );
+
+  it("are many enough to be judged, three at most under each, the best first", () => {
+    expect(under.length).toBeGreaterThan(150);
+    for (const { found } of all)
+      for (const { remedies } of found.mended) {
         expect(remedies.length).toBeLessThanOrEqual(3);
-        expect(remedies.map(({ after }) => after)).toEqual(
-          remedies.map(({ after }) => after).sort((one, other) => other - one),
-        );
-        for (const { change, before, after } of remedies) {
-          const changed = read(apply(look, change));
-          expect([before, after]).toEqual([reading.score, changed.score]);
-          expect(after).toBeGreaterThan(before);
-          const identity = identityOf(finding);
-          const stands = standsFor(look, change);
-          expect(changed.findings.some((other) => isSameFinding(identity, other, stands))).toBe(false);
-          offered += 1;
-        }
-        most = Math.max(most, remedies.length);
+        const marks = remedies.map(({ worth }) => worth.after);
+        expect(marks).toEqual([...marks].sort((one, other) => other - one));
       }
-    }
-    expect(most).toBe(3);
-    expect(offered).toBeGreaterThan(50);
   });
 
-  it("leave out no change that would have been better", () => {
-    const [look] = looks;
-    if (!look) throw new Error("there is no look");
-    const reading = read(look);
-    for (const { finding: at, remedies } of remediesOf(look, reading, wardrobe)) {
-      const finding = reading.findings[at];
-      const worst = Math.min(...remedies.map(({ after }) => after));
-      const named = new Set(remedies.map(({ change }) => JSON.stringify(change)));
-      for (const piece of wardrobe) {
-        const proposed = finding?.proposals.some(
-          (proposal) => proposal.kind === "wear" && proposal.slot === piece.kind,
+  it("lead to what they promise, and the look reads better", () => {
+    for (const { reading, remedy, after } of under) {
+      expect(remedy.worth).toMatchObject({ before: markOf(reading), after: markOf(after) });
+      expect(remedy.verdict).toBe(after.verdict);
+      expect(after.points).toBeGreaterThan(reading.points);
+      expect(verdicts.indexOf(after.verdict)).toBeLessThanOrEqual(verdicts.indexOf(reading.verdict));
+    }
+  });
+
+  it("leave what they stand under gone or less grave", () => {
+    for (const { look, reading, finding, remedy, after } of under) {
+      const called = nowCalled(look, remedy.change);
+      const stoodBeside = reading.findings.filter((other) => other !== finding);
+      const left = sameMatter(finding, after, called).filter(
+        (now) =>
+          !stoodBeside.some(
+            (then) => then.rule === now.rule && then.effect === now.effect && alike(then, now, called),
+          ),
+      );
+      for (const now of left)
+        expect(
+          points(now) > points(finding) || points(now) > 0,
+          `${finding.rule}: ${remedy.change.kind}`,
+        ).toBe(true);
+    }
+  });
+
+  it("bring nothing as grave as what they mend", () => {
+    for (const { look, reading, finding, remedy, after } of under) {
+      const called = nowCalled(look, remedy.change);
+      for (const now of after.findings) {
+        if (points(now) >= 0 || points(now) > points(finding)) continue;
+        const stood = reading.findings.some(
+          (then) => then.rule === now.rule && then.effect === now.effect && alike(then, now, called),
         );
-        const change = { kind: "wear" as const, piece };
-        if (!finding || !proposed || named.has(JSON.stringify(change))) continue;
-        const changed = read(apply(look, change));
-        const mends = !changed.findings.some((other) =>
-          isSameFinding(identityOf(finding), other, standsFor(look, change)),
-        );
-        if (mends && remedies.length === 3) expect(changed.score).toBeLessThanOrEqual(worst);
+        expect(stood, `${finding.rule} mended, ${now.rule} come`).toBe(true);
       }
     }
+  });
+
+  it("never leave the shoes off", () => {
+    for (const { look, changed } of under) if (hasShoes(look)) expect(hasShoes(changed)).toBe(true);
+  });
+
+  it("stand apart where they mend nothing, and are better all the same", () => {
+    const apart = all.flatMap(({ look, reading, found }) =>
+      found.alsoBetter.map(({ change }) => ({ reading, found, change, after: read(apply(look, change)) })),
+    );
+    expect(apart.length).toBeGreaterThan(10);
+    for (const { reading, found, change, after } of apart) {
+      expect(after.points).toBeGreaterThan(reading.points);
+      expect(verdicts.indexOf(after.verdict)).toBeLessThanOrEqual(verdicts.indexOf(reading.verdict));
+      for (const { remedies } of found.mended)
+        expect(remedies.map((remedy) => JSON.stringify(remedy.change))).not.toContain(JSON.stringify(change));
+    }
+  });
+});
+
+function alike(one: Finding, other: Finding, called: (id: string) => string): boolean {
+  return pieceIdsOf(one).map(called).sort().join() === pieceIdsOf(other).sort().join();
+}
+
+describe("remedies", () => {
+  const dinner = { ...sampleOccasion, span: { low: 7, high: 8 } };
+  const dress = sample("dress", { name: "dress", register: { low: 5, centre: 6, high: 8 }, statement: 1 });
+  const at = (low: number, centre: number, high: number) => ({ low, centre, high });
+
+  it("do not offer trainers under a level that they leave too low", () => {
+    const flats = sample("shoe", { name: "flats", register: at(3, 4.5, 6) });
+    const trainers = sample("shoe", {
+      name: "trainers",
+      register: at(1, 3, 5),
+      figures: { form: "trainer" },
+    });
+    const look = sampleLook({ garments: [dress], accessories: [flats], occasion: dinner });
+    const reading = read(look);
+    const below = reading.findings.findIndex(({ message }) => message === "below");
+    expect(below).toBeGreaterThanOrEqual(0);
+    const { mended } = remediesOf(look, reading, [trainers]);
+    expect(mended.find(({ finding }) => finding === below)).toBeUndefined();
+  });
+
+  it("do not cover a bare leg with socks that nobody sees", () => {
+    const look = sampleLook({
+      client: { ...sampleClient },
+      garments: [dress],
+      accessories: [sample("shoe", { name: "pumps" })],
+      occasion: { ...sampleOccasion, flags: ["hosiery expected"] },
+    });
+    const reading = read(look);
+    const bare = reading.findings.findIndex(({ message }) => message === "hosiery expected");
+    expect(bare).toBeGreaterThanOrEqual(0);
+    const offered = (form: "liner" | "tights") =>
+      remediesOf(look, reading, [sample("hosiery", { name: form, figures: { form } })]).mended.some(
+        ({ finding }) => finding === bare,
+      );
+    expect(offered("liner")).toBe(false);
+    expect(offered("tights")).toBe(true);
   });
 });

@@ -2,20 +2,20 @@ import { adjustmentOn, adjustmentSpec, optionsOf } from "../piece/adjustment";
 import type { AdjustmentKind } from "../piece/adjustments";
 import type { Look } from "../piece/look";
 import { slotOf, type Piece } from "../piece/piece";
-import type { Proposal } from "../rules/finding";
+import type { Finding, Proposal } from "../rules/finding";
 import { apply, standsFor, wornSo, type Change } from "./change";
 import { read } from "./read";
-import { identityOf, isSameFinding } from "./same-finding";
-import { isFault } from "./severity";
+import { identityOf, isSameFinding, isSameMatter } from "./same-finding";
+import { isFault, valueOf } from "./severity";
 import { solveTurnUp } from "./turn-ups";
 import type { Reading } from "./read";
-import type { Verdict } from "./verdict";
+import { compareVerdicts, type Verdict } from "./verdict";
+import { byWorth, worthOf, type Worth } from "./worth";
 
-/** A change that was applied and read again: what it is, and what it does to the score. */
+/** A change that was applied and read again: what it is, and what it is worth. */
 export interface Remedy {
   readonly change: Change;
-  readonly before: number;
-  readonly after: number;
+  readonly worth: Worth;
   readonly verdict: Verdict;
 }
 
@@ -26,29 +26,80 @@ export interface Mended {
   readonly remedies: readonly Remedy[];
 }
 
+/** What could be done to a look. */
+export interface Remedies {
+  readonly mended: readonly Mended[];
+  /** What mends nothing that is said, and is better all the same; the best first. */
+  readonly alsoBetter: readonly Remedy[];
+}
+
 const kept = 3;
 
 /**
- * Tries what each fault or note proposes, with the pieces at hand, and keeps the changes after which it is
- * no longer said, or no longer of all its pieces, and the score is higher.
+ * Tries what each fault or note proposes, with the pieces at hand. Under a finding stand the changes after which
+ * the look reads better, the finding is gone or less grave, and nothing as grave as it was has come; what
+ * merely makes the look better stands apart.
  */
-export function remediesOf(look: Look, reading: Reading, wardrobe: readonly Piece[]): Mended[] {
-  return reading.findings.flatMap((finding, i) => {
+export function remediesOf(look: Look, reading: Reading, wardrobe: readonly Piece[]): Remedies {
+  const tried = new Map<string, Tried>();
+  const mending = new Set<string>();
+  const mended = reading.findings.flatMap((finding, i): Mended[] => {
     if (!isFault(finding) && finding.effect !== "note") return [];
-    const identity = identityOf(finding);
-    const changes = finding.proposals.flatMap((proposal) => changesFor(look, proposal, wardrobe));
-    const remedies = changes
-      .flatMap((change): Remedy[] => {
-        const after = read(apply(look, change));
-        const stands = standsFor(look, change);
-        const still = after.findings.some((other) => isSameFinding(identity, other, stands));
-        if (still || after.score <= reading.score) return [];
-        return [{ change, before: reading.score, after: after.score, verdict: after.verdict }];
-      })
-      .sort((one, other) => other.after - one.after)
-      .slice(0, kept);
-    return remedies.length > 0 ? [{ finding: i, remedies }] : [];
+    const remedies: Tried[] = [];
+    for (const proposal of finding.proposals)
+      for (const change of changesFor(look, proposal, wardrobe)) {
+        const key = keyOf(change);
+        const known = tried.get(key) ?? trial(look, reading, change);
+        tried.set(key, known);
+        if (known.worth.gain <= 0 || !mends(finding, reading, known)) continue;
+        mending.add(key);
+        if (!remedies.includes(known)) remedies.push(known);
+      }
+    return remedies.length > 0 ? [{ finding: i, remedies: bestOf(remedies) }] : [];
   });
+  const better = [...tried].filter(
+    ([key, { worth, after }]) =>
+      worth.gain > 0 && !mending.has(key) && compareVerdicts(after.verdict, reading.verdict) >= 0,
+  );
+  return { mended, alsoBetter: bestOf(better.map(([, each]) => each)) };
+}
+
+/** A change with the reading it leads to. */
+interface Tried extends Remedy {
+  readonly after: Reading;
+  readonly standsFor: (piece: string) => string;
+}
+
+function trial(look: Look, before: Reading, change: Change): Tried {
+  const after = read(apply(look, change));
+  const worth = worthOf(before, after);
+  return { change, worth, verdict: after.verdict, after, standsFor: standsFor(look, change) };
+}
+
+function bestOf(tried: readonly Tried[]): Remedy[] {
+  return [...tried]
+    .sort(byWorth)
+    .slice(0, kept)
+    .map(({ change, worth, verdict }) => ({ change, worth, verdict }));
+}
+
+/** Whether a change mends a finding: it is gone or less grave, and nothing as grave as it was has come. */
+function mends(finding: Finding, before: Reading, { after, standsFor: stands }: Tried): boolean {
+  if (compareVerdicts(after.verdict, before.verdict) < 0) return false;
+  const value = valueOf(finding);
+  const others = before.findings.filter((then) => then !== finding).map(identityOf);
+  return after.findings.every((now) => {
+    const left = valueOf(now);
+    if (left > value || left > 0) return true;
+    // What stood there before beside it has not come by this change.
+    if (others.some((then) => isSameFinding(then, now, stands))) return true;
+    if (isSameMatter(identityOf(finding), now, stands)) return false;
+    return left === 0;
+  });
+}
+
+function keyOf(change: Change): string {
+  return change.kind === "wear" ? `wear ${change.piece.id}` : JSON.stringify(change);
 }
 
 /** What a proposal comes to with the pieces at hand. */
@@ -59,10 +110,15 @@ function changesFor(look: Look, proposal: Proposal, wardrobe: readonly Piece[]):
         .filter((piece) => slotOf(piece) === proposal.slot && !look.accessories.includes(piece))
         .map((piece): Change => ({ kind: "wear", piece }));
     case "take-off":
-      return [proposal];
+      return isShoe(look, proposal.piece) ? [] : [proposal];
     case "adjust":
       return waysFor(look, proposal.way, proposal.piece);
   }
+}
+
+/** Shoes are exchanged: nobody is sent out without them. */
+function isShoe({ accessories }: Look, id: string): boolean {
+  return accessories.some((piece) => piece.id === id && slotOf(piece) === "shoe");
 }
 
 /** The ways of wearing a piece that are worth trying: of a turn-up the one that suits best, of others each. */

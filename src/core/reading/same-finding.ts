@@ -24,3 +24,15 @@ export function isSameFinding(
   const now = pieceIdsOf(other);
   return before.size === now.length && now.every((piece) => before.has(piece));
 }
+
+/** Whether a finding is of the same matter as one before: one rule, of some of the same pieces or of none. */
+export function isSameMatter(
+  { rule, pieceIds }: FindingIdentity,
+  other: Finding,
+  standsFor: (piece: string) => string = (piece) => piece,
+): boolean {
+  if (rule !== other.rule) return false;
+  const before = new Set(pieceIds.map(standsFor));
+  const now = pieceIdsOf(other);
+  return before.size === 0 || now.length === 0 || now.some((piece) => before.has(piece));
+}

@@ -1,5 +1,6 @@
 import { lenses, type Finding, type Lens } from "../rules/finding";
-import { effectValues, scoring } from "./verdict";
+import { valueOf } from "./severity";
+import { scoring } from "./verdict";
 
 /**
  * Score of findings, 0-100: 70 + 4 * the sum of weight * effect, where the n-th praise of one lens
@@ -23,7 +24,7 @@ export function pointsByLens(findings: readonly Finding[]): ReadonlyMap<Lens, nu
     const praise: number[] = [];
     for (const finding of findings) {
       if (finding.lens !== lens || finding.effect === "unread") continue;
-      const value = finding.weight * effectValues[finding.effect];
+      const value = valueOf(finding);
       if (value > 0) praise.push(value);
       sum = (sum ?? 0) + Math.min(0, value);
     }

@@ -8,6 +8,11 @@ export function bySeverity(one: Finding, other: Finding): number {
   return severity.indexOf(one.effect) - severity.indexOf(other.effect);
 }
 
+/** What a finding adds to a reading, points: negative for a fault. */
+export function valueOf({ weight, effect }: Pick<Finding, "weight" | "effect">): number {
+  return weight * effectValues[effect];
+}
+
 /** Whether a finding asks for a change. */
 export function isFault(finding: Finding): boolean {
   return effectValues[finding.effect] < 0;

@@ -23,6 +23,19 @@ export const effectValues: Record<Effect, number> = {
 /** A reading without findings, what a point of weight x effect adds to it, and where it sings. */
 export const scoring = { start: 70, perPoint: 4, singsFrom: 77, morePerRub: 3 } as const;
 
+/** The highest marks of a look that jars and of one that sits: the number never says more than the verdict. */
+const highest = { jars: 49, sits: scoring.singsFrom - 1, sings: 100 } as const;
+const lowest = { jars: 0, sits: highest.jars + 1, sings: highest.sits + 1 } as const;
+
+/**
+ * The whole number that is shown beside a verdict, 0-100: the score, kept between the marks of its verdict; of a
+ * look that jars half of it, so that what is well with it is still told.
+ */
+export function markOf({ verdict, score }: { readonly verdict: Verdict; readonly score: number }): number {
+  const mark = Math.round(verdict === "jars" ? score / 2 : score);
+  return Math.min(highest[verdict], Math.max(lowest[verdict], mark));
+}
+
 /** Sum of hem findings from which a hem over a shoe sings: one that sings, with no more than a trifle against it. */
 const hemSingsFrom = 1.5;
 

@@ -4,16 +4,13 @@ import { stacks, type Slot } from "../piece/slots";
 import type { Finding } from "../rules/finding";
 import { isFault } from "../reading/severity";
 import { read, type Reading } from "../reading/read";
-import { compareVerdicts, type Verdict } from "../reading/verdict";
+import type { Verdict } from "../reading/verdict";
+import { byWorth, worthOf, type Worth } from "../reading/worth";
 
 /** A piece that could take a slot, with the real change it would make. */
 export interface Candidate {
   readonly piece: Piece;
-  readonly score: number;
-  /** The same without the ends of the score: what pieces are put in order by. */
-  readonly points: number;
-  /** Score with it less score now. */
-  readonly change: number;
+  readonly worth: Worth;
   readonly verdict: Verdict;
   /** Ids of the rules whose faults it mends, and of those it brings in. */
   readonly mends: readonly string[];
@@ -33,9 +30,7 @@ export function rank(look: Look, slot: Slot, wardrobe: readonly Piece[]): Candid
       const faults = faultsOf(reading);
       return {
         piece,
-        score: reading.score,
-        points: reading.points,
-        change: Math.round((reading.score - now.score) * 10) / 10,
+        worth: worthOf(now, reading),
         verdict: reading.verdict,
         mends: [...faultsNow].filter((rule) => !faults.has(rule)),
         brings: [...faults].filter((rule) => !faultsNow.has(rule)),
@@ -51,11 +46,7 @@ function faultsOf(reading: Reading): Set<string> {
 
 const byName = new Intl.Collator("en");
 
-/** By points, then by verdict, then by name, so that equal pieces keep their order. */
+/** By what each is worth, then by name, so that equal pieces keep their order. */
 function byPromise(one: Candidate, other: Candidate): number {
-  return (
-    other.points - one.points ||
-    compareVerdicts(other.verdict, one.verdict) ||
-    byName.compare(one.piece.name, other.piece.name)
-  );
+  return byWorth(one, other) || byName.compare(one.piece.name, other.piece.name);
 }

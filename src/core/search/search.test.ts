@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import { swap, wear } from "../piece/look";
 import type { Piece } from "../piece/piece";
 import { read } from "../reading/read";
+import { markOf } from "../reading/verdict";
 import { sample, sampleLook, sampleOccasion } from "../testing/sample";
 import { boardReader } from "./board";
 import { rank } from "./rank";
@@ -33,23 +34,24 @@ describe("candidates for a station", () => {
 
   it("are the pieces of the slot, the best first, with the change each really makes", () => {
     expect(candidates.map(({ piece }) => piece.name)).toEqual(["close navy boots", "loose black boots"]);
-    const now = read(look).score;
-    for (const { piece, score, change } of candidates) {
-      expect(score).toBe(read(swap(look, "shoe", piece)).score);
-      expect(change).toBeCloseTo(score - now, 6);
+    const now = read(look);
+    for (const { piece, worth } of candidates) {
+      const reading = read(swap(look, "shoe", piece));
+      expect(worth).toMatchObject({ before: markOf(now), after: markOf(reading) });
+      expect(worth.gain).toBeCloseTo(reading.points - now.points, 5);
     }
   });
 
   it("say which faults they mend and which is on", () => {
     expect(candidates[0]?.mends.length).toBeGreaterThan(0);
     expect(candidates.map(({ worn }) => worn)).toEqual([false, true]);
-    expect(candidates[1]).toMatchObject({ change: 0, mends: [], brings: [] });
+    expect(candidates[1]).toMatchObject({ worth: { gain: 0 }, mends: [], brings: [] });
   });
 
   it("join a stack rather than empty it", () => {
     const stacked = { ...look, accessories: [sample("bracelet", { name: "bangle" })] };
     const [first] = rank(stacked, "wrist", wardrobe);
-    expect(first && read(wear(stacked, first.piece)).score).toBe(first?.score);
+    expect(first && markOf(read(wear(stacked, first.piece)))).toBe(first?.worth.after);
   });
 });
 

@@ -3,7 +3,7 @@
 import { Redo2, Undo2 } from "lucide-react";
 import type { ComponentProps } from "react";
 import type { Occasion } from "@/core/piece/occasion";
-import { verdicts } from "@/core/reading/verdict";
+import { verdicts, markOf } from "@/core/reading/verdict";
 import { levelWord } from "@/core/register/ladder";
 import { Button } from "../kit/button";
 import { Hint } from "../kit/hint";
@@ -11,6 +11,7 @@ import { Mark, VerdictMark, wordOf } from "../kit/marks";
 import { Segments } from "../kit/segments";
 import { Select } from "../kit/select";
 import { benchAction } from "./desk/actions";
+import { decidingWords } from "./deciding-words";
 import { useBenchState, useDesk, useHistory } from "./desk/use-desk";
 import { LookMenu } from "./look-menu";
 import { SetMenu } from "./set-menu";
@@ -95,7 +96,7 @@ function Circumstances() {
       <span className="truncate">
         Rule book: {ruleBook.name}, version {ruleBook.version}
         {before && before.ruleBookVersion !== ruleBook.version
-          ? `; was ${wordOf(before.verdict)} ${Math.round(before.score)} by version ${before.ruleBookVersion}`
+          ? `; was ${wordOf(before.verdict)} ${markOf(before)} by version ${before.ruleBookVersion}`
           : ""}
       </span>
     </div>
@@ -110,6 +111,7 @@ function weatherOf({ temperature, rain, wind, ground, light, onFoot }: Occasion)
 function Judgement() {
   const { reading, standing } = useDesk();
   const overruled = standing.overruled.some((overruling) => overruling !== null);
+  const standingFindings = reading.findings.filter((_, i) => !standing.overruled[i]);
   return (
     <div className="flex items-center gap-2 border-l border-rule pl-3" aria-live="polite">
       <VerdictMark of={standing.verdict} className="size-7" />
@@ -120,12 +122,15 @@ function Judgement() {
             className="tabular w-9 text-right text-title leading-none font-medium"
             title="Score, 0 to 100"
           >
-            {Math.round(standing.score)}
+            {markOf(standing)}
           </span>
+        </span>
+        <span className="text-tiny leading-tight whitespace-nowrap text-ink-soft">
+          {decidingWords(standing.verdict, standingFindings)}
         </span>
         {overruled && (
           <span className="tabular text-right text-tiny leading-none text-ink-soft">
-            computed: {wordOf(reading.verdict)} {Math.round(reading.score)}
+            computed: {wordOf(reading.verdict)} {markOf(reading)}
           </span>
         )}
       </span>

@@ -11,6 +11,7 @@ import { commonBox, type PlateBox } from "../drawing/plate-box";
 import { Mark, wordOf } from "../kit/marks";
 import { SwatchStrip } from "../kit/swatches";
 import { useBenchState, useDesk } from "./desk/use-desk";
+import { sayWorth } from "./say-worth";
 
 /** Candidates for the station, best first: each a plate with the change it would really make. */
 export function Candidates() {
@@ -100,7 +101,7 @@ function Candidate({ candidate, index, piece, box }: CandidateProps) {
 
 /** What a candidate would make of the look. */
 function Worth({ candidate, piece }: Pick<CandidateProps, "candidate" | "piece">) {
-  const { change, verdict, worn, mends, brings } = candidate;
+  const { worth, verdict, worn, mends, brings } = candidate;
   const titles = (ids: readonly string[]) =>
     ids.map((id) => ruleOf(id)?.title.toLowerCase() ?? id).join("; ");
   const says =
@@ -114,7 +115,7 @@ function Worth({ candidate, piece }: Pick<CandidateProps, "candidate" | "piece">
         <span className="tabular flex items-center gap-1 text-small font-semibold">
           <Mark of={verdict} className="size-3.5" />
           <span className="sr-only">{wordOf(verdict)},</span>
-          {worn ? "on" : sayChange(change)}
+          {worn ? "on" : sayWorth(worth)}
         </span>
         <SwatchStrip swatches={piece.swatches} className="h-2.5 w-10" />
       </span>
@@ -123,9 +124,4 @@ function Worth({ candidate, piece }: Pick<CandidateProps, "candidate" | "piece">
       </span>
     </div>
   );
-}
-
-function sayChange(change: number): string {
-  const size = Math.round(Math.abs(change) * 10) / 10;
-  return size === 0 ? "\u00b10" : `${change > 0 ? "+" : "\u2212"}${size}`;
 }

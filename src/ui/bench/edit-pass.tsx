@@ -1,11 +1,13 @@
 "use client";
 
 import { useCallback } from "react";
+import { costsNothing } from "@/core/reading/worth";
 import type { RemovedPiece, SurpriseOf } from "@/workers/answers";
 import { Plate } from "../drawing/plate";
 import { Button } from "../kit/button";
 import { useAsk, type Question } from "../counsel/use-ask";
 import { useDesk } from "./desk/use-desk";
+import { sayWorth } from "./say-worth";
 
 interface Pass {
   readonly removals: readonly RemovedPiece[];
@@ -25,10 +27,10 @@ export function EditPass() {
   const { value } = useAsk(advisor, question);
   const removals = value?.removals ?? null;
   const swaps = value?.swaps ?? [];
-  const free = removals?.filter(({ before, after }) => after >= before).length ?? 0;
+  const free = removals?.filter(({ worth }) => costsNothing(worth)).length ?? 0;
   return (
     <div className="flex min-h-0 flex-1 items-stretch gap-2 overflow-x-auto px-4 pb-2.5">
-      {removals?.map(({ pieceId, before, after }) => {
+      {removals?.map(({ pieceId, worth }) => {
         const piece = named(pieceId);
         if (!piece) return null;
         return (
@@ -41,12 +43,12 @@ export function EditPass() {
             <Plate piece={piece} className="min-h-0 w-full flex-1" />
             <span className="block w-full truncate text-tiny font-medium">{piece.name}</span>
             <span className="tabular text-small font-semibold">
-              {sayChange(before, after)} <span className="font-normal text-ink-soft">without it</span>
+              {sayWorth(worth)} <span className="font-normal text-ink-soft">without it</span>
             </span>
           </button>
         );
       })}
-      {swaps.map(({ offId, onId, before, after }) => {
+      {swaps.map(({ offId, onId, worth }) => {
         const on = named(onId);
         if (!on) return null;
         return (
@@ -59,8 +61,8 @@ export function EditPass() {
             <Plate piece={on} className="min-h-0 w-full flex-1" />
             <span className="block w-full truncate text-tiny font-medium">{on.name}</span>
             <span className="block w-full truncate text-tiny text-ink-soft">
-              <span className="tabular text-small font-semibold text-ink">{sayChange(before, after)}</span>{" "}
-              for {named(offId)?.name.toLowerCase()}
+              <span className="tabular text-small font-semibold text-ink">{sayWorth(worth)}</span> for{" "}
+              {named(offId)?.name.toLowerCase()}
             </span>
           </button>
         );
@@ -81,10 +83,4 @@ export function EditPass() {
       </div>
     </div>
   );
-}
-
-function sayChange(before: number, after: number): string {
-  const change = Math.round((after - before) * 10) / 10;
-  if (change > 0) return `+${change}`;
-  return change < 0 ? `\u2212${-change}` : "\u00b10";
 }

@@ -16,9 +16,8 @@ import type { Advisor } from "../counsel/use-counsel";
 import { useLengthUnit } from "../kit/length-unit";
 import { Mark, wordOf } from "../kit/marks";
 import { RuleNote } from "../rule-book/rule-note";
-import { sayChange } from "./change-words";
-import { useDesk } from "./desk/use-desk";
 import { Overrule } from "./overrule";
+import { RemedyButtons } from "./remedy-buttons";
 import type { Place } from "../kit/place";
 
 /** What the stylist may do with a finding besides mending it. */
@@ -46,7 +45,6 @@ interface FindingRowProps {
 /** One finding: its mark and sentence, its figures with their limits, why, and what would mend it. */
 export function FindingRow({ finding, overruled, judging, remedies }: FindingRowProps) {
   const unit = useLengthUnit();
-  const { named, steps } = useDesk();
   const [asking, setAsking] = useState(false);
   const grave = !overruled && isGrave(finding);
   return (
@@ -100,21 +98,8 @@ export function FindingRow({ finding, overruled, judging, remedies }: FindingRow
         )}
         {finding.caution && <p className="mt-0.5 text-tiny font-medium">Caution: {finding.caution}</p>}
         {!overruled && remedies.length > 0 && (
-          <div className="mt-1.5 flex flex-wrap gap-1.5">
-            {remedies.map((remedy, i) => (
-              <button
-                key={i}
-                type="button"
-                data-remedy
-                onClick={() => steps.change(remedy.change)}
-                className="min-h-7 max-w-full border border-rule-strong bg-white px-2 py-0.5 text-left hover:bg-well"
-              >
-                {sayChange(remedy.change, unit, named)}{" "}
-                <span className="tabular whitespace-nowrap text-ink-soft">
-                  {Math.round(remedy.before)} &rarr; {Math.round(remedy.after)}
-                </span>
-              </button>
-            ))}
+          <div className="mt-1.5">
+            <RemedyButtons remedies={remedies} />
           </div>
         )}
       </div>

@@ -1,6 +1,7 @@
 "use client";
 
 import { useCallback } from "react";
+import { markOf } from "@/core/reading/verdict";
 import { slotLabels } from "@/core/piece/slots";
 import { levelWord } from "@/core/register/ladder";
 import type { LeverOf, SlotLeversOf } from "@/workers/answers";
@@ -77,7 +78,7 @@ function LeverButton({ lever, name, onPut }: LeverButtonProps) {
       <span className="block">{name}</span>
       <span className="tabular flex items-center gap-1 text-tiny text-ink-soft">
         {stepWords(lever.level)}
-        <Mark of={lever.verdict} className="size-3.5" /> {wordOf(lever.verdict)} {Math.round(lever.score)}
+        <Mark of={lever.verdict} className="size-3.5" /> {wordOf(lever.verdict)} {markOf(lever)}
       </span>
     </button>
   );

@@ -1,6 +1,7 @@
 "use client";
 
 import { useState } from "react";
+import { markOf } from "@/core/reading/verdict";
 import type { BookRemedy } from "@/core/reading/book-remedies";
 import type { BookChange } from "@/core/rule-book/book-change";
 import { useAsk, type Question } from "../counsel/use-ask";
@@ -99,7 +100,7 @@ function BookChanges({ advisor, question, onChange }: BookChangesProps) {
         >
           {sayBookChange(change, unit)}{" "}
           <span className="tabular whitespace-nowrap text-ink-soft">
-            then {wordOf(verdict)} {Math.round(score)}
+            then {wordOf(verdict)} {markOf({ verdict, score })}
           </span>
         </button>
       ))}

@@ -8,6 +8,7 @@ import { useDesk } from "./desk/use-desk";
 import { EdgeLine } from "./edge-line";
 import { FindingRow } from "./finding-row";
 import { LevelScale } from "./level-scale";
+import { RemedyButtons } from "./remedy-buttons";
 
 /** What the rules say: eight gauges, then every finding with its figures and remedies, gravest first. */
 export function ReadingPanel() {
@@ -16,7 +17,7 @@ export function ReadingPanel() {
   const fresh = answers.ofThisLook && isShown;
   const remediesOf = (finding: Finding): readonly Remedy[] =>
     fresh
-      ? (answers.mended.find((entry) => reading.findings[entry.finding] === finding)?.remedies ?? [])
+      ? (answers.remedies.mended.find((entry) => reading.findings[entry.finding] === finding)?.remedies ?? [])
       : [];
   const groups = groupsOf(reading);
   return (
@@ -57,6 +58,15 @@ export function ReadingPanel() {
             </ul>
           </div>
         ))}
+        {fresh && answers.remedies.alsoBetter.length > 0 && (
+          <div className="pt-3">
+            <h3 className="text-body">Also better</h3>
+            <p className="mb-1.5 text-tiny text-ink-soft">
+              These mend nothing above, and the look gains by them.
+            </p>
+            <RemedyButtons remedies={answers.remedies.alsoBetter} />
+          </div>
+        )}
       </div>
     </section>
   );

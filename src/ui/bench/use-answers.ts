@@ -1,7 +1,7 @@
 import { useCallback, useMemo, useState } from "react";
 import type { Slot } from "@/core/piece/slots";
 import type { Edge } from "@/core/reading/edges";
-import type { Mended } from "@/core/reading/remedies";
+import type { Remedies } from "@/core/reading/remedies";
 import type { TurnUpAnswer } from "@/core/reading/turn-ups";
 import type { LookKey } from "@/core/studio/wardrobe";
 import type { RankedPiece } from "@/workers/answers";
@@ -13,7 +13,7 @@ interface Told {
   readonly key: LookKey;
   readonly slot: Slot;
   readonly candidates: readonly RankedPiece[];
-  readonly mended: readonly Mended[];
+  readonly remedies: Remedies;
   readonly turnUp: TurnUpAnswer | null;
   readonly edges: readonly Edge[];
 }
@@ -22,7 +22,8 @@ interface Told {
 export interface Answers {
   /** Candidates for the station that pass the tray's filter, the best first. */
   readonly candidates: readonly RankedPiece[];
-  readonly mended: readonly Mended[];
+  /** What mends the findings of this look, and what else would better it; none while it is not known. */
+  readonly remedies: Remedies;
   readonly turnUp: TurnUpAnswer | null;
   /** The figures on which the verdict of this look hangs; none while they are not known. */
   readonly edges: readonly Edge[];
@@ -37,12 +38,12 @@ export function useAnswers(advisor: Advisor | null, key: LookKey, slot: Slot, fi
   const question = useCallback<Question<Told>>(
     async (counsel) => {
       const candidates = await counsel.rank(key, slot);
-      const [mended, turnUp, edges] = await Promise.all([
+      const [remedies, turnUp, edges] = await Promise.all([
         counsel.remedies(key),
         counsel.turnUp(key),
         counsel.edges(key),
       ]);
-      return { key, slot, candidates, mended, turnUp, edges };
+      return { key, slot, candidates, remedies, turnUp, edges };
     },
     [key, slot],
   );
@@ -58,7 +59,7 @@ export function useAnswers(advisor: Advisor | null, key: LookKey, slot: Slot, fi
   const ofThisLook = told?.key === key;
   return {
     candidates,
-    mended: told?.mended ?? [],
+    remedies: ofThisLook ? told.remedies : noRemedies,
     turnUp: ofThisLook ? told.turnUp : null,
     edges: ofThisLook ? told.edges : noEdges,
     fresh: ofThisLook && told.slot === slot,
@@ -67,6 +68,7 @@ export function useAnswers(advisor: Advisor | null, key: LookKey, slot: Slot, fi
 }
 
 const noEdges: readonly Edge[] = [];
+const noRemedies: Remedies = { mended: [], alsoBetter: [] };
 
 function passes({ mends, brings }: RankedPiece, filter: TrayFilter): boolean {
   if (filter === "mends") return mends.length > 0;

@@ -1,5 +1,6 @@
 "use client";
 
+import { markOf } from "@/core/reading/verdict";
 import { slotLabels } from "@/core/piece/slots";
 import type { BestSets } from "@/workers/answers";
 import { Plate } from "../drawing/plate";
@@ -93,7 +94,7 @@ function FoundSets({ found }: { readonly found: BestSets | null }) {
               <button
                 type="button"
                 onClick={() => steps.putOnSet(pieceIds)}
-                aria-label={`Put on ${names}: ${wordOf(verdict)} ${Math.round(score)} ${count}`}
+                aria-label={`Put on ${names}: ${wordOf(verdict)} ${markOf({ verdict, score })} ${count}`}
                 className="flex flex-col border border-rule bg-paper px-2 pb-1 text-left hover:bg-white"
               >
                 <span className="flex min-h-0 flex-1 items-end gap-1">
@@ -105,7 +106,7 @@ function FoundSets({ found }: { readonly found: BestSets | null }) {
                 </span>
                 <span className="tabular flex items-center gap-1.5 text-small font-semibold">
                   <VerdictMark of={verdict} className="size-4" />
-                  {wordOf(verdict)} {Math.round(score)}
+                  {wordOf(verdict)} {markOf({ verdict, score })}
                   <span className="font-normal text-ink-soft">{count}</span>
                 </span>
               </button>

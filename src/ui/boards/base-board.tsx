@@ -5,6 +5,7 @@
 import { useVirtualizer } from "@tanstack/react-virtual";
 import Link from "next/link";
 import { memo, useMemo, useRef } from "react";
+import { markOf } from "@/core/reading/verdict";
 import { dress } from "@/core/dressing/dress";
 import { levelWord } from "@/core/register/ladder";
 import { asWorn } from "@/core/search/reach";
@@ -146,7 +147,7 @@ const LookOf = memo(function LookOf({ wardrobe, base, set }: LookOfProps) {
         <span className="font-serif text-body leading-tight font-medium">{set.name}</span>
         <span className="tabular flex items-center gap-1.5">
           <VerdictMark of={reading.verdict} className="size-4.5" />
-          {wordOf(reading.verdict)} {Math.round(reading.score)}
+          {wordOf(reading.verdict)} {markOf(reading)}
         </span>
         <span className="tabular text-tiny text-ink-soft">
           {reading.level === null

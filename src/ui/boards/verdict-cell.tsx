@@ -1,4 +1,5 @@
 import Link from "next/link";
+import { markOf } from "@/core/reading/verdict";
 import type { Reach } from "@/core/search/reach";
 import { VerdictMark, wordOf } from "../kit/marks";
 
@@ -11,7 +12,7 @@ interface VerdictCellProps {
 
 /** A look of a board in a mark and its score; opened, it lies on the bench. */
 export function VerdictCell({ read: { verdict, score, turned }, of, href }: VerdictCellProps) {
-  const shown = Math.round(score);
+  const shown = markOf({ verdict, score });
   return (
     <Link
       href={href}

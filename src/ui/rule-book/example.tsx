@@ -1,6 +1,7 @@
 "use client";
 
 import { useMemo } from "react";
+import { markOf } from "@/core/reading/verdict";
 import { dress } from "@/core/dressing/dress";
 import { readDressed } from "@/core/reading/read";
 import type { RuleBook } from "@/core/rule-book/rule-book";
@@ -52,11 +53,11 @@ export function Example({ wardrobe, looks, shown, onShow, kept, book }: ExampleP
         options={looks.map(({ name }, i) => ({ id: String(i), name }))}
       />
       <p className="tabular flex items-center gap-1.5" aria-live="polite">
-        <Mark of={before.verdict} /> {wordOf(before.verdict)} {Math.round(before.score)}
+        <Mark of={before.verdict} /> {wordOf(before.verdict)} {markOf(before)}
         {after.score !== before.score || after.verdict !== before.verdict ? (
           <>
             <span aria-label="becomes">&rarr;</span>
-            <Mark of={after.verdict} /> {wordOf(after.verdict)} {Math.round(after.score)}
+            <Mark of={after.verdict} /> {wordOf(after.verdict)} {markOf(after)}
           </>
         ) : (
           <span className="text-ink-soft">, unchanged here</span>

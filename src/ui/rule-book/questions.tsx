@@ -1,5 +1,6 @@
 "use client";
 
+import { markOf } from "@/core/reading/verdict";
 import type { BookExample } from "@/core/reading/book-examples";
 import type { RuleBook } from "@/core/rule-book/rule-book";
 import { schoolNames, schoolQuestions, type SchoolName } from "@/core/rule-book/schools";
@@ -72,10 +73,10 @@ function Changes({ example, lookNames, onLook }: ChangesProps) {
       className="tabular flex flex-wrap items-center gap-x-1.5 text-left text-tiny hover:underline"
     >
       <Mark of={before.verdict} className="size-3.5" />
-      {wordOf(before.verdict)} {Math.round(before.score)}
+      {wordOf(before.verdict)} {markOf(before)}
       <span aria-label="becomes">&rarr;</span>
       <Mark of={after.verdict} className="size-3.5" />
-      {wordOf(after.verdict)} {Math.round(after.score)}
+      {wordOf(after.verdict)} {markOf(after)}
       <span className="text-ink-soft">{lookNames[look]}</span>
     </button>
   );

@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { markOf } from "@/core/reading/verdict";
 import type { Client } from "@/core/piece/client";
 import type { Piece } from "@/core/piece/piece";
 import { phrase } from "@/core/reading/phrase";
@@ -37,7 +38,7 @@ export function CoherenceLine({ pieces, client, open = false }: CoherenceLinePro
       <summary className="tabular flex cursor-pointer flex-wrap items-center gap-x-1.5">
         <VerdictMark of={verdict} className="size-3.5" />
         <span className="text-ink">
-          by itself {wordOf(verdict)} {Math.round(score)}
+          by itself {wordOf(verdict)} {markOf({ verdict, score })}
         </span>
         <span>{facts.join("; ")}</span>
       </summary>

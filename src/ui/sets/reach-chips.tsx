@@ -1,5 +1,6 @@
 import type { Route } from "next";
 import Link from "next/link";
+import { markOf } from "@/core/reading/verdict";
 import type { Reach } from "@/core/search/reach";
 import type { NamedPieces } from "@/core/studio/bench-source";
 import { VerdictMark, wordOf } from "../kit/marks";
@@ -26,12 +27,12 @@ export function ReachChips({ bases, reach, hrefOf }: ReachChipsProps) {
             <span>{base.name}</span>
             <span className="sr-only">{answer ? wordOf(answer.verdict) : ""}</span>
             <span className="tabular w-5 text-right text-ink-soft">
-              {answer ? Math.round(answer.score) : ""}
+              {answer ? markOf(answer) : ""}
             </span>
           </>
         );
         const words = answer
-          ? `${wordOf(answer.verdict)}, ${Math.round(answer.score)}${answer.turned ? ", with a turn-up" : ""}`
+          ? `${wordOf(answer.verdict)}, ${markOf(answer)}${answer.turned ? ", with a turn-up" : ""}`
           : "reading";
         return (
           <li key={base.id}>

@@ -1,4 +1,5 @@
 import Link from "next/link";
+import { markOf } from "@/core/reading/verdict";
 import { read } from "@/core/reading/read";
 import type { ClientRecord } from "@/core/studio/client-record";
 import type { GroupRecord } from "@/core/studio/group-record";
@@ -64,11 +65,11 @@ export function RecentLooks({ looks, clients, bases, occasions, pieces }: Recent
                   {look.occasion && `, ${look.occasion.name}`}
                 </span>
                 <span className="tabular mt-auto flex items-center gap-2 text-body font-medium">
-                  <MarkWord of={reading.verdict} /> {Math.round(reading.score)}
+                  <MarkWord of={reading.verdict} /> {markOf(reading)}
                 </span>
                 {record.read && record.read.ruleBookVersion !== client.ruleBook.version && (
                   <span className="tabular text-tiny text-ink-soft">
-                    was {record.read.verdict} {Math.round(record.read.score)} by version{" "}
+                    was {record.read.verdict} {markOf(record.read)} by version{" "}
                     {record.read.ruleBookVersion} of {client.ruleBook.name}
                   </span>
                 )}

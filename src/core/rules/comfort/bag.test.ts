@@ -100,7 +100,7 @@ describe("where the bag lands", () => {
   it("is mended by setting the strap, to the score that was promised", () => {
     const worn = look(bagOf({ carry: "shoulder", strap: 150, height: 30 }));
     const reading = read(worn);
-    const found = remediesOf(worn, reading, []).find(
+    const found = remediesOf(worn, reading, []).mended.find(
       ({ finding }) => reading.findings[finding]?.rule === "proportion.bag-lands",
     );
     expect(found?.remedies[0]?.change).toMatchObject({ kind: "adjust", adjustment: { kind: "strap" } });

@@ -2,6 +2,7 @@ import { familyOf } from "../../colour/family";
 import type { Dressed, Worn } from "../../dressing/dressed";
 import { finishes, type Finish } from "../../finish/finishes";
 import type { DressCodeFlag } from "../../piece/occasion";
+import { totalLength, uncovered } from "../../length/interval";
 import { isKind, isOpenToed, isTrainer, placeOf, type Piece, type PieceOf } from "../../piece/piece";
 import type { Proposal } from "../finding";
 import { swapOrTakeOff, wear } from "../proposals";
@@ -39,7 +40,7 @@ export const dressCode: Readonly<Record<DressCodeFlag, CodeSpec>> = {
     mend: () => wear("layer"),
   },
   "hosiery expected": {
-    breaks: ({ bareLeg, hosiery }) => (bareLeg !== null && !hosiery ? [null] : []),
+    breaks: (dressed) => (isLegBare(dressed) ? [null] : []),
     mend: () => wear("hosiery"),
   },
   "no denim": {
@@ -64,6 +65,16 @@ export const dressCode: Readonly<Record<DressCodeFlag, CodeSpec>> = {
     mend: () => wear("hat"),
   },
 };
+
+/** Up to this part of the leg may stay bare over what is worn on it. */
+const mayStayBare = 0.4;
+
+/** Whether the leg is seen bare: a sock does not cover it. */
+function isLegBare({ bareLeg, hosiery }: Dressed): boolean {
+  if (!bareLeg) return false;
+  const left = uncovered(bareLeg, hosiery ? [hosiery.extent] : []);
+  return totalLength(left) > mayStayBare * (bareLeg.to - bareLeg.from);
+}
 
 function shoes({ worn }: Dressed): PieceOf<"shoe">[] {
   return worn.flatMap(({ piece }) => (isKind(piece, "shoe") ? [piece] : []));

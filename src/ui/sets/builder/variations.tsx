@@ -1,6 +1,7 @@
 "use client";
 
 import { useMemo } from "react";
+import { markOf } from "@/core/reading/verdict";
 import type { Client } from "@/core/piece/client";
 import { slotOf, type Piece } from "@/core/piece/piece";
 import { slotLabels, type Slot } from "@/core/piece/slots";
@@ -37,14 +38,14 @@ export function Variations({ pieces, slot, shelf, client, onSwap }: VariationsPr
               <button
                 type="button"
                 onClick={() => onSwap(piece)}
-                aria-label={`Put in ${piece.name} instead: by itself ${wordOf(verdict)} ${Math.round(score)}`}
+                aria-label={`Put in ${piece.name} instead: by itself ${wordOf(verdict)} ${markOf({ verdict, score })}`}
                 className="flex w-28 flex-col border border-rule bg-paper px-1.5 pb-1 text-left hover:bg-white"
               >
                 <Plate piece={piece} className="h-14 w-full" />
                 <span className="line-clamp-2 h-8 text-tiny">{piece.name}</span>
                 <span className="tabular flex items-center gap-1 text-small font-semibold">
                   <VerdictMark of={verdict} className="size-3.5" />
-                  {Math.round(score)}
+                  {markOf({ verdict, score })}
                   <span className="font-normal text-ink-soft">{signed(change)}</span>
                 </span>
               </button>
