@@ -21,7 +21,7 @@ export type SlotLeversOf = Pick<SlotLevers, "slot"> & {
   readonly dressier: LeverOf | null;
 };
 
-/** The best sets met so far for a base, far enough apart to be a choice. */
+/** Of the sets that agree best on a base those that read best, far enough apart to be a choice. */
 export interface BestSets {
   readonly sets: readonly {
     readonly pieceIds: readonly string[];
@@ -29,10 +29,10 @@ export interface BestSets {
     readonly score: number;
     readonly verdict: Verdict;
   }[];
-  /** Whether nothing better is left. */
-  readonly proved: boolean;
-  /** How much more of score than the best shown a set could still be worth; 0 when that is proved. */
-  readonly open: number;
+  /** Whether no set is left that agrees better than those that were read. */
+  readonly finished: boolean;
+  /** How many sets were read in full. */
+  readonly read: number;
   /** How many combinations were looked at, and how many there are. */
   readonly looked: number;
   readonly possible: string;

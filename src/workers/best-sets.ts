@@ -2,23 +2,23 @@ import type { Look } from "@/core/piece/look";
 import type { Piece } from "@/core/piece/piece";
 import { rainIsLikely } from "@/core/rules/comfort/wet";
 import { read } from "@/core/reading/read";
+import { compareVerdicts } from "@/core/reading/verdict";
 import { diverse } from "@/core/search/best/diverse";
 import { possibleChoices, type Choice } from "@/core/search/best/problem";
 import { searchBest, type Progress } from "@/core/search/best/search";
 import { setProblem, type SetProblem, type SetWish } from "@/core/search/best/set-problem";
 import type { BestSets } from "./answers";
 
-/** How many sets are sought, how many of them are shown, and in how many slots those differ at least. */
-const sought = 60;
+/** How many sets are sought and read, how many of them are shown, and in how many slots those differ at least. */
+const sought = 120;
 const shown = 6;
 const apart = 2;
-/** A score counts four a point, a search a hundred: so much worth is one of score. */
-const worthOfScore = 25;
 /** Milliseconds between two signs of life. */
 const breath = 120;
 
 /**
- * Looks for the best sets of a base, telling how far it is. Between two steps whoever asked may have
+ * Looks for the sets that agree best on a base, reads each of them, and answers with those that read best, telling
+ * how far it is. That they read best is known of those that were read, not of all there are. Between two steps whoever asked may have
  * asked for something else: `goesOn` says whether to go on.
  */
 export async function seekSets(
@@ -45,12 +45,17 @@ function answer(
   base: Look,
   { problem, pieces, bare }: SetProblem,
   progress: Progress,
-  done: boolean,
+  finished: boolean,
 ): BestSets {
+  const read = progress.best.map((choice) => readSet(base, pieces, choice)).sort(byReading);
   return {
-    sets: diverse(progress.best, shown, apart).map((choice) => setOf(base, pieces, choice)),
-    proved: done,
-    open: done ? 0 : (progress.bound - (progress.best[0]?.worth ?? 0)) / worthOfScore,
+    sets: diverse(
+      read.map(({ choice }) => choice),
+      shown,
+      apart,
+    ).flatMap((choice) => read.find((each) => each.choice === choice)?.set ?? []),
+    finished,
+    read: read.length,
     looked: progress.looked,
     possible: String(possibleChoices(problem)),
     bare,
@@ -58,8 +63,19 @@ function answer(
   };
 }
 
-function setOf(base: Look, pieces: readonly (Piece | null)[], { options }: Choice): BestSets["sets"][number] {
-  const worn = options.flatMap((option) => pieces[option] ?? []);
-  const { score, verdict } = read({ ...base, accessories: worn });
-  return { pieceIds: worn.map(({ id }) => id), score, verdict };
+interface ReadSet {
+  readonly choice: Choice;
+  readonly set: BestSets["sets"][number];
+  readonly points: number;
+}
+
+function readSet(base: Look, pieces: readonly (Piece | null)[], choice: Choice): ReadSet {
+  const worn = choice.options.flatMap((option) => pieces[option] ?? []);
+  const { score, verdict, points } = read({ ...base, accessories: worn });
+  return { choice, set: { pieceIds: worn.map(({ id }) => id), score, verdict }, points };
+}
+
+/** The better verdict first, then the more points. */
+function byReading(one: ReadSet, other: ReadSet): number {
+  return compareVerdicts(other.set.verdict, one.set.verdict) || other.points - one.points;
 }

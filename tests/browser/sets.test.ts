@@ -1,6 +1,6 @@
 import type { Browser, Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { choose, clientCalled, named, openPage, press, sees, signIn } from "../support/browser";
+import { choose, clientCalled, named, openPage, press, sees, shows, signIn } from "../support/browser";
 import { openStudio } from "../support/studio";
 
 let site = "";
@@ -32,11 +32,14 @@ describe("whole sets on the bench", () => {
     await page.keyboard.press("w");
   });
 
-  it("are sought in the worker and proved, of all the combinations there are", async () => {
-    await sees(page, /proved best of [\d,]+ combinations, [\d,]+ looked at/);
+  it("are those that read best of the many that agree best, and it says no more than that", async () => {
+    await sees(page, /of [\d,]+ combinations the \d+ that agree best were read, these read best/);
     const sets = await offered();
     expect(sets.length).toBeGreaterThan(1);
     expect(new Set(sets).size).toBe(sets.length);
+    const marks = sets.map((set) => Number(/(\d+) \d+ pieces?$/.exec(set)?.[1]));
+    expect(marks).toEqual([...marks].sort((one, other) => other - one));
+    expect(await shows(page, "proved")).toBe(false);
   });
 
   it("are put on with the score that was promised", async () => {
@@ -67,7 +70,7 @@ describe("whole sets on the bench", () => {
       const sets = [...document.querySelectorAll("ul[aria-label='Whole sets'] button")];
       return sets.length > 0 && !sets.some((set) => /suede|satin|velvet/i.test(set.ariaLabel ?? ""));
     });
-    await sees(page, /proved best of [\d,]+ combinations/);
+    await sees(page, /that agree best were read, these read best/);
   });
 
   it("can fill a slot always, leave it out, and keep what is on in another", async () => {

@@ -179,6 +179,25 @@ describe("the turn-up solver", () => {
   it("has nothing to say of a look without trousers", () => {
     expect(solveTurnUp(sampleLook({ garments: [sample("skirt")] }))).toBeNull();
   });
+
+  it("never rolls pressed cloth, unless it is made to be rolled", () => {
+    const boots = sample("shoe", { figures: { form: "boot", shaft: 12, shaftTop: 28, lift: 4 } });
+    const answer = (given: Partial<Pick<Piece, "finish" | "cloth">>, madeToTurn = false) =>
+      solveTurnUp(
+        sampleLook({
+          garments: [
+            sample("trousers", { ...given, figures: { inseam: 72.5, opening: 37, above: 37.5, madeToTurn } }),
+          ],
+          accessories: [boots],
+        }),
+      );
+    expect(answer({ cloth: "cotton" })?.best?.turn).toMatchObject({ kind: "turn" });
+    expect(answer({ cloth: null })?.best?.turn).toMatchObject({ kind: "turn" });
+    for (const given of [{ cloth: "wool" }, { cloth: "silk" }, { finish: "satin" }] as const)
+      expect(answer(given)).toMatchObject({ best: null, pressed: true });
+    expect(answer({ cloth: "wool" }, true)?.best?.turn).toMatchObject({ kind: "turn" });
+    expect(answer({ cloth: "wool", finish: "brushed" })?.best?.turn).toMatchObject({ kind: "turn" });
+  });
 });
 
 describe("changes", () => {

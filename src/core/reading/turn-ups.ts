@@ -1,6 +1,7 @@
 import { turnLength } from "../proportion/hem";
 import { optionsOf, type Turn } from "../piece/adjustment";
 import { isLegged } from "../piece/piece";
+import { isPressed } from "../piece/pressed";
 import type { Look } from "../piece/look";
 import { apply, wornSo, type Change } from "./change";
 import { speaksOf } from "../rules/spoken";
@@ -20,17 +21,23 @@ export interface TurnUpAnswer {
   readonly best: TurnUp | null;
   /** What the one that comes nearest still runs into, when none does: ids of the rules. */
   readonly because: readonly string[];
+  /** The cloth is pressed and is not rolled: the tailor or another shoe mends what jars. */
+  readonly pressed: boolean;
 }
 
 /**
  * The turn-up that makes trousers and shoe agree: every single and double turn in half-centimetre steps
- * is read, and the best that does not jar is the answer, the least cloth moved among equals.
+ * is read, and the best that does not jar is the answer, the least cloth moved among equals. Pressed cloth is
+ * never rolled: of that only the plain hem is read.
  * @returns null when the look has no trousers
  */
 export function solveTurnUp(look: Look): TurnUpAnswer | null {
   const trousers = look.garments.find((piece) => isLegged(piece));
   if (!trousers) return null;
-  const tried = [null, ...optionsOf("turn", trousers)].map((turn) => tryTurn(look, trousers.id, turn));
+  const pressed = isPressed(trousers);
+  const tried = [null, ...(pressed ? [] : optionsOf("turn", trousers))].map((turn) =>
+    tryTurn(look, trousers.id, turn),
+  );
   const ranked = [...tried].sort(
     (one, other) =>
       Number(one.jars) - Number(other.jars) ||
@@ -40,8 +47,8 @@ export function solveTurnUp(look: Look): TurnUpAnswer | null {
   );
   const [first] = ranked;
   if (!first) return null;
-  if (!first.jars) return { best: first, because: [] };
-  return { best: null, because: first.against };
+  if (!first.jars) return { best: first, because: [], pressed };
+  return { best: null, because: first.against, pressed };
 }
 
 function tryTurn(look: Look, piece: string, turn: Turn | null): TurnUp & { against: readonly string[] } {

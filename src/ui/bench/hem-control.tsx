@@ -77,7 +77,13 @@ function Best({ trousers, turn: current }: { readonly trousers: Legged; readonly
   const unit = useLengthUnit();
   const { answers, steps } = useDesk();
   if (!answers.turnUp) return null;
-  const { best, because } = answers.turnUp;
+  const { best, because, pressed } = answers.turnUp;
+  if (!best && pressed)
+    return (
+      <p className="mt-1.5 text-ink-soft">
+        Pressed cloth is not rolled: let the tailor set this hem, or change the shoes.
+      </p>
+    );
   if (!best) {
     const reasons = [...new Set(because)].map((id) => ruleOf(id)?.title.toLowerCase() ?? id);
     return <p className="mt-1.5 text-ink-soft">No turn-up suits this pair: {reasons.join("; ")}.</p>;

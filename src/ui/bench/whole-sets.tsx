@@ -12,7 +12,7 @@ import { handledNext, handlingOf, leanings, presets, sought } from "./set-wishes
 import { useWholeSets } from "./use-whole-sets";
 import { Hint } from "../kit/hint";
 
-/** The best whole sets for the base, far enough apart to be a choice, sought and proved in the worker. */
+/** The best whole sets for the base, far enough apart to be a choice, sought and read in the worker. */
 export function WholeSets() {
   const search = useWholeSets();
   const { steps } = useDesk();
@@ -120,15 +120,17 @@ function FoundSets({ found }: { readonly found: BestSets | null }) {
 
 function sayProgress(found: BestSets | null, stopped: boolean): string {
   if (!found) return "laying the pieces out ...";
-  const of = `of ${Number(found.possible).toLocaleString("en")} combinations`;
+  const possible = Number(found.possible).toLocaleString("en");
   const rest = [
     found.wet ? "; what suffers in rain left out" : "",
     found.bare.length > 0
       ? `; nothing to offer for ${found.bare.map((slot) => slotLabels[slot].toLowerCase()).join(", ")}`
       : "",
   ].join("");
-  const looked = `${found.looked.toLocaleString("en")} looked at`;
-  if (found.proved) return `proved best ${of}, ${looked}${rest}`;
-  const open = `none can be more than ${Math.ceil(found.open)} of score better`;
-  return `${stopped ? "stopped" : "looking"}: ${looked} ${of}, ${open}${rest}`;
+  if (found.finished && String(found.read) === found.possible)
+    return `all ${possible} combinations were read, these read best${rest}`;
+  const agree = `the ${found.read} that agree best were read, these read best`;
+  if (found.finished) return `of ${possible} combinations ${agree}${rest}`;
+  const looked = `${found.looked.toLocaleString("en")} of ${possible} combinations looked at`;
+  return `${stopped ? "stopped" : "looking"}: ${looked}, ${found.read} read so far${rest}`;
 }
