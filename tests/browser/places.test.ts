@@ -90,6 +90,30 @@ describe("every place", () => {
     expect(over).toBeLessThanOrEqual(0);
   });
 
+  it.each([360, 600, 768])("scrolls down only in a window of %i", async (width) => {
+    const client = await clientCalled(page, site, "Ottoline Varga");
+    const ofClient = ["/clients/%", "/bench?client=%", "/sets/build?client=%", "/sets/stock?client=%"];
+    await page.setViewport({ width, height: 740 });
+    const over: string[] = [];
+    for (const path of [...places, ...ofClient.map((of) => of.replace("%", client))]) {
+      await page.goto(site + path);
+      await page.waitForSelector("h1");
+      const needs = await page.evaluate(() => document.documentElement.scrollWidth);
+      if (needs > width) over.push(`${path} wants ${needs}`);
+    }
+    expect(over).toEqual([]);
+  });
+
+  it("leaves nothing blank below the bench", async () => {
+    const client = await clientCalled(page, site, "Ottoline Varga");
+    await page.setViewport({ width: 1440, height: 900 });
+    await page.goto(`${site}/bench?client=${client}`);
+    await sees(page, /\d+ read/);
+    expect(
+      await page.evaluate(() => document.documentElement.scrollHeight - innerHeight),
+    ).toBeLessThanOrEqual(0);
+  });
+
   it("keeps in its address what the rail was looked through for, and in which order", async () => {
     await page.setViewport({ width: 1280, height: 800 });
     await page.goto(`${site}/rail`);

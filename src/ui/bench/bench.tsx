@@ -50,10 +50,10 @@ export function Bench(props: BenchProps) {
   return (
     <DeskProvider value={desk}>
       <DndContext id="bench" sensors={sensors} onDragEnd={drop}>
-        <main className="grid h-[calc(100dvh-2.8rem)] min-h-140 grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)_10.75rem]">
+        <main className="grid grid-cols-[minmax(0,1fr)] grid-rows-[auto_auto_10.75rem] md:h-[calc(100dvh-2.8rem)] md:min-h-140 md:grid-rows-[auto_minmax(0,1fr)_10.75rem]">
           <h1 className="sr-only">Bench</h1>
           <Brief clients={source.kept ? clients : [{ id: source.client.id, name: source.client.name }]} />
-          <div className="grid min-h-0 grid-cols-[minmax(0,37.5fr)_minmax(0,24.4fr)_minmax(0,38.1fr)]">
+          <div className="grid grid-cols-[minmax(0,1fr)] grid-rows-[30rem_34rem_auto] md:min-h-0 md:grid-cols-[minmax(0,37.5fr)_minmax(0,24.4fr)_minmax(0,38.1fr)] md:grid-rows-[minmax(0,1fr)]">
             <FigureColumn />
             <Stations />
             <ReadingPanel />

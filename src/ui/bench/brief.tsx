@@ -27,7 +27,7 @@ export function Brief({ clients }: BriefProps) {
   const own = useBenchState((state) => state.look.ownVerdict);
   const occasions = [{ id: "", name: "none in particular" }, ...source.occasions];
   return (
-    <div className="flex items-stretch gap-3 border-b border-rule-strong bg-paper px-4 py-1.5">
+    <div className="flex flex-wrap items-stretch gap-x-3 gap-y-1.5 border-b border-rule-strong bg-paper px-4 py-1.5 lg:flex-nowrap">
       <Choice label="Client" wide="w-29" value={source.client.id} options={clients} onChange={toClient} />
       <Choice
         label="Occasion"
@@ -37,7 +37,7 @@ export function Brief({ clients }: BriefProps) {
       />
       <Choice label="Base" value={baseId} options={source.bases} onChange={steps.chooseBase} />
       <Circumstances />
-      <div className="ml-auto flex shrink-0 items-center gap-2.5">
+      <div className="ml-auto flex flex-wrap items-center justify-end gap-2.5 lg:shrink-0 lg:flex-nowrap">
         <KeptState />
         <Judgement />
         <Segments

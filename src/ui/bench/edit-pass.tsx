@@ -29,7 +29,7 @@ export function EditPass() {
   const swaps = value?.swaps ?? [];
   const free = removals?.filter(({ worth }) => costsNothing(worth)).length ?? 0;
   return (
-    <div className="flex min-h-0 flex-1 items-stretch gap-2 overflow-x-auto px-4 pb-2.5">
+    <div className="relative flex min-h-0 flex-1 items-stretch gap-2 overflow-x-auto px-4 pb-2.5">
       {removals?.map(({ pieceId, worth }) => {
         const piece = named(pieceId);
         if (!piece) return null;

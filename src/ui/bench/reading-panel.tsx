@@ -28,7 +28,7 @@ export function ReadingPanel() {
         tabIndex={0}
         role="region"
         aria-label="Findings"
-        className="min-h-0 flex-1 overflow-y-auto px-4 pb-3"
+        className="relative min-h-0 flex-1 overflow-y-auto px-4 pb-3"
       >
         {refusal && (
           <p role="alert" className="mt-3 border-l-2 border-thread pl-2">

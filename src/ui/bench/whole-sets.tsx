@@ -83,7 +83,7 @@ export function WholeSets() {
 function FoundSets({ found }: { readonly found: BestSets | null }) {
   const { named, steps } = useDesk();
   return (
-    <ul aria-label="Whole sets" className="flex min-h-0 flex-1 gap-2 overflow-x-auto">
+    <ul aria-label="Whole sets" className="relative flex min-h-0 flex-1 gap-2 overflow-x-auto">
       {found?.sets.map(({ pieceIds, score, verdict }) => {
         const pieces = pieceIds.flatMap((id) => named(id) ?? []);
         const names = pieces.map(({ name }) => name).join(", ");

@@ -42,7 +42,7 @@ export function BaseForm({ id, version, initial, client, garments, save, actions
       savedSay="The base is kept, and on the bench."
       actions={actions}
     >
-      <div className="grid gap-6 lg:grid-cols-[minmax(0,1fr)_24rem]">
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-6 lg:grid-cols-[minmax(0,1fr)_24rem]">
         <div>
           <TextField name="name" label="Name of the base" className="mb-5 max-w-96" />
           <GarmentChoice garments={garments} />

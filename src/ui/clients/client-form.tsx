@@ -44,9 +44,9 @@ export function ClientForm(props: ClientFormProps) {
       savedSay={id ? "The client is kept." : "The client is on record."}
       actions={actions}
     >
-      <div className="grid gap-6 lg:grid-cols-[23rem_minmax(0,1fr)]">
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-6 lg:grid-cols-[23rem_minmax(0,1fr)]">
         <BodyChart active={active} />
-        <div className="grid content-start gap-7">
+        <div className="grid grid-cols-[minmax(0,1fr)] content-start gap-7">
           <TextField name="name" label="Name" className="max-w-96" />
           <MeasurementFields active={active} onActive={setActive} />
           <MeasurementHistory history={history} />

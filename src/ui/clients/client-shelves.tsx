@@ -21,7 +21,7 @@ interface ClientShelvesProps {
 export function ClientShelves({ client, bases, occasions, pieces }: ClientShelvesProps) {
   const wardrobe = { client, pieces: pieces.map(({ piece }) => piece), occasions: [], away: [] };
   return (
-    <div className="mb-10 grid gap-8 lg:grid-cols-[minmax(0,1fr)_22rem]">
+    <div className="mb-10 grid grid-cols-[minmax(0,1fr)] gap-8 lg:grid-cols-[minmax(0,1fr)_22rem]">
       <section aria-labelledby="bases">
         <div className="mb-3 flex items-baseline justify-between">
           <h2 id="bases" className="text-lead">
@@ -36,7 +36,7 @@ export function ClientShelves({ client, bases, occasions, pieces }: ClientShelve
             No base yet: lay out the garments of a first plain outfit.
           </p>
         )}
-        <ul className="flex gap-3 overflow-x-auto pb-2">
+        <ul className="relative flex gap-3 overflow-x-auto pb-2">
           {bases.map((base) => {
             const look = layOut(wardrobe, {
               garmentIds: base.pieceIds,

@@ -29,7 +29,10 @@ export function ColourList() {
       {fault && <p className="mb-2 font-medium text-thread">{fault}</p>}
       <div className="grid gap-2">
         {fields.map((field, i) => (
-          <div key={field.id} className="grid grid-cols-[11rem_6rem_9rem_auto] items-start gap-3">
+          <div
+            key={field.id}
+            className="grid grid-cols-2 sm:grid-cols-[11rem_6rem_9rem_auto] items-start gap-3"
+          >
             <ColourField name={`piece.swatches.${i}.hex`} label="Colour" />
             <NumberField
               name={`piece.swatches.${i}.share`}

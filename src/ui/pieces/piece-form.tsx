@@ -44,9 +44,9 @@ export function PieceForm({ record, owners, owner, save, actions }: PieceFormPro
       savedSay="The piece is on the rail."
       actions={actions}
     >
-      <div className="grid gap-6 lg:grid-cols-[20rem_minmax(0,1fr)]">
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-6 lg:grid-cols-[20rem_minmax(0,1fr)]">
         <Preview />
-        <div className="grid content-start gap-7">
+        <div className="grid grid-cols-[minmax(0,1fr)] content-start gap-7">
           <div className="grid grid-cols-2 gap-3 xl:grid-cols-4">
             {record ? null : <KindField kind={kind} onKind={setKind} />}
             <TextField name="piece.name" label="Name" className={record ? "col-span-2" : ""} />

@@ -87,7 +87,7 @@ export function RailTable({ count, pieces, reach, nameOf, order, falling, onOrde
   return (
     <table
       ref={body}
-      className="w-full table-fixed border border-rule-strong bg-paper"
+      className="w-full min-w-220 table-fixed border border-rule-strong bg-paper"
       aria-rowcount={count + 1}
     >
       <thead className="text-left text-tiny text-ink-soft">

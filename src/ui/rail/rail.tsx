@@ -86,15 +86,17 @@ export function Rail({ clients, isEmpty, first, look }: RailProps) {
           {count === 1 ? "1 piece" : `${count} pieces`}
         </p>
       </div>
-      <RailTable
-        count={count}
-        pieces={pieces}
-        reach={reach}
-        nameOf={nameOf}
-        order={query.order}
-        falling={query.falling}
-        onOrder={(order, falling) => void setQuery({ order, falling })}
-      />
+      <div role="region" aria-label="Pieces" tabIndex={0} className="overflow-x-auto">
+        <RailTable
+          count={count}
+          pieces={pieces}
+          reach={reach}
+          nameOf={nameOf}
+          order={query.order}
+          falling={query.falling}
+          onOrder={(order, falling) => void setQuery({ order, falling })}
+        />
+      </div>
       {count === 0 && (
         <p className="border border-t-0 border-rule-strong bg-paper p-6 text-ink-soft">
           Nothing on the rail answers to that.

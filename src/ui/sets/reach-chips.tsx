@@ -26,9 +26,7 @@ export function ReachChips({ bases, reach, hrefOf }: ReachChipsProps) {
             {answer ? <VerdictMark of={answer.verdict} className="size-4" /> : <span className="size-4" />}
             <span>{base.name}</span>
             <span className="sr-only">{answer ? wordOf(answer.verdict) : ""}</span>
-            <span className="tabular w-5 text-right text-ink-soft">
-              {answer ? markOf(answer) : ""}
-            </span>
+            <span className="tabular w-5 text-right text-ink-soft">{answer ? markOf(answer) : ""}</span>
           </>
         );
         const words = answer

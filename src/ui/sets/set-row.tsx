@@ -38,7 +38,7 @@ export function SetRow(props: SetRowProps) {
   return (
     <li ref={ref} data-index={at} className="pb-3">
       <div className="border border-rule-strong bg-paper">
-        <div className="grid items-center gap-4 px-4 pt-3 lg:grid-cols-[19rem_minmax(0,1fr)]">
+        <div className="grid grid-cols-[minmax(0,1fr)] items-center gap-4 px-4 pt-3 lg:grid-cols-[19rem_minmax(0,1fr)]">
           <div>
             <h2 className="text-lead leading-tight">{set.name}</h2>
             <p className="tabular text-ink-soft">{reachWords(reach, bases.length)}</p>
@@ -46,7 +46,7 @@ export function SetRow(props: SetRowProps) {
               {lastWorn ? `last worn ${format(parseISO(lastWorn), "d MMMM")}` : "not worn yet"}
             </p>
           </div>
-          <div className="flex items-end gap-3 border-b border-ink">
+          <div className="flex flex-wrap items-end gap-3 border-b border-ink">
             {worn.map((piece) => (
               <Hint key={piece.id} words={piece.name}>
                 <Link href={`/rail/${piece.id}`} aria-label={piece.name}>

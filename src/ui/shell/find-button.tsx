@@ -26,7 +26,7 @@ export function FindButton({ find }: { readonly find: Find }) {
         className="flex h-7 items-center gap-3 border border-rule-strong bg-white px-2.5 text-ink-soft hover:text-ink"
       >
         Find
-        <span aria-hidden="true" className="text-tiny">
+        <span aria-hidden="true" className="hidden text-tiny sm:inline">
           Ctrl K
         </span>
       </button>

@@ -30,11 +30,14 @@ export function Tape({ unit, saveUnit, find, signOut, ...settings }: TapeProps) 
   return (
     <header className="relative border-b border-rule-strong bg-paper">
       <Ticks />
-      <div className="relative flex h-11 items-stretch gap-6 px-4">
-        <Link href="/" className="flex items-center font-serif text-lead tracking-tight">
+      <div className="relative flex min-h-11 flex-wrap items-stretch gap-x-3 px-4 md:flex-nowrap md:gap-x-6">
+        <Link href="/" className="flex h-11 items-center font-serif text-lead tracking-tight">
           Juxtane
         </Link>
-        <nav aria-label="Places" className="flex items-stretch">
+        <nav
+          aria-label="Places"
+          className="order-last -mx-1 flex h-11 w-full items-stretch md:order-none md:mx-0 md:w-auto"
+        >
           {places.map(({ href, label }) => {
             const here = href === "/" ? path === "/" : path.startsWith(href);
             return (
@@ -42,7 +45,7 @@ export function Tape({ unit, saveUnit, find, signOut, ...settings }: TapeProps) 
                 key={href}
                 href={href}
                 aria-current={here ? "page" : undefined}
-                className={`relative flex items-center border-l border-rule-strong px-4 last:border-r hover:bg-well ${here ? "font-semibold" : ""}`}
+                className={`relative flex items-center border-l border-rule-strong px-2 last:border-r sm:px-4 hover:bg-well ${here ? "font-semibold" : ""}`}
               >
                 {label}
                 {here && (
@@ -55,7 +58,7 @@ export function Tape({ unit, saveUnit, find, signOut, ...settings }: TapeProps) 
             );
           })}
         </nav>
-        <div className="ml-auto flex items-center gap-4 text-ink-soft">
+        <div className="ml-auto flex h-11 items-center gap-2.5 text-ink-soft sm:gap-4">
           <FindButton find={find} />
           <UnitSwitch unit={unit} save={saveUnit} />
           <StudioSettings {...settings} />

@@ -69,8 +69,8 @@ export function RecentLooks({ looks, clients, bases, occasions, pieces }: Recent
                 </span>
                 {record.read && record.read.ruleBookVersion !== client.ruleBook.version && (
                   <span className="tabular text-tiny text-ink-soft">
-                    was {record.read.verdict} {markOf(record.read)} by version{" "}
-                    {record.read.ruleBookVersion} of {client.ruleBook.name}
+                    was {record.read.verdict} {markOf(record.read)} by version {record.read.ruleBookVersion}{" "}
+                    of {client.ruleBook.name}
                   </span>
                 )}
                 {worst && <span className="line-clamp-3 text-tiny text-ink-soft">{phrase(worst, "cm")}</span>}

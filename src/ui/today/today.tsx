@@ -44,7 +44,7 @@ export function Today({ day, names, coming, ...inHand }: TodayProps) {
         </ButtonLink>
       }
     >
-      <div className="grid gap-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
         <section aria-labelledby="recent">
           <h2 id="recent" className="mb-3 text-lead">
             Looks in hand

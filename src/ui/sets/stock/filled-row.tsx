@@ -50,7 +50,7 @@ export function FilledRow(props: FilledRowProps) {
           )}
         </div>
         {isFilled ? (
-          <div className="flex items-end gap-3 border-b border-ink">
+          <div className="flex flex-wrap items-end gap-3 border-b border-ink">
             {worn.map((piece) => (
               <span key={piece.id} title={piece.name} className="flex min-w-0 flex-col items-center">
                 <Plate piece={piece} className="h-16 w-22" />
