@@ -66,7 +66,7 @@ const shots = [
     ready: "read, best first",
     async first(page) {
       await page.keyboard.press("w");
-      await until(page, "proved best of");
+      await until(page, "these read best");
     },
   },
   { name: "set-board", path: "/boards/sets", ready: "looks read" },
