@@ -5,9 +5,11 @@ import type { Dressed, Worn } from "../../dressing/dressed";
 import type { Tint } from "../../dressing/profile";
 import { echoLimitsOf, withinOf } from "./echo-entries";
 
-/** Whether every colour of every garment is dark. */
-export function isAllDark(garments: readonly Worn[], under: number): boolean {
-  return garments.every(({ profile }) => profile.tints.every(({ shade }) => shade.L < under));
+/** Whether every colour of every garment is dark; of one that hardly shows, a collar or a hem, none counts. */
+export function isAllDark(garments: readonly Worn[], under: number, trace: number): boolean {
+  return garments.every(
+    ({ profile, area }) => area < trace || profile.tints.every(({ shade }) => shade.L < under),
+  );
 }
 
 /** The lights of a look beside the shoe's own ground; a sole counts only in part. */

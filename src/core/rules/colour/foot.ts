@@ -27,7 +27,7 @@ export const foot = defineRule({
     light: param(70, "L*", "from this on a shoe is light"),
     allDark: param(40, "L*", "under this every garment is dark"),
     sole: param(0.5, "count", "what a light sole counts as a light of its own"),
-    trace: param(0.05, "share", "share of a dark among the garments that counts"),
+    trace: param(0.05, "share", "share of the look from which a colour of the garments counts"),
   },
   messages: {
     onlyLight:
@@ -44,7 +44,7 @@ export const foot = defineRule({
     const ground = shoe?.profile.ground;
     if (!shoe || !ground || garments.length === 0) return [];
     const depth = ground.shade.L;
-    if (isAllDark(garments, params.allDark) && depth >= params.light) {
+    if (isAllDark(garments, params.allDark, params.trace) && depth >= params.light) {
       if (lightsBeside(dressed, shoe, ground, params.light, params.sole) >= 1) return [];
       const figures = { depth: atMost("depth of the shoe", depth, "L*", params.light) };
       const proposals = wear("bag", "hosiery", "neck", "shoe");

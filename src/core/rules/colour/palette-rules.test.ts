@@ -106,6 +106,18 @@ describe("the depth of the foot", () => {
     const darks = [trousers("#232529"), top("#2a2c31")];
     expect(effectsOf(foot, look(darks, [shoe("#f6f6f6"), bag("#efe6d2")]))).toEqual([]);
   });
+
+  it("is answered by a pale collar in the neck of a dark knit", () => {
+    const knit = top("#2b2c30", {
+      name: "knit",
+      finish: "knit",
+      figures: { neckline: "crew", tucked: true },
+    });
+    const collar = top("#cfe0ee", { name: "collar", figures: { neckline: "shirt collar", tucked: true } });
+    const dark = trousers("#2b2c30");
+    expect(effectsOf(foot, look([dark, knit], [shoe("#f6f6f6")]))).toEqual(["rubs"]);
+    expect(effectsOf(foot, look([dark, collar, knit], [shoe("#f6f6f6")]))).toEqual([]);
+  });
 });
 
 describe("shoe and bag", () => {
