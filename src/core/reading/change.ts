@@ -25,6 +25,11 @@ export function apply(look: Look, change: Change): Look {
   }
 }
 
+/** Whether a piece may be left off: shoes are exchanged, nobody is sent out without them. */
+export function mayComeOff(piece: Piece): boolean {
+  return slotOf(piece) !== "shoe";
+}
+
 /** The change that wears a piece so. */
 export function wornSo(adjustment: Adjustment): Change {
   return { kind: "adjust", adjustment };

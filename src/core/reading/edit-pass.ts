@@ -1,5 +1,6 @@
 import { swap, takeOff, type Look } from "../piece/look";
 import { slotOf, type Piece } from "../piece/piece";
+import { mayComeOff } from "./change";
 import { read } from "./read";
 import { compareVerdicts } from "./verdict";
 import { byWorth, worthOf, type Worth } from "./worth";
@@ -21,7 +22,7 @@ export interface Surprise {
 export function editPass(look: Look): Removal[] {
   const now = read(look);
   return look.accessories
-    .filter((piece) => slotOf(piece) !== "shoe")
+    .filter(mayComeOff)
     .map((piece) => ({ piece, worth: worthOf(now, read(takeOff(look, piece.id))) }))
     .sort(byWorth);
 }

@@ -3,7 +3,7 @@ import type { AdjustmentKind } from "../piece/adjustments";
 import type { Look } from "../piece/look";
 import { slotOf, type Piece } from "../piece/piece";
 import type { Finding, Proposal } from "../rules/finding";
-import { apply, standsFor, wornSo, type Change } from "./change";
+import { apply, mayComeOff, standsFor, wornSo, type Change } from "./change";
 import { read } from "./read";
 import { identityOf, isSameFinding, isSameMatter } from "./same-finding";
 import { isFault, valueOf } from "./severity";
@@ -110,15 +110,12 @@ function changesFor(look: Look, proposal: Proposal, wardrobe: readonly Piece[]):
         .filter((piece) => slotOf(piece) === proposal.slot && !look.accessories.includes(piece))
         .map((piece): Change => ({ kind: "wear", piece }));
     case "take-off":
-      return isShoe(look, proposal.piece) ? [] : [proposal];
+      return look.accessories.some((piece) => piece.id === proposal.piece && mayComeOff(piece))
+        ? [proposal]
+        : [];
     case "adjust":
       return waysFor(look, proposal.way, proposal.piece);
   }
-}
-
-/** Shoes are exchanged: nobody is sent out without them. */
-function isShoe({ accessories }: Look, id: string): boolean {
-  return accessories.some((piece) => piece.id === id && slotOf(piece) === "shoe");
 }
 
 /** The ways of wearing a piece that are worth trying: of a turn-up the one that suits best, of others each. */

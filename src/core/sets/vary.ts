@@ -1,7 +1,7 @@
 import type { Client } from "../piece/client";
 import { slotOf, type Piece } from "../piece/piece";
 import { slots, stacks, type Slot } from "../piece/slots";
-import type { Verdict } from "../reading/verdict";
+import { markOf, type Verdict } from "../reading/verdict";
 import { coherenceOf } from "./coherence";
 
 /** The pieces of a set from the head down. */
@@ -20,10 +20,10 @@ export function withPiece(pieces: readonly Piece[], piece: Piece): Piece[] {
 /** A piece that could stand in a set in another's place, with what the set would be by itself. */
 export interface Variation {
   readonly piece: Piece;
-  readonly score: number;
-  /** Score with it less score now. */
-  readonly change: number;
   readonly verdict: Verdict;
+  readonly score: number;
+  /** The mark with it less the mark now. */
+  readonly change: number;
 }
 
 /** Other pieces for one slot of a set, by what the set would be by itself with each; the best first. */
@@ -33,13 +33,16 @@ export function variations(
   wardrobe: readonly Piece[],
   client: Client,
 ): Variation[] {
-  const now = coherenceOf(pieces, client).score;
+  const now = coherenceOf(pieces, client);
   const rest = pieces.filter((piece) => slotOf(piece) !== slot);
   return wardrobe
     .filter((piece) => slotOf(piece) === slot && !pieces.some(({ id }) => id === piece.id))
     .map((piece): Variation => {
       const { score, verdict } = coherenceOf([...rest, piece], client);
-      return { piece, score, verdict, change: Math.round((score - now) * 10) / 10 };
+      return { piece, score, verdict, change: markOf({ verdict, score }) - markOf(now) };
     })
-    .sort((one, other) => other.score - one.score || (one.piece.name < other.piece.name ? -1 : 1));
+    .sort(
+      (one, other) =>
+        other.change - one.change || other.score - one.score || (one.piece.name < other.piece.name ? -1 : 1),
+    );
 }

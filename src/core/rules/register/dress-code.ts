@@ -7,9 +7,15 @@ import { isKind, isOpenToed, isTrainer, placeOf, type Piece, type PieceOf } from
 import type { Proposal } from "../finding";
 import { swapOrTakeOff, wear } from "../proposals";
 
+/** What a rule book sets of a dress code. */
+interface CodeLimits {
+  /** Part of the leg that may stay bare over what is worn on it. */
+  readonly bare: number;
+}
+
 interface CodeSpec {
   /** The pieces that break it; null stands for one that is missing. */
-  readonly breaks: (dressed: Dressed) => (Piece | null)[];
+  readonly breaks: (dressed: Dressed, limits: CodeLimits) => (Piece | null)[];
   /** What is missing is put on; what breaks the code is exchanged or left off. */
   readonly mend: (piece: Piece | null) => Proposal[];
 }
@@ -40,7 +46,7 @@ export const dressCode: Readonly<Record<DressCodeFlag, CodeSpec>> = {
     mend: () => wear("layer"),
   },
   "hosiery expected": {
-    breaks: (dressed) => (isLegBare(dressed) ? [null] : []),
+    breaks: (dressed, { bare }) => (isLegBare(dressed, bare) ? [null] : []),
     mend: () => wear("hosiery"),
   },
   "no denim": {
@@ -66,14 +72,11 @@ export const dressCode: Readonly<Record<DressCodeFlag, CodeSpec>> = {
   },
 };
 
-/** Up to this part of the leg may stay bare over what is worn on it. */
-const mayStayBare = 0.4;
-
 /** Whether the leg is seen bare: a sock does not cover it. */
-function isLegBare({ bareLeg, hosiery }: Dressed): boolean {
+function isLegBare({ bareLeg, hosiery }: Dressed, most: number): boolean {
   if (!bareLeg) return false;
   const left = uncovered(bareLeg, hosiery ? [hosiery.extent] : []);
-  return totalLength(left) > mayStayBare * (bareLeg.to - bareLeg.from);
+  return totalLength(left) > most * (bareLeg.to - bareLeg.from);
 }
 
 function shoes({ worn }: Dressed): PieceOf<"shoe">[] {

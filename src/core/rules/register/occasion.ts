@@ -11,6 +11,7 @@ export const occasion = defineRule({
   why: "Everyone in the room reads the level first: a step out is noticed, two are talked about. What the dress code forbids is not a matter of taste.",
   params: {
     tolerance: param(0.25, "step", "how far outside still counts as inside"),
+    bare: param(0.4, "share", "part of the leg that may stay bare where hosiery is expected"),
     doubt: param(0.5, "step", "how far a level may be misjudged"),
   },
   messages: {
@@ -25,7 +26,7 @@ export const occasion = defineRule({
     const { span, flags, name } = look.occasion;
     const barred = flags.flatMap((flag) => {
       const { breaks, mend } = dressCode[flag];
-      return breaks(dressed).map((piece) =>
+      return breaks(dressed, params).map((piece) =>
         judge("bar", flag, {
           ...(piece && { of: { piece } }),
           words: { occasion: name },
