@@ -101,13 +101,13 @@ module.exports = {
     {
       name: "one-door-to-the-pool",
       severity: "error",
-      from: { path: "^src", pathNot: "^src/server/(db/|records/members|session/attempts)" },
+      from: { path: "^src", pathNot: "^src/server/(db/|records/doors|session/attempts)" },
       to: { path: "^src/server/db/database" },
     },
     {
       name: "no-orphans",
       severity: "error",
-      from: { orphan: true, pathNot: "^src/(proxy|app/)|\\.d\\.ts$" },
+      from: { orphan: true, pathNot: "^src/(proxy|instrumentation|app/)|\\.d\\.ts$" },
       to: {},
     },
   ],

@@ -1,5 +1,5 @@
 // npm run demo: from a clean clone to a running Juxtane with demo data. --fresh starts over.
-import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
+import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { ensureBuild } from "./lib/build.mjs";
 import { dataFolder } from "./lib/folders.mjs";
@@ -8,7 +8,9 @@ import { isFree } from "./lib/ports.mjs";
 import { startCluster } from "./lib/postgres.mjs";
 import { prepareDatabase } from "./lib/prepare.mjs";
 import { Problem, runScript } from "./lib/problem.mjs";
+import { claim } from "./lib/running.mjs";
 import { startServer } from "./lib/server.mjs";
+import { keepRunning } from "./lib/watch.mjs";
 
 const firstPort = 4310;
 const log = (text) => process.stdout.write(`${text} ...\n`);
@@ -24,7 +26,9 @@ await runScript(async () => {
     throw new Problem(
       "--fresh empties only the demo's own cluster: unset DATABASE_URL, or empty that database yourself.",
     );
-  refuseSecond(lock);
+  mkdirSync(folder, { recursive: true });
+  const claimed = await claim(lock);
+  process.once("exit", claimed.release);
   const port = await choosePort();
   ensurePackages(log);
   const bin = process.env.DATABASE_URL ? null : ensurePostgres(log);
@@ -32,12 +36,13 @@ await runScript(async () => {
   let server = null;
   let cluster = null;
   let stopping = false;
+  let endWatch = () => {};
   const stop = async (code) => {
     if (stopping) return;
     stopping = true;
+    endWatch();
     await server?.stop();
     cluster?.stop();
-    rmSync(lock, { force: true });
     process.exit(code);
   };
   for (const signal of ["SIGINT", "SIGTERM", "SIGHUP"]) process.on(signal, () => void stop(0));
@@ -45,12 +50,11 @@ await runScript(async () => {
   if (fresh && existsSync(folder)) {
     const old = await startCluster(bin, folder).catch(() => null);
     old?.kill();
-    rmSync(folder, { recursive: true, force: true });
+    for (const name of readdirSync(folder).map((each) => join(folder, each)))
+      if (name !== lock) rmSync(name, { recursive: true, force: true });
   }
-  mkdirSync(folder, { recursive: true });
-  writeFileSync(lock, JSON.stringify({ pid: process.pid }));
   try {
-    cluster = bin ? await startCluster(bin, folder) : givenDatabase(folder);
+    cluster = bin ? await startCluster(bin, folder, { say: log }) : givenDatabase(folder);
     const { url, signIn } = prepareDatabase(cluster.ownerUrl, cluster.appPassword, { demo: true });
     ensureBuild(log);
     server = await startServer(port, {
@@ -58,7 +62,16 @@ await runScript(async () => {
       SESSION_SECRET: cluster.sessionSecret,
       JUXTANE_DEMO_SIGN_IN: JSON.stringify(signIn),
     });
-    writeFileSync(lock, JSON.stringify({ pid: process.pid, server: server.child.pid, url: server.url }));
+    claimed.tell({ server: server.child.pid, url: server.url });
+    if (bin)
+      endWatch = keepRunning(cluster, {
+        restart: async () => void (await startCluster(bin, folder, { port: cluster.port })),
+        say: log,
+        giveUp: (problem) => {
+          process.stderr.write(`\n${problem.message}\n`);
+          void stop(1);
+        },
+      });
     process.stdout.write(
       `\nJuxtane is at   ${server.url}\nSign in with    ${signIn.email}\nPassword        ${signIn.password}\n` +
         `Data kept in    ${bin ? folder : "the database of DATABASE_URL"}\nStop with       Ctrl-C\n`,
@@ -73,7 +86,6 @@ await runScript(async () => {
   } catch (error) {
     await server?.stop();
     cluster?.stop();
-    rmSync(lock, { force: true });
     throw error;
   }
 });
@@ -90,34 +102,6 @@ function givenDatabase(folder) {
   }
   const { app, session } = JSON.parse(readFileSync(path, "utf8"));
   return { ownerUrl, appPassword: app, sessionSecret: session, stop: () => null };
-}
-
-/** Two demos on one data folder would stop each other's database; a dead one's server is cleared away. */
-function refuseSecond(lock) {
-  if (!existsSync(lock)) return;
-  const { pid, server, url } = readLock(lock);
-  if (isOurs(pid, "demo.mjs"))
-    throw new Problem(
-      `Juxtane is already running${url ? ` at ${url}` : ""}; stop it first (Ctrl-C there, or kill ${pid}).`,
-    );
-  if (isOurs(server, "next")) process.kill(server, "SIGKILL");
-  rmSync(lock, { force: true });
-}
-
-function readLock(lock) {
-  try {
-    return JSON.parse(readFileSync(lock, "utf8"));
-  } catch {
-    return {};
-  }
-}
-
-function isOurs(pid, word) {
-  try {
-    return pid !== process.pid && readFileSync(`/proc/${pid}/cmdline`, "utf8").includes(word);
-  } catch {
-    return false;
-  }
 }
 
 async function choosePort() {

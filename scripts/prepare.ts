@@ -6,11 +6,15 @@ import { prepareDatabase } from "../src/server/db/prepare";
 
 async function main(): Promise<void> {
   const { OWNER_URL: ownerUrl = "", APP_PASSWORD: appPassword = "", DEMO: demo } = process.env;
-  const url = await prepareDatabase(ownerUrl, appPassword);
+  const { url, code } = await prepareDatabase(ownerUrl, appPassword);
   process.env.DATABASE_URL = url;
-  const seeded = demo ? await seedDemo(fileURLToPath(new URL("../demo", import.meta.url))) : false;
+  const seeded = demo
+    ? await seedDemo(fileURLToPath(new URL("../demo", import.meta.url)), code ?? "")
+    : false;
   await closeDatabase();
-  process.stdout.write(JSON.stringify({ url, seeded, signIn: demo ? demoSignIn : null }));
+  process.stdout.write(
+    JSON.stringify({ url, code: demo ? null : code, seeded, signIn: demo ? demoSignIn : null }),
+  );
 }
 
 main().catch((error: unknown) => {

@@ -18,21 +18,21 @@ const log = (text) => process.stdout.write(`${text} ...\n`);
 /** Each picture: where it is taken, and what is done first. */
 const shots = [
   { name: "today", path: "/" },
-  { name: "bench", path: "/bench", ready: "read, best first" },
+  { name: "bench", path: "/bench", ready: "to choose from" },
   {
     name: "bench-neck",
     path: "/clients",
     async first(page) {
       await followTo(page, "Wren Castellane", "Highest heel");
-      await followTo(page, "Go to the bench", "read, best first");
+      await followTo(page, "Go to the bench", "to choose from");
       await page.click("#station-necklace");
-      await until(page, "read, best first");
+      await until(page, "to choose from");
     },
   },
   {
     name: "bench-colours",
     path: "/bench",
-    ready: "read, best first",
+    ready: "to choose from",
     async first(page) {
       await page.click("button ::-p-text(families)");
       await until(page, "Choose two to hear");
@@ -63,7 +63,7 @@ const shots = [
   {
     name: "bench-sets",
     path: "/bench",
-    ready: "read, best first",
+    ready: "to choose from",
     async first(page) {
       await page.keyboard.press("w");
       await until(page, "these read best");

@@ -5,15 +5,19 @@ import { Problem } from "./problem.mjs";
 
 /** Starts the built application on a loopback port and waits until it answers. */
 export async function startServer(port, env) {
-  const child = spawn(
-    process.execPath,
-    [join(root, "node_modules/next/dist/bin/next"), "start", "-H", "127.0.0.1", "-p", String(port)],
-    {
-      cwd: root,
-      env: { ...process.env, NODE_ENV: "production", NEXT_TELEMETRY_DISABLED: "1", ...env },
-      stdio: ["ignore", "pipe", "pipe"],
+  const child = spawn(process.execPath, [join(root, "scripts/serve.mjs")], {
+    cwd: root,
+    env: {
+      ...process.env,
+      NODE_ENV: "production",
+      NEXT_TELEMETRY_DISABLED: "1",
+      PORT: String(port),
+      HOST: "127.0.0.1",
+      JUXTANE_PROCESSES: "1",
+      ...env,
     },
-  );
+    stdio: ["ignore", "pipe", "pipe"],
+  });
   let words = "";
   const hear = (chunk) => (words = (words + chunk).slice(-4000));
   child.stdout.on("data", hear);

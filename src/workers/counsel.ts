@@ -3,6 +3,7 @@ import { bookExamplesOf, type BookExample } from "@/core/reading/book-examples";
 import { bookRemediesOf, type BookRemedy } from "@/core/reading/book-remedies";
 import { editPass, surprises } from "@/core/reading/edit-pass";
 import { edgesOf, type Edge } from "@/core/reading/edges";
+import { certaintyOf, type Certainty } from "@/core/reading/open-questions";
 import { read } from "@/core/reading/read";
 import { remediesOf, type Remedies } from "@/core/reading/remedies";
 import { solveTurnUp, type TurnUpAnswer } from "@/core/reading/turn-ups";
@@ -11,6 +12,7 @@ import { hasHem, hemRow, type HemCell } from "@/core/search/hem-board";
 import { leversOf, type Lever } from "@/core/search/levers";
 import { fillTemplate } from "@/core/search/best/fill";
 import type { SetWish } from "@/core/search/best/set-problem";
+import type { GapFacts } from "@/core/search/gap-spec";
 import { rank } from "@/core/search/rank";
 import type { NamedPieces } from "@/core/studio/bench-source";
 import { layOut, offered, pieceOf, type LookKey, type Wardrobe } from "@/core/studio/wardrobe";
@@ -32,7 +34,7 @@ import type {
 } from "./answers";
 import { seekSets } from "./best-sets";
 import { readBoard, type BoardRow } from "./board";
-import { seekGaps } from "./gaps";
+import { opensOf, seekGaps } from "./gaps";
 
 let wardrobe: Wardrobe | null = null;
 /** Calls that were left: their long work stops at its next breath. */
@@ -93,6 +95,11 @@ const counsel = {
     return edgesOf(layOut(laid(), key));
   },
 
+  /** What nobody has said of what is worn, and what of it would decide. */
+  certainty(key: LookKey): Certainty {
+    return certaintyOf(layOut(laid(), key));
+  },
+
   editPass(key: LookKey): RemovedPiece[] {
     return editPass(layOut(laid(), key)).map(({ piece, ...rest }) => ({ pieceId: piece.id, ...rest }));
   },
@@ -135,6 +142,11 @@ const counsel = {
     call: number,
   ): Promise<FoundGaps> {
     return seekGaps(laid(), bases, sets, tell, wanted(call));
+  },
+
+  /** What one missing piece would open of what no set serves: bases, each with its occasion. */
+  opens(bases: readonly NamedPieces[], sets: readonly NamedPieces[], facts: GapFacts): string[] {
+    return opensOf(laid(), bases, sets, facts);
   },
 
   /** The inseam that suits the client's shoes best, and the lift full-length legs need. */

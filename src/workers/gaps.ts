@@ -1,6 +1,6 @@
-import { gapSpecs, mainMetal } from "@/core/search/gap-spec";
+import { gapSpecOf, gapSpecs, mainMetal, type GapFacts } from "@/core/search/gap-spec";
 import { boardReader } from "@/core/search/board";
-import { bestGaps, readGaps, unservedBy, type Gap, type Unserved } from "@/core/search/gaps";
+import { bestGaps, readGaps, sayPair, unservedBy, type Gap, type Unserved } from "@/core/search/gaps";
 import { layOut, offered, type Wardrobe } from "@/core/studio/wardrobe";
 import type { FoundGaps } from "./answers";
 
@@ -14,14 +14,20 @@ interface NamedIds {
   readonly pieceIds: readonly string[];
 }
 
-/** The bases no set serves for an occasion, and the few missing pieces that would open up most of them. */
-export async function seekGaps(
+/** What one missing piece would open of what no set serves, in words. */
+export function opensOf(
   wardrobe: Wardrobe,
   bases: readonly NamedIds[],
   sets: readonly NamedIds[],
-  tell: (found: FoundGaps) => void,
-  goesOn: () => boolean,
-): Promise<FoundGaps> {
+  facts: GapFacts,
+): string[] {
+  const { unserved } = unservedIn(wardrobe, bases, sets);
+  const [gap] = [...readGaps(unserved, [gapSpecOf(facts)])];
+  return (gap?.unlocks ?? []).flatMap((i) => (unserved[i] ? [sayPair(unserved[i])] : []));
+}
+
+/** Every base for every occasion that no set serves, and of how many. */
+function unservedIn(wardrobe: Wardrobe, bases: readonly NamedIds[], sets: readonly NamedIds[]) {
   const occasions = wardrobe.occasions.length > 0 ? wardrobe.occasions : [null];
   const pairs = bases.flatMap((base) => occasions.map((occasion) => ({ base, occasion })));
   const readCell = boardReader();
@@ -37,10 +43,22 @@ export async function seekGaps(
     const open = unservedBy(looks, { base: base.name, occasion: occasion?.name ?? "" }, readCell);
     return open ? [open] : [];
   });
+  return { pairs: pairs.length, unserved };
+}
+
+/** The bases no set serves for an occasion, and the few missing pieces that would open up most of them. */
+export async function seekGaps(
+  wardrobe: Wardrobe,
+  bases: readonly NamedIds[],
+  sets: readonly NamedIds[],
+  tell: (found: FoundGaps) => void,
+  goesOn: () => boolean,
+): Promise<FoundGaps> {
+  const { pairs, unserved } = unservedIn(wardrobe, bases, sets);
   const specs = gapSpecs(mainMetal(offered(wardrobe)));
   const gaps: Gap[] = [];
   const answer = (): FoundGaps => ({
-    pairs: pairs.length,
+    pairs,
     unserved: unserved.map(({ base, occasion }) => ({ base, occasion })),
     gaps: bestGaps(gaps, named).map(({ spec, unlocks }) => ({ ...spec, unlocks })),
     tried: gaps.length,

@@ -34,7 +34,7 @@ afterAll(() => close());
 /** Waits until the tray has read every candidate of the station. */
 async function candidates(): Promise<void> {
   await page.waitForFunction(() =>
-    /\d+ read, best first/.test(document.querySelector('[aria-label="Tray"]')?.textContent ?? ""),
+    /\d+ to choose from/.test(document.querySelector('[aria-label="Tray"]')?.textContent ?? ""),
   );
 }
 
@@ -132,9 +132,11 @@ describe("reading", () => {
   it("loses nothing: what waited is kept once the network is back", async () => {
     await page.setOfflineMode(false);
     await kept();
+    await choose(page, "Occasion", "Planetarium lecture");
+    await sees(page, "each turn 4 cm");
     await page.reload();
     await sees(page, "each turn 4 cm");
-    await sees(page, "No weather, no dress code.");
+    await candidates();
   });
 
   it("applies a remedy to the score it promised", async () => {

@@ -44,7 +44,7 @@ describe("the finder", () => {
       (items.find((each) => each.textContent?.startsWith("Evening, pewter")) as HTMLElement).click(),
     );
     await page.waitForFunction(() => location.pathname === "/bench" && location.search.includes("set="));
-    await sees(page, /\d+ read, best first/);
+    await sees(page, /\d+ to choose from/);
   });
 
   it("goes to places by keys alone, and closes by Escape", async () => {

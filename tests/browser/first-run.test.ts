@@ -9,6 +9,8 @@ import { fill, named, openBrowser, openPage, press, sees, shows } from "../suppo
 let browser: Browser;
 let closeBrowser: () => Promise<void>;
 let page: Page;
+/** What the database was prepared with. */
+let code = "";
 let servers: Awaited<ReturnType<typeof startServer>>[] = [];
 
 /** Two processes of the application over one new, empty database. */
@@ -18,8 +20,9 @@ beforeAll(async () => {
   await owner.raw("create database empty_studio");
   await owner.destroy();
   ownerUrl.pathname = "/empty_studio";
-  const { url } = prepareDatabase(ownerUrl.toString(), process.env.TEST_APP_PASSWORD ?? "");
-  const env = { DATABASE_URL: url, SESSION_SECRET: process.env.TEST_SESSION_SECRET ?? "" };
+  const prepared = prepareDatabase(ownerUrl.toString(), process.env.TEST_APP_PASSWORD ?? "");
+  code = prepared.code ?? "";
+  const env = { DATABASE_URL: prepared.url, SESSION_SECRET: process.env.TEST_SESSION_SECRET ?? "" };
   servers = [await startServer(await freePort(), env), await startServer(await freePort(), env)];
   ({ browser, close: closeBrowser } = await openBrowser());
   ({ page } = await openPage(browser));
@@ -47,7 +50,14 @@ describe("an empty database", () => {
   });
 
   it("lets its founder in, to a page that says what to do first", async () => {
+    await fill(page, "Password", "harbour12345");
+    await fill(page, "Code of the first run", "AAAA-BBBB-CCCC-DDDD");
+    await press(page, "button", "Found the studio");
+    await sees(page, /This would soon be guessed\./);
     await fill(page, "Password", "long-enough-lantern");
+    await press(page, "button", "Found the studio");
+    await sees(page, "This is not the code that was printed when the database was prepared.");
+    await fill(page, "Code of the first run", code.toLowerCase());
     await press(page, "button", "Found the studio");
     await sees(page, "A studio begins with a client");
     await named(page, "link", "Add the first client");

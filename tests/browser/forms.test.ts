@@ -74,13 +74,13 @@ describe("a client", () => {
 describe("a piece", () => {
   it("names every bad field at once, each at its place", async () => {
     await page.goto(`${site}/rail/new`);
-    await fill(page, "Colour", "navy");
+    await fill(page, "Colour", "something dark");
     await choose(page, "Form", "Boot");
-    await fill(page, "Lift at the heel, sole and heel", "");
+    await fill(page, "Lift at the heel, sole and heel", "tall");
     await press(page, "button", "Add piece");
     await sees(page, "Name is empty: write something.");
-    await sees(page, "Colour must be a colour such as #2a66c8.");
-    await sees(page, "Lift at the heel, sole and heel must be a number.");
+    await sees(page, "Colour must be a colour such as navy or #2a66c8.");
+    await sees(page, 'Lift at the heel, sole and heel must be a number; "tall" is not.');
     const focused = await page.evaluate(() => document.activeElement?.id);
     expect(focused).toBe("field-piece.name");
   });

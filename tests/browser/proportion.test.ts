@@ -28,7 +28,7 @@ async function benchOf(name: string): Promise<void> {
   );
   await press(page, "link", "Go to the bench");
   await page.waitForFunction(() =>
-    /\d+ read, best first/.test(document.querySelector('[aria-label="Tray"]')?.textContent ?? ""),
+    /\d+ to choose from/.test(document.querySelector('[aria-label="Tray"]')?.textContent ?? ""),
   );
 }
 

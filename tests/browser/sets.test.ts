@@ -28,7 +28,7 @@ const offered = () =>
 describe("whole sets on the bench", () => {
   beforeAll(async () => {
     await page.goto(`${site}/bench?client=${client}`);
-    await sees(page, /\d+ read, best first/);
+    await sees(page, /\d+ to choose from/);
     await page.keyboard.press("w");
   });
 
@@ -138,7 +138,7 @@ describe("whole sets on the bench", () => {
 
   it("give way to the candidates again", async () => {
     await press(page, "button", "Back to candidates");
-    await sees(page, /\d+ read, best first/);
+    await sees(page, /\d+ to choose from/);
   });
 });
 
@@ -162,7 +162,7 @@ describe("the boards", () => {
   it("open a cell on the bench", async () => {
     const name = await page.$eval("td a", (cell) => cell.getAttribute("aria-label") ?? "");
     await press(page, "link", name);
-    await sees(page, /\d+ read, best first/);
+    await sees(page, /\d+ to choose from/);
     expect(Math.abs((await scored()) - Number(/(\d+)(, turned up)?$/.exec(name)?.[1]))).toBeLessThanOrEqual(
       name.endsWith("turned up") ? 100 : 0,
     );

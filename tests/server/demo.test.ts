@@ -9,7 +9,7 @@ import { inStudio, type Tenant } from "@/server/db/tenant";
 import { bases } from "@/server/records/bases";
 import { listClients } from "@/server/records/clients";
 import { recentLooks } from "@/server/records/looks";
-import { memberByEmail } from "@/server/records/members";
+import { memberByEmail } from "@/server/records/doors";
 import { listOccasions } from "@/server/records/occasions";
 import { listPieces } from "@/server/records/pieces";
 import { sets } from "@/server/records/sets";
@@ -19,8 +19,9 @@ let studioId: string;
 let leave: () => Promise<void>;
 
 beforeAll(async () => {
-  ({ leave } = await ownDatabase("demo_studio", 2));
-  expect(await seedDemo("demo")).toBe(true);
+  let code: string;
+  ({ code, leave } = await ownDatabase("demo_studio", 2));
+  expect(await seedDemo("demo", code)).toBe(true);
   studioId = (await memberByEmail("desk@quillmere.example"))?.studioId ?? "";
 });
 
@@ -51,7 +52,7 @@ const room = () =>
 
 describe("the demo studio", () => {
   it("is filled once", async () => {
-    expect(await seedDemo("demo")).toBe(false);
+    expect(await seedDemo("demo", "")).toBe(false);
   });
 
   it("has four clients complete, each with 25 accessories and 8 bases at least, and 130 pieces, 24 bases, 14 sets and 14 occasions between them", async () => {

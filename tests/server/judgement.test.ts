@@ -11,7 +11,7 @@ import { keepOverruling, overrulingsFor, withdrawOverruling } from "@/server/rec
 import { ruleBookRoom } from "@/server/records/rule-book-room";
 import { ruleBookVersions, setStudioRuleBook, studioRuleBook } from "@/server/records/rule-books";
 import { NotFound, StaleWrite } from "@/server/records/refusal";
-import { asOwner, clientInput, closeOwner, furnishedStudio } from "./studios";
+import { asOwner, clientInput, closeOwner, furnishedStudio, sent } from "./studios";
 
 let studio: Awaited<ReturnType<typeof furnishedStudio>>;
 
@@ -115,6 +115,30 @@ describe("the studio's own rule book", () => {
       await expect(setStudioRuleBook(tenant, polished)).rejects.toBeInstanceOf(StaleWrite);
     });
   });
+
+  it("has one winner where ten are set at once, whatever the turn", async () => {
+    for (let turn = 0; turn < 4; turn += 1) {
+      const before = await inside(studioRuleBook);
+      const books = Array.from({ length: 10 }, (_, i) => ({ ...before, name: `turn ${turn}, book ${i}` }));
+      const kept = await Promise.allSettled(
+        books.map((book, i) =>
+          inside((tenant) =>
+            setStudioRuleBook(tenant, {
+              ...book,
+              weights: { ...book.weights, "style.story": 0.5 + (10 * turn + i) / 100 },
+            }),
+          ),
+        ),
+      );
+      const winners = kept.filter(({ status }) => status === "fulfilled");
+      const late = kept.flatMap((each) => (each.status === "rejected" ? [each.reason as unknown] : []));
+      expect(winners).toHaveLength(1);
+      for (const reason of late) expect(reason).toBeInstanceOf(StaleWrite);
+      const after = await inside(studioRuleBook);
+      expect(after.version).toBe(before.version + 1);
+      expect(books.map(({ name }) => name)).toContain(after.name);
+    }
+  });
 });
 
 describe("a kept look", () => {
@@ -124,7 +148,7 @@ describe("a kept look", () => {
       if (!look) throw new Error("the studio has a look");
       expect(look.read).toBeNull();
       const read = { verdict: "sings" as const, score: 83.3, ruleBookVersion: 1 };
-      await keepLook(tenant, { ...look, read });
+      await keepLook(tenant, sent({ ...look, read }));
       expect((await findLook(tenant, studio.lookId))?.read).toEqual(read);
     });
   });

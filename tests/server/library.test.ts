@@ -119,7 +119,7 @@ describe("a client's gap list", () => {
     const id = await inside((tenant) => addGap(tenant, gap));
     const found = (await listed()).find((record) => record.id === id);
     expect(found).toEqual({ ...gap, id, version: 1 });
-    expect(found && gapSpecOf(found.facts).say).toBe("belt, slate, suede, polished smart");
+    expect(found && gapSpecOf(found.facts).say).toBe("belt, slate, suede, polished smart, 2.5 cm");
   });
 
   it("is refused a note made against an older one, and says what there is now", async () => {

@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { sample } from "@/core/testing/sample";
 import { railWindowSize, studioKit, type RailWish } from "@/core/studio/rail";
-import type { PieceDraft } from "@/core/studio/piece-record";
+import { draftOf } from "@/core/studio/piece-record";
 import { closeDatabase } from "@/server/db/database";
 import { inStudio } from "@/server/db/tenant";
 import { addClient } from "@/server/records/clients";
@@ -13,11 +13,6 @@ let studio: string;
 let client: string;
 const many = 2 * railWindowSize + 30;
 
-/** A piece without its id. */
-function draft({ id: _id, ...rest }: ReturnType<typeof sample>): PieceDraft {
-  return rest as PieceDraft;
-}
-
 beforeAll(async () => {
   studio = await newStudio("A long rail");
   await inStudio(studio, async (tenant) => {
@@ -26,12 +21,12 @@ beforeAll(async () => {
     for (let i = 0; i < many; i += 1) {
       const name = `Shoe ${String(i).padStart(3, "0")}`;
       const register = { low: 1, centre: 1 + (i % 9), high: 9 };
-      const piece = draft(sample("shoe", { name, hex: "#8a1f2b", register }));
+      const piece = draftOf(sample("shoe", { name, hex: "#8a1f2b", register }));
       await addPiece(tenant, { piece, clientId: client, state: "ready" });
     }
-    const bag = draft(sample("bag", { name: "50 % silk_bag", finish: "suede", hex: "#1d2742" }));
+    const bag = draftOf(sample("bag", { name: "50 % silk_bag", finish: "suede", hex: "#1d2742" }));
     await addPiece(tenant, { piece: bag, clientId: null, state: "in care" });
-    const skirt = draft(sample("skirt", { name: "Moss skirt" }));
+    const skirt = draftOf(sample("skirt", { name: "Moss skirt" }));
     await addPiece(tenant, { piece: skirt, clientId: client, state: "ready" });
   });
 });
@@ -82,7 +77,7 @@ describe("the rail", () => {
     expect((await names({ order: "name", shelf: "shoe" }))[0]).toBe("Shoe 000");
     expect((await names({ order: "name", shelf: "shoe", falling: true }))[0]).toBe(`Shoe ${many - 1}`);
     const levels = (await look({ order: "level", falling: true })).pieces.map(
-      ({ piece }) => piece.register.centre,
+      ({ piece }) => piece.register?.centre ?? NaN,
     );
     expect(levels).toEqual([...levels].sort((one, other) => other - one));
     expect((await names({ order: "state" }))[0]).toBe("50 % silk_bag");
@@ -93,12 +88,11 @@ describe("the rail", () => {
       const [record] = (await railWindow(tenant, wish({ words: "moss" }), 0)).pieces;
       if (!record) throw new Error("the skirt is gone");
       const { piece, version } = record;
-      const { id, ...rest } = piece;
-      const input = { piece: { ...rest, name: "Fern skirt" } as PieceDraft, clientId: client };
-      await changePiece(tenant, { id, version }, { ...input, state: "ready" });
+      const input = { piece: draftOf({ ...piece, name: "Fern skirt" }), clientId: client };
+      await changePiece(tenant, { id: piece.id, version }, { ...input, state: "ready" });
       expect((await railWindow(tenant, wish({ words: "moss" }), 0)).count).toBe(0);
       expect((await railWindow(tenant, wish({ words: "fern" }), 0)).count).toBe(1);
-      await putPieceAway(tenant, id);
+      await putPieceAway(tenant, piece.id);
       expect((await railWindow(tenant, wish({ words: "fern" }), 0)).count).toBe(0);
     });
   });

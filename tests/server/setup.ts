@@ -6,6 +6,7 @@ export default async function setup(): Promise<() => void> {
   const cluster = await throwAwayCluster();
   process.env.TEST_OWNER_URL = cluster.ownerUrl;
   process.env.TEST_APP_PASSWORD = cluster.appPassword;
-  process.env.DATABASE_URL = await prepareDatabase(cluster.ownerUrl, cluster.appPassword);
+  const { url } = await prepareDatabase(cluster.ownerUrl, cluster.appPassword);
+  process.env.DATABASE_URL = url;
   return cluster.stop;
 }

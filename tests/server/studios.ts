@@ -1,17 +1,21 @@
 import knex, { type Knex } from "knex";
 import { v7 as uuid } from "uuid";
+import type { LookNow } from "@/core/studio/look-record";
+import type { Role } from "@/core/studio/roles";
 import type { GapInput } from "@/core/studio/gap-record";
-import type { PieceDraft } from "@/core/studio/piece-record";
+import { draftOf } from "@/core/studio/piece-record";
 import { sample, sampleClient, sampleOccasion } from "@/core/testing/sample";
 import { inStudio } from "@/server/db/tenant";
 import { bases } from "@/server/records/bases";
 import { addClient } from "@/server/records/clients";
 import { addGap } from "@/server/records/gaps";
 import { keepLook } from "@/server/records/looks";
+import { invite, listInvitations } from "@/server/records/members";
 import { setShortcuts } from "@/server/records/member-keys";
 import { addOccasion } from "@/server/records/occasions";
 import { keepOverruling } from "@/server/records/overrulings";
 import { addPiece } from "@/server/records/pieces";
+import { beginSession } from "@/server/records/sessions";
 import { sets } from "@/server/records/sets";
 import { addTemplate } from "@/server/records/templates";
 import { addWear } from "@/server/records/wears";
@@ -27,6 +31,24 @@ export function asOwner(): Knex {
 export async function closeOwner(): Promise<void> {
   await owner?.destroy();
   owner = undefined;
+}
+
+/** Lets somebody work in a studio and signs them in there; gives back the session. */
+export async function signedInto(studioId: string, userId: string, role: Role = "owner"): Promise<string> {
+  await asOwner()("memberships").insert({ studio_id: studioId, user_id: userId, role });
+  return inStudio(studioId, (tenant) => beginSession(tenant, userId, "Chrome on Linux"));
+}
+
+/** Somebody who is known and works nowhere yet. */
+export async function newUser(): Promise<string> {
+  const id = uuid();
+  await asOwner()("users").insert({
+    id,
+    email: `${id}@studio.example`,
+    name: "Somebody",
+    password_hash: "none",
+  });
+  return id;
 }
 
 /** A new, empty studio. */
@@ -47,21 +69,23 @@ export const clientInput = {
   notes: "",
 };
 
-const { id: _shoe, ...shoeDraft } = sample("shoe", {
-  name: "Grey boots",
-  figures: { form: "boot", shaft: 12, shaftTop: 30 },
-});
-const { id: _trousers, ...trousersDraft } = sample("trousers", { name: "Grey trousers" });
+export const shoe = draftOf(
+  sample("shoe", { name: "Grey boots", figures: { form: "boot", shaft: 12, shaftTop: 30 } }),
+);
+export const trousers = draftOf(sample("trousers", { name: "Grey trousers" }));
 const { id: _occasion, ...occasionInput } = sampleOccasion;
 export { occasionInput };
-export const shoe = shoeDraft as PieceDraft;
-export const trousers = trousersDraft as PieceDraft;
+
+/** A look as a page sends it the first time, from a page of its own. */
+export function sent<L extends LookNow>(look: L) {
+  return { version: 0, newSteps: [], ...look, writer: uuid(), turn: 1, unheard: [] };
+}
 
 /** A missing belt for a client. */
 export function gapFor(clientId: string): GapInput {
   return {
     clientId,
-    facts: { form: "belt", colour: "slate", finish: "suede", level: 5, metal: "silver" },
+    facts: { form: "belt", colour: "slate", finish: "suede", level: 5, metal: "silver", size: 2.5 },
     opens: ["Grey for the board meeting"],
     note: "for the autumn",
     budget: 120,
@@ -79,16 +103,32 @@ export async function furnishedStudio(name: string) {
     const setId = await sets.add(tenant, { clientId, name: "Plain", pieceIds: [pieceId] });
     const occasionId = await addOccasion(tenant, { clientId, occasion: occasionInput });
     const lookId = uuid();
-    await keepLook(tenant, {
-      id: lookId,
-      clientId,
-      baseId,
-      occasionId,
-      accessoryIds: [pieceId],
-      adjustments: [{ kind: "turn", piece: garmentId, count: 1, depth: 4 }],
-      ownVerdict: "sits",
-      read: null,
-    });
+    await keepLook(
+      tenant,
+      sent({
+        id: lookId,
+        clientId,
+        baseId,
+        occasionId,
+        name: "Working lunch",
+        note: "",
+        stepId: null,
+        newSteps: [
+          {
+            id: uuid(),
+            after: null,
+            at: "2026-11-02T09:30:00.000Z",
+            accessoryIds: [],
+            adjustments: [],
+            ownVerdict: null,
+          },
+        ],
+        accessoryIds: [pieceId],
+        adjustments: [{ kind: "turn", piece: garmentId, count: 1, depth: 4 }],
+        ownVerdict: "sits",
+        read: null,
+      }),
+    );
     const overrulingId = uuid();
     await keepOverruling(tenant, clientId, {
       id: overrulingId,
@@ -122,10 +162,19 @@ export async function furnishedStudio(name: string) {
       gapId,
     };
   });
-  const userId = uuid();
-  const email = `${userId}@studio.example`;
-  await asOwner()("users").insert({ id: userId, email, name: "Somebody", password_hash: "none" });
-  await asOwner()("memberships").insert({ studio_id: studioId, user_id: userId, role: "owner" });
+  const userId = await newUser();
+  const sessionId = await signedInto(studioId, userId);
+  const colleagueId = await newUser();
+  await signedInto(studioId, colleagueId, "stylist");
+  const invitationId = await inStudio(studioId, async (tenant) => {
+    await invite(tenant, {
+      email: "guest@studio.example",
+      role: "assistant",
+      tokenHash: uuid(),
+      madeBy: userId,
+    });
+    return (await listInvitations(tenant))[0]?.id ?? "";
+  });
   await inStudio(studioId, (tenant) => setShortcuts(tenant, userId, { single: false, keys: { turn: "r" } }));
-  return { studioId, userId, ...ids };
+  return { studioId, userId, sessionId, colleagueId, invitationId, ...ids };
 }

@@ -20,9 +20,11 @@ import {
   findLook,
   keepLook,
   listLooks,
-  newestLook,
+  putLookAway,
   recentLooks,
 } from "@/server/records/looks";
+import { bringBackOne, isPieceAway, listPutAway } from "@/server/records/put-away";
+import { listSteps } from "@/server/records/look-steps";
 import { shortcutsOf } from "@/server/records/member-keys";
 import {
   changeOccasion,
@@ -61,6 +63,7 @@ import {
   newStudio,
   occasionInput,
   shoe,
+  sent,
 } from "./studios";
 
 type Furnished = Awaited<ReturnType<typeof furnishedStudio>>;
@@ -86,6 +89,9 @@ const tables = [
   "set_templates",
   "gaps",
   "member_keys",
+  "memberships",
+  "sessions",
+  "invitations",
 ] as const;
 
 const wholeRail: RailWish = { owner: null, shelf: "all", words: "", order: "newest", falling: false };
@@ -124,7 +130,9 @@ describe("studio two, through every record module", () => {
       expect(await comingOccasions(tenant, "2000-01-01", 10)).toEqual([]);
       expect(await findOccasion(tenant, one.occasionId)).toBeNull();
       expect(await findLook(tenant, one.lookId)).toBeNull();
-      expect(await newestLook(tenant, one.clientId, null)).toBeNull();
+      expect(await listSteps(tenant, one.lookId)).toEqual([]);
+      expect(await listPutAway(tenant)).toEqual([]);
+      expect(await isPieceAway(tenant, one.pieceId)).toBe(false);
       expect(await recentLooks(tenant, 10)).toEqual([]);
       expect(await clientOfNewestLook(tenant)).toBeNull();
       expect(await benchFor(tenant, one.clientId, {})).toBeNull();
@@ -193,6 +201,8 @@ describe("studio two, through every record module", () => {
       gapForTheirClient: () => inStudio(two, (tenant) => addGap(tenant, gapFor(one.clientId))),
       gapOfTheirs: () =>
         inStudio(two, (tenant) => changeGap(tenant, key(one.gapId), { note: "mine", budget: 1 })),
+      lookAway: () => inStudio(two, (tenant) => putLookAway(tenant, one.lookId)),
+      broughtBack: () => inStudio(two, (tenant) => bringBackOne(tenant, { kind: "piece", id: one.pieceId })),
       gapAway: () => inStudio(two, (tenant) => putGapAway(tenant, one.gapId)),
       ruleBookOfTheirs: () =>
         inStudio(two, async (tenant) => {
@@ -202,16 +212,23 @@ describe("studio two, through every record module", () => {
         }),
       lookOfTheirs: () =>
         inStudio(two, (tenant) =>
-          keepLook(tenant, {
-            id: one.lookId,
-            clientId: one.clientId,
-            baseId: one.baseId,
-            occasionId: null,
-            accessoryIds: [],
-            adjustments: [],
-            ownVerdict: null,
-            read: null,
-          }),
+          keepLook(
+            tenant,
+            sent({
+              id: one.lookId,
+              clientId: one.clientId,
+              baseId: one.baseId,
+              occasionId: null,
+              name: "",
+              note: "",
+              stepId: null,
+              newSteps: [],
+              accessoryIds: [],
+              adjustments: [],
+              ownVerdict: null,
+              read: null,
+            }),
+          ),
         ),
     };
     for (const [name, attempt] of Object.entries(attempts)) await expect(attempt(), name).rejects.toThrow();
@@ -255,6 +272,35 @@ describe("raw SQL on the application role", () => {
       select c.relname from pg_class c join pg_attribute a on a.attrelid = c.oid
       where a.attname = 'studio_id' and c.relkind = 'r' and not c.relrowsecurity`);
     expect(rows).toEqual([]);
+  });
+
+  it("keeps every row, index and foreign key of a studio under the studio's own id", async () => {
+    const { rows: indexes } = await asOwner().raw(`
+      select i.indexrelid::regclass::text as name from pg_index i
+        join pg_attribute s on s.attrelid = i.indrelid and s.attname = 'studio_id'
+        join pg_class c on c.oid = i.indrelid and c.relkind = 'r' and c.relnamespace = 'public'::regnamespace
+      where i.indkey[0] <> s.attnum`);
+    expect(indexes).toEqual([]);
+    // A table that is no studio's, such as the one of users, is the same for all of them.
+    const { rows: keys } = await asOwner().raw(`
+      select k.conname as name from pg_constraint k
+        join pg_attribute s on s.attrelid = k.conrelid and s.attname = 'studio_id'
+        join pg_attribute t on t.attrelid = k.confrelid and t.attname = 'studio_id'
+      where k.contype = 'f' and (k.conkey[1] <> s.attnum or k.confkey[1] <> t.attnum)`);
+    expect(keys).toEqual([]);
+    const { rows: without } = await asOwner().raw(`
+      select c.relname from pg_class c join pg_attribute a on a.attrelid = c.oid and a.attname = 'studio_id'
+      where c.relkind = 'r' and not exists (
+        select 1 from pg_index i where i.indrelid = c.oid and i.indisprimary and i.indkey[0] = a.attnum)`);
+    expect(without).toEqual([]);
+  });
+
+  it("has every table of a studio looked at here, but those that it may only add to", async () => {
+    const { rows } = await asOwner().raw<{ rows: { relname: string }[] }>(`
+      select c.relname from pg_class c join pg_attribute a on a.attrelid = c.oid
+      where a.attname = 'studio_id' and c.relkind = 'r' and c.relnamespace = 'public'::regnamespace`);
+    const addedTo = ["changes", "letters", "look_steps"];
+    expect(rows.map(({ relname }) => relname).sort()).toEqual([...tables, ...addedTo].sort());
   });
 
   it.each(tables)("sees no %s without a studio, and none of studio one from studio two", async (table) => {

@@ -34,7 +34,8 @@ export async function openStudio() {
 /** Runs one statement as the cluster's owner, beside every database of the application. */
 async function asOwner(statement: string): Promise<void> {
   const url = new URL(process.env.TEST_OWNER_URL ?? "");
-  url.pathname = "/postgres";
+  // Beside the database that is copied: one that somebody is in cannot be.
+  url.pathname = "/template1";
   const owner = knex({ client: "pg", connection: url.toString(), pool: { min: 0, max: 1 } });
   await owner.raw(statement);
   await owner.destroy();

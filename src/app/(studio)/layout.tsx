@@ -1,42 +1,55 @@
 import type { ReactNode } from "react";
 import { Toaster } from "sonner";
 import { find } from "@/server/actions/find";
-import { signOut } from "@/server/actions/sign-in";
+import { scopeOf } from "@/core/studio/scope";
+import { signIn } from "@/server/actions/sign-in";
 import { saveShortcuts } from "@/server/actions/shortcuts";
 import { saveLengthUnit, saveTimeZone } from "@/server/actions/studio";
 import { shortcutsOf } from "@/server/records/member-keys";
 import { thisStudio } from "@/server/records/studio";
 import { inOwnStudio } from "@/server/session/own-studio";
-import { requireSession } from "@/server/session/session";
+import { overPageId } from "@/ui/kit/over-page";
+import { Arrival } from "@/ui/shell/arrival";
+import { GeneralKeys } from "@/ui/shell/general-keys";
+import { SignInBeside } from "@/ui/sign-in/sign-in-beside";
 import { Providers } from "@/ui/shell/providers";
 import { Tape } from "@/ui/shell/tape";
 
 export default async function StudioLayout({ children }: { readonly children: ReactNode }) {
-  const { userId, userName } = await requireSession();
-  const { studio, shortcuts } = await inOwnStudio(async (tenant) => ({
+  const { studio, shortcuts, session } = await inOwnStudio(async (tenant, session) => ({
+    session,
     studio: await thisStudio(tenant),
-    shortcuts: await shortcutsOf(tenant, userId),
+    shortcuts: await shortcutsOf(tenant, session.userId),
   }));
   return (
-    <Providers unit={studio.lengthUnit} shortcuts={shortcuts} saveShortcuts={saveShortcuts}>
+    <Providers
+      unit={studio.lengthUnit}
+      shortcuts={shortcuts}
+      saveShortcuts={saveShortcuts}
+      draftsOf={scopeOf(session)}
+      role={session.role}
+    >
+      <Arrival />
+      <GeneralKeys />
       <Tape
         studioName={studio.name}
-        userName={userName}
+        userName={session.userName}
         timeZone={studio.timeZone}
         saveTimeZone={saveTimeZone}
         unit={studio.lengthUnit}
         saveUnit={saveLengthUnit}
         find={find}
-        signOut={signOut}
       />
       {children}
+      <SignInBeside signIn={signIn} />
+      <aside id={overPageId} aria-label="Open lists" />
       <Toaster
         position="bottom-right"
         toastOptions={{
           unstyled: false,
           style: {
             borderRadius: 2,
-            fontFamily: "inherit",
+            fontFamily: "var(--font-sans)",
             background: "#1b1b1b",
             color: "#f5f5f5",
             border: 0,

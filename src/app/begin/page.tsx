@@ -1,7 +1,7 @@
 import type { Metadata } from "next";
 import { redirect } from "next/navigation";
 import { createFirstStudio } from "@/server/actions/sign-in";
-import { noStudioYet } from "@/server/records/members";
+import { noStudioYet } from "@/server/records/doors";
 import { FirstRunForm } from "@/ui/sign-in/first-run-form";
 import { Sheet } from "@/ui/sign-in/sheet";
 

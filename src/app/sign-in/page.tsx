@@ -1,7 +1,7 @@
 import type { Metadata } from "next";
 import { redirect } from "next/navigation";
 import { signIn } from "@/server/actions/sign-in";
-import { noStudioYet } from "@/server/records/members";
+import { noStudioYet } from "@/server/records/doors";
 import { demoMode } from "@/server/session/demo-mode";
 import { currentSession } from "@/server/session/session";
 import { Sheet } from "@/ui/sign-in/sheet";

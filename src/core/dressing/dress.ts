@@ -1,7 +1,7 @@
 import { bodyOf, type Body } from "../body/body";
 import { seatedRise } from "../body/seated";
 import type { Interval } from "../length/interval";
-import { adjustmentOn, adjustmentSpec } from "../piece/adjustment";
+import { adjustmentOn, adjustmentSpec, type Adjustment } from "../piece/adjustment";
 import type { Client } from "../piece/client";
 import type { Kind } from "../piece/kinds";
 import type { Look } from "../piece/look";
@@ -47,15 +47,7 @@ export function dress(look: Look): Dressed {
   const leg = legOf(look, body);
   const worn = placed.map(({ piece, asWorn, adjustments, extent, layer }, i): Worn => {
     const accessory = i >= look.garments.length;
-    const { low, high } = piece.register;
-    const leaning = piece.register.centre + (specOf(asWorn).leans?.(asWorn.figures) ?? 0);
-    let centre = Math.min(high, Math.max(low, leaning));
-    let showsReverse = false;
-    for (const adjustment of adjustments) {
-      const spec = adjustmentSpec(adjustment.kind);
-      centre += spec.level?.(adjustment) ?? 0;
-      showsReverse ||= spec.showsReverse === true;
-    }
+    const showsReverse = adjustments.some(({ kind }) => adjustmentSpec(kind).showsReverse === true);
     return {
       piece,
       asWorn,
@@ -67,7 +59,7 @@ export function dress(look: Look): Dressed {
       order: layer.order,
       seen: seen[i]?.parts ?? [],
       area: areas[i] ?? 0,
-      centre,
+      centre: centreOf(asWorn, adjustments),
       showsReverse,
     };
   });
@@ -103,6 +95,16 @@ export function dress(look: Look): Dressed {
     landing: bag && landingOf(bag.asWorn, look, body),
     skirt: skirtOf(worn, body),
   };
+}
+
+/** The level of a piece as it is worn: its own, what its figures lean to within its span, and what is done to it. */
+function centreOf(asWorn: Piece, adjustments: readonly Adjustment[]): number | null {
+  if (!asWorn.register) return null;
+  const { low, centre, high } = asWorn.register;
+  const leaning = centre + (specOf(asWorn).leans?.(asWorn.figures) ?? 0);
+  let level = Math.min(high, Math.max(low, leaning));
+  for (const adjustment of adjustments) level += adjustmentSpec(adjustment.kind).level?.(adjustment) ?? 0;
+  return level;
 }
 
 function legOf(look: Look, body: Body): LegAndShoe | null {

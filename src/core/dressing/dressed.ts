@@ -35,7 +35,7 @@ export interface Worn<P extends Piece = Piece> {
   /** Its part of all that is seen of the look, 0-1; all pieces together make 1. */
   readonly area: number;
   /** Centre of its register as it is worn, 1-9. */
-  readonly centre: number;
+  readonly centre: number | null;
   /** A turned hem or cuff shows the inside of the cloth. */
   readonly showsReverse: boolean;
 }

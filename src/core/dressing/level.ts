@@ -1,5 +1,6 @@
-import { specOf } from "../piece/piece";
+import { speaks, specOf } from "../piece/piece";
 import type { Pull as KindPull } from "../piece/kinds/define-kind";
+import type { RegisterSpan } from "../register/ladder";
 import type { Worn } from "./dressed";
 
 /** Where a look stands: what its garments allow, and where its accessories have taken it (2.4). */
@@ -14,11 +15,22 @@ export interface Placing {
 
 /** One accessory's part in placing the base. */
 export interface Pull {
-  readonly item: Worn;
+  readonly item: Levelled;
   /** How far its own level lies from the base's, steps. */
   readonly away: number;
   /** How far it alone takes the look, steps; negative towards off duty. */
   readonly steps: number;
+}
+
+/** A piece whose level has been said: of the others nothing is known, and they move nothing. */
+export type Levelled = Worn & {
+  readonly centre: number;
+  readonly piece: { readonly register: RegisterSpan };
+};
+
+/** Whether anybody has said where a piece is at home. */
+export function isLevelled(item: Worn): item is Levelled {
+  return item.centre !== null && item.piece.register !== null;
 }
 
 interface Span {
@@ -36,12 +48,13 @@ const plainReach = 1;
  * Accessories place the base (2.4): level = base + S min(1, sum w) / sum w with S = sum of w x (centre - base)
  * over the accessories that are seen, kept within the base's span. Base and span are means of the garments'
  * own by visible area; plain cloth of one colour reaches a step further each way.
- * @returns null for an empty look
+ * @returns null for an empty look, and where nobody has said the level of anything in it
  */
 export function placingOf(worn: readonly Worn[]): Placing | null {
-  const garments: Worn[] = [];
-  const accessories: Worn[] = [];
+  const garments: Levelled[] = [];
+  const accessories: Levelled[] = [];
   for (const item of worn) {
+    if (!isLevelled(item)) continue;
     if (item.place === null && item.seen.length > 0) accessories.push(item);
     else if (item.place !== null && item.area > 0) garments.push(item);
   }
@@ -63,7 +76,7 @@ export function placingOf(worn: readonly Worn[]): Placing | null {
 /** What each accessory does to the level of a look that is placed, the strongest first. */
 export function pullsOf(worn: readonly Worn[], { base }: Placing): Pull[] {
   const heard = heardFrom(
-    worn.filter(({ place, seen }) => place === null && seen.length > 0),
+    worn.filter((item) => isLevelled(item) && item.place === null && item.seen.length > 0) as Levelled[],
     base,
   );
   const scale = scaleOf(heard.reduce((sum, { weight }) => sum + weight, 0));
@@ -91,13 +104,13 @@ export function levelOf(worn: readonly Worn[]): number | null {
 }
 
 /** The levels a garment reaches in a look: its own span, a step more each way for plain cloth of one colour. */
-export function reachOf({ piece: { register, statement: says, pattern }, profile }: Worn): Span {
+export function reachOf({ piece: { register, statement: says, pattern }, profile }: Levelled): Span {
   const seen = profile.tints.filter(({ role }) => role === "ground" || role === "motif");
   const reach = says === 0 && pattern === "plain" && seen.length <= 1 ? plainReach : 0;
   return { low: Math.max(1, register.low - reach), high: Math.min(9, register.high + reach) };
 }
 
-function spanOf(garments: readonly Worn[]): Span | null {
+function spanOf(garments: readonly Levelled[]): Span | null {
   let low = 0;
   let high = 0;
   let area = 0;
@@ -112,14 +125,14 @@ function spanOf(garments: readonly Worn[]): Span | null {
 
 /** An accessory that places the base, with its weight. */
 interface Heard {
-  readonly item: Worn;
+  readonly item: Levelled;
   readonly weight: number;
 }
 
 /** The accessories that place the base with their weights: of jewellery without a statement the farthest few. */
-function heardFrom(worn: readonly Worn[], base: number): Heard[] {
+function heardFrom(worn: readonly Levelled[], base: number): Heard[] {
   const heard: Heard[] = [];
-  const faint: Worn[] = [];
+  const faint: Levelled[] = [];
   for (const item of worn) {
     const weight = weightOf(item, specOf(item.piece).pull);
     if (weight === "small") faint.push(item);
@@ -136,11 +149,11 @@ function heardFrom(worn: readonly Worn[], base: number): Heard[] {
 function weightOf({ piece }: Worn, pull: KindPull | undefined): number | "small" {
   if (pull === undefined) return 0;
   if (typeof pull === "number") return pull;
-  return pull === "jewellery" && piece.statement >= statement.from ? statement.weight : "small";
+  return pull === "jewellery" && speaks(piece, statement.from) ? statement.weight : "small";
 }
 
 /** Accessories without any garment stand where they stand themselves. */
-function weighedCentre(worn: readonly Worn[]): number | null {
+function weighedCentre(worn: readonly Levelled[]): number | null {
   let sum = 0;
   let weight = 0;
   for (const item of worn) {
@@ -153,7 +166,7 @@ function weighedCentre(worn: readonly Worn[]): number | null {
 }
 
 /** Mean by visible area; null without any. */
-function mean(garments: readonly Worn[], of: (item: Worn) => number): number | null {
+function mean(garments: readonly Levelled[], of: (item: Levelled) => number): number | null {
   let sum = 0;
   let weight = 0;
   for (const item of garments) {

@@ -1,5 +1,6 @@
 import Joi from "joi";
 import type { Adjustment } from "../piece/adjustment";
+import { asSaid } from "../piece/as-said";
 import type { Occasion } from "../piece/occasion";
 import type { Piece } from "../piece/piece";
 import { adjustments } from "../schema/adjustment";
@@ -74,7 +75,7 @@ const schema = Joi.object<Bundle>({
 
 /** Writes a client as a `juxtane.bundle` file, version 1. */
 export function serialiseBundle(bundle: Bundle): string {
-  return serialise(format, bundle);
+  return serialise(format, { ...bundle, pieces: bundle.pieces.map(asSaid) });
 }
 
 /**

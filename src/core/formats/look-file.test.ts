@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { kindNames } from "../piece/kinds";
+import { asSaid } from "../piece/as-said";
 import { slotOf, type Piece } from "../piece/piece";
 import { sample, sampleLook, sampleOccasion } from "../testing/sample";
 import { FormatError } from "./format-error";
@@ -43,6 +44,15 @@ describe("a look file", () => {
         expect(parseLook(serialiseLook(any))).toEqual(any);
       }),
     );
+  });
+
+  it("says of a piece what was said, and null for a measure that was not", () => {
+    const bag = { ...sample("bag", { name: "bag" }), register: null, unsaid: ["width"] };
+    const written = serialiseLook(sampleLook({ accessories: [bag] }));
+    expect(JSON.parse(written)).toMatchObject({
+      accessories: [{ register: null, figures: { width: null } }],
+    });
+    expect(parseLook(written).accessories).toEqual([bag]);
   });
 
   it("is the same text when it is written again", () => {
@@ -96,7 +106,7 @@ describe("what cannot be read is named in one sentence", () => {
       "an accessory among the garments",
       changed((file) =>
         Object.assign(file, {
-          garments: JSON.parse(JSON.stringify(look.accessories.slice(1))),
+          garments: look.accessories.slice(1).map(asSaid),
           accessories: [],
           adjustments: [],
         }),
@@ -112,7 +122,9 @@ describe("what cannot be read is named in one sentence", () => {
     ],
     [
       "two pieces of one id",
-      changed((file) => Object.assign(file, { accessories: [...look.accessories, look.accessories[0]] })),
+      changed((file) =>
+        Object.assign(file, { accessories: [...look.accessories, ...look.accessories].map(asSaid) }),
+      ),
       /two pieces have the id/,
     ],
   ])("%s", (_, broken, sentence) => {

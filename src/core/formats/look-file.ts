@@ -1,6 +1,7 @@
 import Joi from "joi";
 import type { Client } from "../piece/client";
 import type { Look } from "../piece/look";
+import { asSaid, type PieceAsSaid } from "../piece/as-said";
 import { placeOf, slotOf, type Piece } from "../piece/piece";
 import { adjustments } from "../schema/adjustment";
 import { clientFigures, ruleBook } from "../schema/client";
@@ -12,18 +13,18 @@ import { FormatError } from "./format-error";
 
 const format: FileFormat = { name: "juxtane.look", version: 1, called: "look" };
 
-interface LookFile {
+interface LookFile<P> {
   readonly client: Omit<Client, "ruleBook">;
   readonly ruleBook: Client["ruleBook"];
-  readonly garments: readonly Piece[];
-  readonly accessories: readonly Piece[];
+  readonly garments: readonly P[];
+  readonly accessories: readonly P[];
   readonly adjustments: Look["adjustments"];
   readonly occasion: Look["occasion"];
 }
 
 const pieces = Joi.array().items(piece).max(60).required();
 
-const schema = Joi.object<LookFile>({
+const schema = Joi.object<LookFile<Piece>>({
   client: Joi.object({
     id: id.required().label("Client id"),
     name: name.required().label("Client name"),
@@ -41,11 +42,11 @@ const schema = Joi.object<LookFile>({
 /** Writes a look as a `juxtane.look` file, version 1: indented JSON with a newline at its end. */
 export function serialiseLook(look: Look): string {
   const { ruleBook: book, ...client } = look.client;
-  const file: LookFile = {
+  const file: LookFile<PieceAsSaid> = {
     client,
     ruleBook: book,
-    garments: look.garments,
-    accessories: look.accessories,
+    garments: look.garments.map(asSaid),
+    accessories: look.accessories.map(asSaid),
     adjustments: look.adjustments,
     occasion: look.occasion,
   };

@@ -23,13 +23,24 @@ describe("lengths as a studio writes them", () => {
     ['3/4"', "cm", 1.905],
     ["10", "in", 25.4],
     ["- 2", "cm", -2],
+    [`5'4"`, "cm", 162.56],
+    ["5 ft 4", "cm", 162.56],
+    ["5\u2032 4\u2033", "in", 162.56],
+    ["5'4", "in", 162.56],
+    ["5 feet 4 1/2 in", "cm", 163.83],
+    ["6 ft", "cm", 182.88],
+    ["5'10.5\"", "in", 179.07],
+    ["5 foot 4 inches", "cm", 162.56],
   ] as const)("reads %s (bare numbers in %s) as %d cm", (text, unit, cm) => {
     expect(parseLength(text, unit)).toBeCloseTo(cm, 6);
   });
 
-  it.each(["", "tall", "12 13", "1/0 in", "12 cm 3"])("does not take %j for a length", (text) => {
-    expect(parseLength(text, "cm")).toBeNull();
-  });
+  it.each(["", "tall", "12 13", "1/0 in", "12 cm 3", "ft 4", "5 ft 1/0", "5'4'3"])(
+    "does not take %j for a length",
+    (text) => {
+      expect(parseLength(text, "cm")).toBeNull();
+    },
+  );
 
   it("reads back what it says, to the tenth of a cm or the eighth of an inch", () => {
     fc.assert(

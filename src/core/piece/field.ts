@@ -9,8 +9,9 @@ export interface NumberField {
   readonly unit: "cm" | "g" | "den" | "mm" | "0-1" | "level" | "count";
   readonly min: number;
   readonly max: number;
-  /** What a new piece starts with; null where the figure may stay unknown. */
+  /** What is usual, and stands in until somebody says; null where a piece need not have it. */
   readonly initial: number | null;
+  /** Whether a piece may not have it. */
   readonly optional: boolean;
   /** Only whole numbers. */
   readonly whole?: true;
@@ -53,17 +54,17 @@ export type FiguresOf<F extends Fields> = { readonly [name in keyof F]: ValueOf<
 type Required = NumberField & { readonly optional: false };
 type Optional = NumberField & { readonly optional: true };
 
-/** A length in cm that must be known. */
+/** A length in cm that every such piece has. */
 export function length(label: string, min: number, max: number, initial: number, help?: string): Required {
   return { ...base(label, "cm", min, max, initial, help), optional: false };
 }
 
-/** A length in cm that may stay unknown. */
+/** A length in cm that a piece may not have. */
 export function maybeLength(label: string, min: number, max: number, help?: string): Optional {
   return { ...base(label, "cm", min, max, null, help), optional: true };
 }
 
-/** A number of another unit that must be known. */
+/** A number of another unit that every such piece has. */
 export function amount(
   label: string,
   unit: NumberField["unit"],
@@ -75,7 +76,7 @@ export function amount(
   return { ...base(label, unit, min, max, initial, help), optional: false };
 }
 
-/** A whole number that must be known. */
+/** A whole number that every such piece has. */
 export function whole(
   label: string,
   min: number,

@@ -18,11 +18,17 @@ export const grounds = [
   "cobbles",
   "gravel",
   "lawn",
+  "sand",
   "deck",
   "grating",
+  "snow and ice",
+  "wet stone",
+  "carpet",
   "stage",
+  "stairs",
+  "boat",
 ] as const;
-type Ground = (typeof grounds)[number];
+export type Ground = (typeof grounds)[number];
 
 export const lights = ["daylight", "indoor", "evening"] as const;
 type Light = (typeof lights)[number];

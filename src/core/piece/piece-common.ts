@@ -9,6 +9,9 @@ export const patterns = ["plain", "stripe", "check", "dot", "floral", "animal", 
 
 type Pattern = (typeof patterns)[number];
 
+/** How much a piece speaks, from 0. */
+export const statementWords = ["background", "quiet", "leading", "the first thing seen"] as const;
+
 /** What every piece is recorded with, whatever its kind. */
 export interface PieceCommon {
   readonly id: string;
@@ -24,8 +27,12 @@ export interface PieceCommon {
   readonly metal: Metal;
   /** How much metal is seen: 0 none, 1 a trace, 2 plain to see, 3 the point of the piece. */
   readonly metalSize: 0 | 1 | 2 | 3;
+  /** The ways it leans; none where nobody has said. */
   readonly poles: readonly Pole[];
-  /** 0 background to 3 the first thing seen. */
-  readonly statement: 0 | 1 | 2 | 3;
-  readonly register: RegisterSpan;
+  /** 0 background to 3 the first thing seen; null where nobody has said. */
+  readonly statement: 0 | 1 | 2 | 3 | null;
+  /** Where it is at home; null where nobody has said. */
+  readonly register: RegisterSpan | null;
+  /** The measures nobody has said, by the names of the figures in which the usual ones stand in. */
+  readonly unsaid: readonly string[];
 }

@@ -59,6 +59,11 @@ export function isOpenToed(shoe: PieceOf<"shoe">): boolean {
   return toe === "open" || form === "sandal" || form === "thong";
 }
 
+/** Whether a piece is known to speak as much as that (0-3): of one of which nobody has said it, it is not. */
+export function speaks({ statement }: Pick<Piece, "statement">, least: number): boolean {
+  return statement !== null && statement >= least;
+}
+
 /** A trainer of whatever make: soft-soled, sporting, and read as such. */
 export function isTrainer({ figures: { form } }: PieceOf<"shoe">): boolean {
   return form === "trainer" || form === "running shoe";
@@ -78,7 +83,8 @@ export function isTailoredLayer(piece: Piece): boolean {
 
 /** The same garment with its legs cut to other figures. */
 export function recut<G extends Legged>(garment: G, cut: Partial<PieceOf<"trousers">["figures"]>): G {
-  return { ...garment, figures: { ...garment.figures, ...cut } };
+  const unsaid = garment.unsaid.filter((name) => !(name in cut));
+  return { ...garment, figures: { ...garment.figures, ...cut }, unsaid };
 }
 
 /** A hanging, flaring or wide leg, whose full length is judged against the floor. */

@@ -46,7 +46,9 @@ export interface LegAndShoe {
   readonly isBoot: boolean;
   /** Measurements that a boot's fit would need. */
   readonly missing: readonly MeasurementName[];
-  /** Whether a height the hem rests on was estimated. */
+  /** What the height and the width of the hem rest on and nobody has measured, in words: "the inseam". */
+  readonly unmeasured: readonly string[];
+  /** Whether there is any such. */
   readonly estimated: boolean;
 }
 
@@ -64,6 +66,7 @@ export function meet(
   const { lift, shaft, shaftTop } = shoe.figures;
   const opening = openingAtFold(leg, turn);
   const girth = body.legGirth;
+  const unmeasured = unmeasuredOf(body, trousers);
   const isBare = hem >= body.measures.kneeLine.cm && hem > (shaft ?? 0);
   const fit =
     !isBare && shaft !== null && shaftTop !== null && girth
@@ -84,8 +87,18 @@ export function meet(
     isBoot: shaft !== null,
     isBare,
     missing: shaft === null || isBare ? [] : body.missingLeg,
-    estimated: leg.measuredHem === null && body.measures.crotch.estimated,
+    unmeasured,
+    estimated: unmeasured.length > 0,
   };
+}
+
+function unmeasuredOf(body: Body, trousers: Legged): string[] {
+  const isTried = trousers.figures.measuredHem !== null;
+  return [
+    ...(!isTried && body.measures.crotch.estimated ? ["the height of the crotch"] : []),
+    ...(!isTried && trousers.unsaid.includes("inseam") ? ["the inseam"] : []),
+    ...(trousers.unsaid.includes("opening") ? ["the hem around"] : []),
+  ];
 }
 
 interface FitInput {

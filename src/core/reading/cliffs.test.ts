@@ -47,8 +47,8 @@ function* near(look: Look) {
 function* nearLevels(look: Look) {
   const pieces = [...look.garments, ...look.accessories];
   for (const piece of pieces)
-    for (const way of [-tolerances.level, tolerances.level]) {
-      const { low, centre, high } = piece.register;
+    for (const way of piece.register ? [-tolerances.level, tolerances.level] : []) {
+      const { low = 0, centre = 0, high = 0 } = piece.register ?? {};
       const at = (level: number) => Math.min(9, Math.max(1, level + way));
       const register = { low: at(low), centre: at(centre), high: at(high) };
       const swap = <P extends { id: string }>(each: P): P =>

@@ -7,6 +7,12 @@ import { rulesTagged } from "../rules/registry";
 import { effectValues, isGrave } from "./verdict";
 
 const hemRules = rulesTagged("hem");
+const hemRuleIds: ReadonlySet<string> = new Set(hemRules.map(({ id }) => id));
+
+/** Whether it is at the hem that a look jars: there, and nowhere else, a turn-up can mend. */
+export function jarsAtHem(findings: readonly Finding[]): boolean {
+  return findings.some((finding) => isGrave(finding) && hemRuleIds.has(finding.rule));
+}
 
 /** What the hem rules alone say of a look: all a solver needs, at a fraction of a whole reading. */
 export function hemFindings(look: Look): Finding[] {

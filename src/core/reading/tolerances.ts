@@ -63,6 +63,8 @@ function lengthsOf(look: Look, piece: Piece): Tolerated[] {
   return Object.entries(specOf(piece).figures).flatMap(([name, field]): Tolerated[] => {
     const value = figures[name];
     if (field.type !== "number" || field.unit !== "cm" || typeof value !== "number") return [];
+    // What nobody has said is asked for instead: it may be further off than any tape.
+    if (piece.unsaid.includes(name)) return [];
     return [
       {
         label: field.label,
@@ -97,7 +99,8 @@ function coloursOf(look: Look, piece: Piece): Tolerated[] {
   });
 }
 
-function withPiece(look: Look, piece: Piece, change: object): Look {
+/** The look with something of one of its pieces otherwise. */
+export function withPiece(look: Look, piece: Piece, change: object): Look {
   const swap = (each: Piece): Piece => (each.id === piece.id ? { ...each, ...change } : each);
   return { ...look, garments: look.garments.map(swap), accessories: look.accessories.map(swap) };
 }

@@ -1,6 +1,6 @@
 import { turnLength } from "../proportion/hem";
 import { optionsOf, type Turn } from "../piece/adjustment";
-import { isLegged } from "../piece/piece";
+import { isLegged, type Piece } from "../piece/piece";
 import { isPressed } from "../piece/pressed";
 import type { Look } from "../piece/look";
 import { apply, wornSo, type Change } from "./change";
@@ -8,7 +8,7 @@ import { speaksOf } from "../rules/spoken";
 import { hemFindings, weighHem } from "./hems";
 
 /** A way to wear a hem, with what the hem rules then make of it. */
-interface TurnUp {
+export interface TurnUp {
   /** Null: as it is. */
   readonly turn: Turn | null;
   /** Sum of the proportion findings' effects. */
@@ -35,8 +35,9 @@ export function solveTurnUp(look: Look): TurnUpAnswer | null {
   const trousers = look.garments.find((piece) => isLegged(piece));
   if (!trousers) return null;
   const pressed = isPressed(trousers);
+  const met = hemOf(look);
   const tried = [null, ...(pressed ? [] : optionsOf("turn", trousers))].map((turn) =>
-    tryTurn(look, trousers.id, turn),
+    tryTurn(met, trousers.id, turn),
   );
   const ranked = [...tried].sort(
     (one, other) =>
@@ -49,6 +50,17 @@ export function solveTurnUp(look: Look): TurnUpAnswer | null {
   if (!first) return null;
   if (!first.jars) return { best: first, because: [], pressed };
   return { best: null, because: first.against, pressed };
+}
+
+/** What meets at the hem: nothing else of a look has to do with it, and less is sooner dressed. */
+function hemOf(look: Look): Look {
+  const meets = ({ kind }: Piece) =>
+    kind === "shoe" || kind === "hosiery" || kind === "skirt" || kind === "dress";
+  return {
+    ...look,
+    garments: look.garments.filter((piece) => isLegged(piece) || meets(piece)),
+    accessories: look.accessories.filter(meets),
+  };
 }
 
 function tryTurn(look: Look, piece: string, turn: Turn | null): TurnUp & { against: readonly string[] } {

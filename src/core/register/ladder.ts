@@ -18,6 +18,16 @@ export interface RegisterSpan {
   readonly high: number;
 }
 
+/** How far a piece is taken to reach to either side of its level until somebody says otherwise, steps. */
+const usualReach = 1.5;
+
+/** A span about a level: as wide as the one before where that still holds it, else of the usual reach. */
+export function spanAround(centre: number, before: RegisterSpan | null): RegisterSpan {
+  if (before && before.low <= centre && centre <= before.high) return { ...before, centre };
+  const low = Math.max(1, centre - usualReach);
+  return { low, centre, high: Math.min(ladder.length, centre + usualReach) };
+}
+
 /** The word for a level, such as 5.4 -> "polished smart". */
 export function levelWord(level: number): string {
   const step = Math.min(9, Math.max(1, Math.round(level)));

@@ -682,6 +682,37 @@ const cases: Readonly<Record<string, Case>> = {
     ],
     silent: look(worn, [p("bag", { finish: "suede" }), p("umbrella")], { occasion: at({ rain: 0.7 }) }),
   },
+  "comfort.ground": {
+    says: [
+      ["sinks", "jars", look(worn, [shoe({ tip: "slim", lift: 7 })], { occasion: at({ ground: "lawn" }) })],
+      [
+        "catches",
+        "jars",
+        look(worn, [shoe({ tip: "stiletto", lift: 7 })], { occasion: at({ ground: "cobbles" }) }),
+      ],
+      [
+        "slips",
+        "jars",
+        look(worn, [boot({ tip: "slim", soleBulk: "middling" })], {
+          occasion: at({ ground: "snow and ice" }),
+        }),
+      ],
+      [
+        "smooth",
+        "jars",
+        look(worn, [shoe({ form: "loafer", leather: true })], { occasion: at({ ground: "deck" }) }),
+      ],
+      [
+        "snow",
+        "jars",
+        look(worn, [shoe({ form: "flat", soleBulk: "heavy" })], {
+          occasion: at({ ground: "snow and ice" }),
+        }),
+      ],
+      ["mind", "rubs", look(worn, [shoe({ tip: "slim", lift: 7 })], { occasion: at({ ground: "cobbles" }) })],
+    ],
+    silent: look(worn, [shoe({ tip: "wedge", lift: 7 })], { occasion: at({ ground: "lawn" }) }),
+  },
   "comfort.scarf-hold": {
     says: [
       ["blows", "rubs", look(worn, [p("scarf", {}, { worn: "draped" })], { occasion: at({ wind: 9 }) })],

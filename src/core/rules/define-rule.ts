@@ -13,6 +13,7 @@ export const ruleTags = {
   set: "what the pieces of a set are to one another, without any base",
   leg: "what hosiery and shoe make of the leg together",
   neck: "what lies together at the neck",
+  place: "what weather and ground do to a piece: what jars by it is not offered there",
 } as const;
 
 export type RuleTag = keyof typeof ruleTags;

@@ -1,6 +1,6 @@
 import type { MeasurementName } from "../body/measurements";
 import type { Effect, Figure, Finding, Lens, Proposal } from "./finding";
-import type { Naming, Spoken } from "./spoken";
+import { namesUnmeasured, type Naming, type Spoken } from "./spoken";
 
 /** What a judgement rests on. */
 interface Facts {
@@ -29,20 +29,30 @@ const none: readonly never[] = [];
 
 /** The judge of one rule at the weight that a rule book gives it. */
 export function judgeOf<M extends string>(rule: string, lens: Lens, weight: number): Judge<M> {
-  return (effect, message, own = nothing, shared = nothing) => ({
-    rule,
-    lens,
-    weight,
-    effect,
-    message,
-    of: own.of ?? shared.of ?? nothing,
-    about: own.about ?? shared.about ?? null,
-    words: own.words ?? shared.words ?? nothing,
-    figures: own.figures ?? shared.figures ?? nothing,
-    proposals: own.proposals ?? shared.proposals ?? none,
-    caution: own.caution ?? shared.caution ?? null,
-    onEdge: own.onEdge ?? shared.onEdge ?? false,
-    estimated: own.estimated ?? shared.estimated ?? false,
-    needs: own.needs ?? shared.needs ?? none,
-  });
+  return (effect, message, own = nothing, shared = nothing) => {
+    const of = own.of ?? shared.of ?? nothing;
+    const figures = own.figures ?? shared.figures ?? nothing;
+    return {
+      rule,
+      lens,
+      weight,
+      effect,
+      message,
+      of,
+      about: own.about ?? shared.about ?? null,
+      words: own.words ?? shared.words ?? nothing,
+      figures,
+      proposals: own.proposals ?? shared.proposals ?? none,
+      caution: own.caution ?? shared.caution ?? null,
+      onEdge: own.onEdge ?? shared.onEdge ?? false,
+      // A length of a piece that nobody has measured all of may be the usual one.
+      estimated: (own.estimated ?? shared.estimated ?? false) || (hasLength(figures) && namesUnmeasured(of)),
+      needs: own.needs ?? shared.needs ?? none,
+    };
+  };
+}
+
+function hasLength(figures: NonNullable<Facts["figures"]>): boolean {
+  for (const name in figures) if (figures[name]?.unit === "cm") return true;
+  return false;
 }

@@ -20,6 +20,7 @@ import { beltFit } from "./comfort/belt-fit";
 import { bending } from "./comfort/bending";
 import { bootSock } from "./comfort/boot-sock";
 import { eyewear } from "./comfort/eyewear";
+import { ground } from "./comfort/ground";
 import { hat } from "./comfort/hat";
 import { limits } from "./comfort/limits";
 import { scarfHold } from "./comfort/scarf-hold";
@@ -147,6 +148,7 @@ export const registry: readonly Rule[] = [
   ladder,
   hat,
   wet,
+  ground,
   scarfHold,
   gloves,
   eyewear,

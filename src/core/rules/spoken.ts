@@ -35,6 +35,18 @@ export function speaksOf({ of, about }: Pick<Finding, "of" | "about">, id: strin
   return false;
 }
 
+/** Whether nobody has said all the measures of a piece that is named. */
+export function namesUnmeasured(of: Naming): boolean {
+  for (const key in of) {
+    const spoken = of[key];
+    if (spoken === undefined || typeof spoken === "string") continue;
+    if (isList(spoken)) {
+      if (spoken.some((each) => pieceOf(each).unsaid.length > 0)) return true;
+    } else if (pieceOf(spoken).unsaid.length > 0) return true;
+  }
+  return false;
+}
+
 function isList(spoken: Spoken | readonly Spoken[]): spoken is readonly Spoken[] {
   return Array.isArray(spoken);
 }

@@ -28,7 +28,7 @@ export const bookChange: Joi.Schema<BookChange> = Joi.alternatives()
         value: between(-500, 500).allow(null).required(),
       }).custom((change: { rule: string; param: string }, helpers) => {
         const group = paramGroups.find(({ id }) => id === change.rule);
-        if (group && change.param in group.params) return change;
+        if (group && Object.hasOwn(group.params, change.param)) return change;
         return helpers.error("custom.say", {
           say: `The rule ${change.rule} has no figure called "${change.param}".`,
         });

@@ -98,7 +98,7 @@ const params = byRule(Joi.object())
         const id = String(helpers.state.path?.[helpers.state.path.length - 1]);
         const figures = groups.get(id) ?? {};
         const known = Object.entries(value).filter(([name]) => !formerFigures[id]?.includes(name));
-        const stranger = known.map(([name]) => name).find((name) => !(name in figures));
+        const stranger = known.map(([name]) => name).find((name) => !Object.hasOwn(figures, name));
         if (stranger === undefined) return Object.fromEntries(known);
         return helpers.error("custom.say", { say: `The rule ${id} has no figure called "${stranger}".` });
       }),

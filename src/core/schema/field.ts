@@ -9,7 +9,7 @@ export function fieldSchemas(fields: Fields): Joi.SchemaMap {
 
 function fieldSchema(field: Field): Joi.Schema {
   const schema = plainFieldSchema(field);
-  return field.added ? schema.optional().default(field.initial) : schema;
+  return field.added ? schema.optional().default(field.type === "number" ? null : field.initial) : schema;
 }
 
 function plainFieldSchema(field: Field): Joi.Schema {
@@ -17,5 +17,6 @@ function plainFieldSchema(field: Field): Joi.Schema {
   if (field.type === "flag") return Joi.boolean().required().label(field.label);
   const number = between(field.min, field.max).label(field.label).required();
   const whole = field.whole ? number.integer() : number;
-  return field.optional ? whole.allow(null) : whole;
+  // A measure that nobody has said is null, and so is one the piece has not.
+  return whole.allow(null);
 }

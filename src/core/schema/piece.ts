@@ -3,10 +3,11 @@ import { cloths } from "../finish/cloths";
 import { finishNames } from "../finish/finishes";
 import { metalNames } from "../finish/metals";
 import { kindNames, type Kind } from "../piece/kinds";
-import type { KindSpec } from "../piece/kinds/define-kind";
+import { completed, completedFigures, type PieceAsSaid } from "../piece/as-said";
 import { patterns } from "../piece/piece-common";
 import { specOf, type Piece } from "../piece/piece";
 import { swatchRoles, type Swatch } from "../piece/swatch";
+import type { RegisterSpan } from "../register/ladder";
 import { poles } from "../style/poles";
 import { fieldSchemas } from "./field";
 import { between, hex, id, name, oneOf } from "./parts";
@@ -33,14 +34,15 @@ const swatches = Joi.array()
     return helpers.error("custom.say", { say: `The shares of the colours make ${percent} %, not 100 %.` });
   });
 
-const register = Joi.object({
+const register = Joi.object<RegisterSpan>({
   low: between(1, 9).required().label("Lowest level"),
   centre: between(1, 9).required().label("Level"),
   high: between(1, 9).required().label("Highest level"),
 })
+  .allow(null)
   .required()
-  .label("Register")
-  .custom((value: Piece["register"], helpers) =>
+  .label("Level")
+  .custom((value: RegisterSpan, helpers) =>
     value.low <= value.centre && value.centre <= value.high
       ? value
       : helpers.error("custom.say", { say: "The level must lie between the lowest and the highest." }),
@@ -56,16 +58,18 @@ const common = {
   patternScale: between(0, 80).required().label("Size of the pattern"),
   metal: oneOf(metalNames).required().label("Metal"),
   metalSize: between(0, 3).integer().required().label("How much metal shows"),
-  poles: Joi.array().items(oneOf(poles)).unique().min(1).max(2).required().label("Style"),
-  statement: between(0, 3).integer().required().label("Statement"),
+  poles: Joi.array().items(oneOf(poles)).unique().max(2).required().label("Style"),
+  statement: between(0, 3).integer().allow(null).required().label("Statement"),
   register,
 };
 
-function figuresSchema(spec: KindSpec): Joi.ObjectSchema {
+function figuresSchema(kind: Kind): Joi.ObjectSchema {
+  const spec = specOf({ kind });
   const schema = Joi.object(fieldSchemas(spec.figures)).required().label("Figures");
   if (!spec.check) return schema;
   return schema.custom((value: Readonly<Record<string, never>>, helpers) => {
-    const fault = spec.check?.(value);
+    // What was not said cannot go against what was.
+    const fault = spec.check?.(completedFigures(kind, value) as typeof value);
     if (!fault) return value;
     const path = [...(helpers.state.path ?? []), fault.field];
     return helpers.error("custom.say", { say: fault.say }, helpers.state.localize?.(path));
@@ -73,11 +77,10 @@ function figuresSchema(spec: KindSpec): Joi.ObjectSchema {
 }
 
 function schemaFor(kind: Kind, extra: Joi.SchemaMap): Joi.ObjectSchema {
-  const spec = specOf({ kind });
   return Joi.object({
     kind: Joi.string().valid(kind).required(),
     ...common,
-    figures: figuresSchema(spec),
+    figures: figuresSchema(kind),
     ...extra,
   });
 }
@@ -89,5 +92,5 @@ export function pieceSchema<T>(extra: Joi.SchemaMap): Joi.Schema<T> {
   return Joi.alternatives().conditional(".kind", { switch: cases, otherwise: unknownKind });
 }
 
-/** A whole piece, as in a look file. */
-export const piece = pieceSchema<Piece>({ id: id.required() });
+/** A whole piece as a file has it; read, the usual measures stand in for those that were not said. */
+export const piece = pieceSchema<Piece>({ id: id.required() }).custom((said: PieceAsSaid) => completed(said));

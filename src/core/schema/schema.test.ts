@@ -1,4 +1,6 @@
 import { describe, expect, it } from "vitest";
+import { asSaid } from "../piece/as-said";
+import type { Piece } from "../piece/piece";
 import { sample, sampleClient, sampleOccasion } from "../testing/sample";
 import { adjustments } from "./adjustment";
 import { clientFigures, ruleBook } from "./client";
@@ -59,7 +61,7 @@ describe("measurements", () => {
 describe("the rest of a client", () => {
   it("takes colours as hex only, and gives limits added later their default", () => {
     expect(faultsOf(colouring, { ...sampleClient.colouring, hair: "auburn" })).toEqual({
-      hair: "Hair must be a colour such as #2a66c8.",
+      hair: "Hair must be a colour such as navy or #2a66c8.",
     });
     const { hemAboveKnee: _later, ...before } = sampleClient.limits;
     expect(validate(limits, before)).toEqual({ ok: true, value: sampleClient.limits });
@@ -95,15 +97,32 @@ describe("a piece", () => {
   const boot = sample("shoe", { name: "boot", figures: { form: "boot", shaft: 12, shaftTop: 30 } });
 
   it("is taken whole", () => {
-    expect(validate(piece, boot)).toEqual({ ok: true, value: boot });
+    expect(validate(piece, asSaid(boot))).toEqual({ ok: true, value: boot });
   });
 
   it("without a figure that came later has its initial value; without an old one it is refused", () => {
+    const said = asSaid(boot);
     const { leather: _later, ...figures } = boot.figures;
-    expect(validate(piece, { ...boot, figures })).toEqual({ ok: true, value: boot });
+    expect(validate(piece, { ...said, figures })).toEqual({ ok: true, value: boot });
     const { lift: _old, ...without } = boot.figures;
-    expect(faultsOf(piece, { ...boot, figures: without })).toEqual({
+    expect(faultsOf(piece, { ...said, figures: without })).toEqual({
       "figures.lift": "Lift at the heel, sole and heel is missing.",
+    });
+  });
+
+  it("of which little was said is taken with what was, and the measures that were not are named", () => {
+    const little = { poles: [], statement: null, register: null };
+    const figures = { ...boot.figures, lift: null, platform: 4 };
+    const outcome = validate<Piece>(piece, { ...asSaid(boot), ...little, figures });
+    if (!outcome.ok) throw new Error(outcome.faults[0]?.say);
+    expect(outcome.value).toMatchObject({ ...little, unsaid: ["lift"] });
+    expect(asSaid(outcome.value)).toEqual({ ...asSaid(boot), ...little, figures });
+  });
+
+  it("says its level whole or not at all", () => {
+    expect(faultsOf(piece, { ...asSaid(boot), register: { centre: 5 } })).toEqual({
+      "register.low": "Lowest level is missing.",
+      "register.high": "Highest level is missing.",
     });
   });
 
@@ -115,16 +134,15 @@ describe("a piece", () => {
     [{ swatches: [] }, "swatches", /Colours needs at least 1/],
     [{ swatches: [{ hex: "#fff", share: 1, role: "ground" }] }, "swatches.0.hex", /Colour must be a colour/],
     [{ register: { low: 6, centre: 5, high: 7 } }, "register", /must lie between the lowest and the highest/],
-    [{ poles: [] }, "poles", /Style needs at least 1/],
     [{ poles: ["classic", "sport", "gala"] }, "poles", /Style takes at most 2/],
     [{ metalSize: 1.5 }, "metalSize", /must be a whole number/],
   ] as const)("with %j is refused at %s", (change, field, sentence) => {
-    expect(faultsOf(piece, { ...boot, ...change })[field]).toMatch(sentence);
+    expect(faultsOf(piece, { ...asSaid(boot), ...change })[field]).toMatch(sentence);
   });
 
   it("checks a belt's holes in order", () => {
     const belt = sample("belt", { figures: { firstHole: 90, lastHole: 80 } });
-    expect(faultsOf(piece, belt)["figures.lastHole"]).toMatch(/cannot be nearer the buckle/);
+    expect(faultsOf(piece, asSaid(belt))["figures.lastHole"]).toMatch(/cannot be nearer the buckle/);
   });
 
   it("of an unknown kind names the kinds there are", () => {

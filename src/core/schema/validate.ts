@@ -1,8 +1,11 @@
 import type Joi from "joi";
 import type { Fault, Outcome } from "./outcome";
+import { unstorable } from "./storable";
 
 /** Checks a value against a schema: the value with its types settled, or one sentence for each bad field. */
 export function validate<T>(schema: Joi.Schema<T>, value: unknown): Outcome<T> {
+  const stray = unstorable(value);
+  if (stray) return { ok: false, faults: [strayFault(stray)] };
   const result = schema.validate(value, { abortEarly: false, convert: true });
   if (!result.error) return { ok: true, value: result.value };
   const faults = result.error.details.map(faultOf);
@@ -12,6 +15,16 @@ export function validate<T>(schema: Joi.Schema<T>, value: unknown): Outcome<T> {
 
 function faultOf(detail: Joi.ValidationErrorItem): Fault {
   return { field: detail.path.join("."), say: sentence(detail) };
+}
+
+const straySayers = {
+  characters: "holds a character that cannot be kept: type it anew.",
+  names: "has a name in it that cannot be used here.",
+  shape: "cannot be taken as it is.",
+} as const;
+
+function strayFault({ path, why }: NonNullable<ReturnType<typeof unstorable>>): Fault {
+  return { field: path.join("."), say: `${headed(path[path.length - 1] ?? "")} ${straySayers[why]}` };
 }
 
 type Sayer = (label: string, context: Joi.Context) => string;
@@ -56,7 +69,12 @@ function sentence(detail: Joi.ValidationErrorItem): string {
 
 /** A field's own label, or its path where it has none. */
 function labelOf(detail: Joi.ValidationErrorItem): string {
-  const label = detail.context?.label ?? detail.path.join(".");
+  return headed(detail.context?.label ?? detail.path.join("."));
+}
+
+/** A label at the head of a sentence; what is no word of ours stands in quotes. */
+function headed(label: string): string {
+  if (!/^([A-Za-z][\w.,'() -]*)?$/.test(label)) return shown(label);
   const name = label === "" || label === "value" ? "What was sent" : label;
   return name.charAt(0).toUpperCase() + name.slice(1);
 }
@@ -66,8 +84,9 @@ function listed(valids: unknown): string {
 }
 
 function shown(value: unknown): string {
-  const text = typeof value === "string" ? `"${value}"` : String(value);
-  return text.length > 40 ? `${text.slice(0, 40)}...` : text;
+  if (value === null || typeof value === "number" || typeof value === "boolean") return String(value);
+  if (typeof value !== "string") return "what was sent";
+  return value.length > 38 ? `"${value.slice(0, 38)}...` : `"${value}"`;
 }
 
 function given(value: unknown): string {

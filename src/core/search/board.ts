@@ -1,7 +1,6 @@
-import type { Turn } from "../piece/adjustment";
 import type { Look } from "../piece/look";
 import { isLegged, type Piece } from "../piece/piece";
-import { solveTurnUp } from "../reading/turn-ups";
+import { solveTurnUp, type TurnUp } from "../reading/turn-ups";
 import { reachOf, type Reach } from "./reach";
 
 /**
@@ -9,12 +8,12 @@ import { reachOf, type Reach } from "./reach";
  * legs, what is on the foot and the occasion alone, so each meeting of those is solved once for the board.
  */
 export function boardReader(): (look: Look) => Reach {
-  const solved = new Map<string, Turn | null>();
-  const solve = (look: Look): Turn | null => {
+  const solved = new Map<string, TurnUp | null>();
+  const solve = (look: Look): TurnUp | null => {
     const key = meetingOf(look);
     let turn = solved.get(key);
     if (turn === undefined) {
-      turn = solveTurnUp(look)?.best?.turn ?? null;
+      turn = solveTurnUp(look)?.best ?? null;
       solved.set(key, turn);
     }
     return turn;

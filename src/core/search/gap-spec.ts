@@ -1,66 +1,39 @@
+import { parseColour } from "../colour/parse-colour";
 import type { Finish } from "../finish/finishes";
 import type { Metal } from "../finish/metals";
 import { initialFigures } from "../piece/initial-figures";
-import type { Kind } from "../piece/kinds";
-import type { Piece, PieceOf } from "../piece/piece";
+import { specOf, type Piece } from "../piece/piece";
 import type { PieceCommon } from "../piece/piece-common";
 import type { Slot } from "../piece/slots";
-import { levelWord } from "../register/ladder";
+import { levelWord, spanAround } from "../register/ladder";
+import { gapForms, triedForms, type GapForm } from "./gap-forms";
 
-const colours = [
-  { name: "black", hex: "#17181a" },
-  { name: "navy", hex: "#1d2742" },
-  { name: "chestnut", hex: "#6d3f26" },
-  { name: "tan", hex: "#b98e5f" },
-  { name: "slate", hex: "#565f6b" },
-  { name: "ivory", hex: "#efe6cf" },
-  { name: "burgundy", hex: "#6b1f2f" },
-] as const;
-export const gapColours = colours.map(({ name }) => name);
-export type GapColour = (typeof colours)[number]["name"];
+/** The colours that are tried. */
+const triedColours = ["black", "navy", "chestnut", "tan", "slate", "ivory", "burgundy"] as const;
+/** The colours of what is tried, as leathers have them; any other is what it is called. */
+const ownHex: Readonly<Record<(typeof triedColours)[number], string>> = {
+  black: "#17181a",
+  navy: "#1d2742",
+  chestnut: "#6d3f26",
+  tan: "#b98e5f",
+  slate: "#565f6b",
+  ivory: "#efe6cf",
+  burgundy: "#6b1f2f",
+};
 const surfaces: readonly Finish[] = ["matte smooth", "suede"];
 const levels = [3, 5, 7] as const;
-/** What a missing piece may be, slot by slot. */
-const forms = [
-  { slot: "shoe", name: "flat shoe", kind: "shoe", figures: { form: "flat", lift: 1.8, toe: "almond" } },
-  {
-    slot: "shoe",
-    name: "block-heeled pump",
-    kind: "shoe",
-    figures: { form: "pump", lift: 4.5, tip: "block", toe: "almond" },
-  },
-  {
-    slot: "shoe",
-    name: "close ankle boot",
-    kind: "shoe",
-    figures: { form: "boot", lift: 3.5, tip: "block", toe: "almond", shaft: 8, shaftTop: 25.5 },
-  },
-  {
-    slot: "bag",
-    name: "small bag",
-    kind: "bag",
-    figures: { width: 24, height: 18, depth: 8, strap: 60, carry: "shoulder" },
-  },
-  {
-    slot: "bag",
-    name: "tote",
-    kind: "bag",
-    figures: { shape: "tote", width: 34, height: 28, depth: 12, strap: 62, carry: "shoulder" },
-  },
-  { slot: "belt", name: "belt", kind: "belt", figures: { width: 2.8 } },
-  { slot: "hosiery", name: "opaque tights", kind: "hosiery", figures: { form: "tights", denier: 70 } },
-] as const;
-export const gapForms = forms.map(({ name }) => name);
-export type GapForm = (typeof forms)[number]["name"];
 
 /** What a missing piece must be, as facts to keep. */
 export interface GapFacts {
   readonly form: GapForm;
-  readonly colour: GapColour;
+  /** As it is called; a colour that can be read. */
+  readonly colour: string;
   readonly finish: Finish;
-  /** Centre of its register, 1-9. */
-  readonly level: number;
+  /** Centre of its register, 1-9; null where nobody has said. */
+  readonly level: number | null;
   readonly metal: Metal;
+  /** What its form is measured by (a belt's width, a heel's lift), cm; null where nobody has said. */
+  readonly size: number | null;
 }
 
 /** A piece that is missing, described by what it must be. */
@@ -73,43 +46,64 @@ export interface GapSpec {
   readonly piece: Piece;
 }
 
+/** The colour of a missing piece as it is called; null when nothing is called that. */
+export function gapHex(colour: string): string | null {
+  return (ownHex as Readonly<Record<string, string>>)[colour] ?? parseColour(colour);
+}
+
+/** What is wrong with the size of a missing piece, in one sentence; null when it can be. */
+export function gapSizeFault({ form, size }: Pick<GapFacts, "form" | "size">): string | null {
+  const spec = gapForms.find(({ name }) => name === form);
+  const field = spec && specOf(spec).figures[spec.size[0] ?? ""];
+  if (size === null || field?.type !== "number" || (size >= field.min && size <= field.max)) return null;
+  return `${field.label} of the ${form} must be from ${field.min} to ${field.max} cm; ${size} is not plausible.`;
+}
+
 /** The missing piece of some facts. @throws RangeError when no form or colour is called that */
 export function gapSpecOf(facts: GapFacts): GapSpec {
-  const { finish, level, metal } = facts;
-  const form = forms.find(({ name }) => name === facts.form);
-  const colour = colours.find(({ name }) => name === facts.colour);
-  if (!form || !colour) throw new RangeError(`no missing piece is a ${facts.colour} ${facts.form}`);
-  const { slot, kind } = form;
-  const say = `${form.name}, ${colour.name}, ${finish}, ${levelWord(level)}`;
+  const { finish, level, metal, size } = facts;
+  const form = gapForms.find(({ name }) => name === facts.form);
+  const hex = gapHex(facts.colour);
+  if (!form || !hex) throw new RangeError(`no missing piece is a ${facts.colour} ${facts.form}`);
+  const { kind } = form;
+  const { slot } = specOf({ kind });
+  if (!slot) throw new RangeError(`a ${facts.form} belongs to no station`);
+  const say = [
+    form.name,
+    facts.colour,
+    finish,
+    ...(level === null ? [] : [levelWord(level)]),
+    ...(size === null ? [] : [`${size} cm`]),
+  ].join(", ");
   const bare = kind === "hosiery";
   const common: PieceCommon = {
     id: `gap ${say}`,
     name: say.charAt(0).toUpperCase() + say.slice(1),
-    swatches: [{ hex: colour.hex, share: 1, role: "ground" }],
+    swatches: [{ hex, share: 1, role: "ground" }],
     finish,
     secondFinish: null,
     cloth: null,
     pattern: "plain",
     patternScale: 0,
     metal: bare ? "none" : metal,
-    metalSize: bare || metal === "none" ? 0 : 1,
+    metalSize: bare || metal === "none" || metal === "unknown" ? 0 : 1,
     poles: ["classic"],
     statement: 0,
-    register: { low: level - 1.5, centre: level, high: level + 1.5 },
+    register: level === null ? null : spanAround(level, null),
+    unsaid: [],
   };
-  return { facts, slot, say, piece: { ...common, ...figured(kind, form.figures) } as Piece };
-}
-
-/** A kind with its figures: those given, and else what a new piece starts with. */
-function figured<K extends Kind>(kind: K, given: Partial<PieceOf<K>["figures"]>) {
-  return { kind, figures: { ...initialFigures(kind), ...given } };
+  const sized = size === null ? {} : Object.fromEntries(form.size.map((name) => [name, size]));
+  const figures = { ...initialFigures(kind), ...form.figures, ...sized };
+  return { facts, slot, say, piece: { ...common, kind, figures } as unknown as Piece };
 }
 
 /** Every missing piece that is considered, with the metal the wardrobe mostly has. */
 export function gapSpecs(metal: Metal): GapSpec[] {
-  return forms.flatMap(({ name: form }) =>
-    colours.flatMap(({ name: colour }) =>
-      surfaces.flatMap((finish) => levels.map((level) => gapSpecOf({ form, colour, finish, level, metal }))),
+  return triedForms.flatMap((form) =>
+    triedColours.flatMap((colour) =>
+      surfaces.flatMap((finish) =>
+        levels.map((level) => gapSpecOf({ form, colour, finish, level, metal, size: null })),
+      ),
     ),
   );
 }

@@ -65,3 +65,8 @@ export function bestGaps(gaps: readonly Gap[], most: number): Gap[] {
   }
   return taken;
 }
+
+/** A base with its occasion, as a list of what is opened has it. */
+export function sayPair({ base, occasion }: Pick<Unserved, "base" | "occasion">): string {
+  return occasion ? `${base} for ${occasion}` : base;
+}

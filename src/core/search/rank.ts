@@ -1,10 +1,13 @@
 import { swap, wear, type Look } from "../piece/look";
 import { slotOf, type Piece } from "../piece/piece";
 import { stacks, type Slot } from "../piece/slots";
+import type { Change } from "../reading/change";
 import type { Finding } from "../rules/finding";
 import { isFault } from "../reading/severity";
 import { read, type Reading } from "../reading/read";
 import type { Verdict } from "../reading/verdict";
+import { isAtHome, keepsOut } from "./belonging";
+import { asWorn, type AsWorn } from "./reach";
 import { byWorth, worthOf, type Worth } from "../reading/worth";
 
 /** A piece that could take a slot, with the real change it would make. */
@@ -15,18 +18,24 @@ export interface Candidate {
   /** Ids of the rules whose faults it mends, and of those it brings in. */
   readonly mends: readonly string[];
   readonly brings: readonly string[];
+  /** What is done to the hem when it is put on, because it would jar as it is worn now; null where nothing is. */
+  readonly hem: Change | null;
   readonly worn: boolean;
+  /** Whether it may be worn there at all: at home among the levels of the occasion, and nothing keeps it out. */
+  readonly belongs: boolean;
 }
 
 /** Reads the look with every piece of the wardrobe that fits a slot, the best first. */
 export function rank(look: Look, slot: Slot, wardrobe: readonly Piece[]): Candidate[] {
   const now = read(look);
   const faultsNow = faultsOf(now);
+  const span = look.occasion?.span;
+  const levels = { from: span?.low ?? null, to: span?.high ?? null };
   const fitting = wardrobe.filter((piece) => slotOf(piece) === slot);
   return fitting
     .map((piece): Candidate => {
       const worn = look.accessories.some((other) => other.id === piece.id);
-      const reading = worn ? now : read(stacks(slot) ? wear(look, piece) : swap(look, slot, piece));
+      const { reading, hem } = worn ? { reading: now, hem: null } : readWith(put(look, slot, piece), slot);
       const faults = faultsOf(reading);
       return {
         piece,
@@ -34,10 +43,22 @@ export function rank(look: Look, slot: Slot, wardrobe: readonly Piece[]): Candid
         verdict: reading.verdict,
         mends: [...faultsNow].filter((rule) => !faults.has(rule)),
         brings: [...faults].filter((rule) => !faultsNow.has(rule)),
+        hem,
         worn,
+        belongs: isAtHome(piece, levels) && !reading.findings.some((finding) => keepsOut(finding, piece)),
       };
     })
     .sort(byPromise);
+}
+
+/** The look with a piece in its slot, beside what is there where the slot stacks. */
+export function put(look: Look, slot: Slot, piece: Piece): Look {
+  return stacks(slot) ? wear(look, piece) : swap(look, slot, piece);
+}
+
+/** What is on the foot is tried with the turn-up that suits it; nothing else has to do with the hem. */
+function readWith(look: Look, slot: Slot): Pick<AsWorn, "reading" | "hem"> {
+  return slot === "shoe" || slot === "hosiery" ? asWorn(look) : { reading: read(look), hem: null };
 }
 
 function faultsOf(reading: Reading): Set<string> {

@@ -1,9 +1,11 @@
-import type { Turn } from "../piece/adjustment";
+import { adjustmentOn } from "../piece/adjustment";
 import type { Look } from "../piece/look";
-import { apply, wornSo } from "../reading/change";
+import { isLegged } from "../piece/piece";
+import { apply, wornSo, type Change } from "../reading/change";
+import { jarsAtHem } from "../reading/hems";
 import { read, type Reading } from "../reading/read";
+import { solveTurnUp, type TurnUp } from "../reading/turn-ups";
 import type { Verdict } from "../reading/verdict";
-import { solveTurnUp } from "../reading/turn-ups";
 
 /** What a set makes of a base: as it is worn plainly, or with the turn-up that suits the pair best. */
 export interface Reach {
@@ -15,34 +17,45 @@ export interface Reach {
   readonly turned: boolean;
 }
 
-/** A look as it would be worn: plainly, or turned up where it jars and a turn-up mends that. */
+/** A look as it would be worn: as it is, or with its hem turned up or let down where it jars and that mends it. */
 export interface AsWorn {
   readonly look: Look;
   readonly reading: Reading;
-  readonly turned: boolean;
+  /** What is done to the hem; null where nothing is. */
+  readonly hem: Change | null;
 }
 
-/** Finds the turn-up that suits a look best; null when it is best as it is, or no turn-up is right. */
-export type FindTurn = (look: Look) => Turn | null;
+/** Finds the way to wear the hem that suits a look best; null when none is right. */
+export type FindTurn = (look: Look) => TurnUp | null;
 
 /** Reads a look, and once more with its best turn-up when it jars as it is. */
 export function reachOf(look: Look, findTurn: FindTurn = bestTurn): Reach {
-  const { reading, turned } = asWorn(look, findTurn);
-  return { verdict: reading.verdict, score: reading.score, level: reading.level, turned };
+  const { reading, hem } = asWorn(look, findTurn);
+  const { verdict, score, level } = reading;
+  return { verdict, score, level, turned: hem?.kind === "adjust" };
 }
 
 /** A look as it would be worn. */
 export function asWorn(look: Look, findTurn: FindTurn = bestTurn): AsWorn {
   const plain = read(look);
-  const turn = plain.verdict === "jars" ? findTurn(look) : null;
-  if (turn) {
-    const other = apply(look, wornSo(turn));
+  const best = jarsAtHem(plain.findings) ? findTurn(look) : null;
+  const hem = best && hemChange(look, best);
+  if (hem) {
+    const other = apply(look, hem);
     const reading = read(other);
-    if (reading.verdict !== "jars") return { look: other, reading, turned: true };
+    if (reading.verdict !== "jars") return { look: other, reading, hem };
   }
-  return { look, reading: plain, turned: false };
+  return { look, reading: plain, hem: null };
 }
 
-function bestTurn(look: Look): Turn | null {
-  return solveTurnUp(look)?.best?.turn ?? null;
+/** What has to be done to wear the hem so; null where it is worn so already. */
+function hemChange({ garments, adjustments }: Look, { turn }: TurnUp): Change | null {
+  if (turn) return wornSo(turn);
+  const trousers = garments.find(isLegged);
+  const isTurned = trousers !== undefined && adjustmentOn(adjustments, "turn", trousers.id) !== null;
+  return isTurned ? { kind: "undo", way: "turn", piece: trousers.id } : null;
+}
+
+function bestTurn(look: Look): TurnUp | null {
+  return solveTurnUp(look)?.best ?? null;
 }

@@ -1,8 +1,10 @@
 import { describe, expect, it } from "vitest";
 import { swap, wear } from "../piece/look";
-import type { Piece } from "../piece/piece";
+import { isLegged, type Piece } from "../piece/piece";
+import { apply, wornSo } from "../reading/change";
 import { read } from "../reading/read";
 import { markOf } from "../reading/verdict";
+import { worthOf } from "../reading/worth";
 import { sample, sampleLook, sampleOccasion } from "../testing/sample";
 import { boardReader } from "./board";
 import { rank } from "./rank";
@@ -52,6 +54,70 @@ describe("candidates for a station", () => {
     const stacked = { ...look, accessories: [sample("bracelet", { name: "bangle" })] };
     const [first] = rank(stacked, "wrist", wardrobe);
     expect(first && markOf(read(wear(stacked, first.piece)))).toBe(first?.worth.after);
+  });
+});
+
+describe("candidates for the foot", () => {
+  const trousers = garments.find(isLegged);
+  if (!trousers) throw new Error("there are no trousers");
+  const bare = { ...look, accessories: [] };
+  const turned = apply(bare, wornSo({ kind: "turn", piece: trousers.id, count: 2, depth: 4 }));
+  const shoes = [5, 7, 8.5, 9.5, 11, 13].flatMap((shaft) =>
+    [24, 26, 28, 31].map((top) => boots(`boots ${shaft} ${top}`, "#1d2742", shaft, top)),
+  );
+
+  it.each([
+    ["as cut", bare, "adjust"],
+    ["turned up twice", turned, "undo"],
+  ] as const)("are read with the hem that suits them best, where it is %s", (_, from, way) => {
+    const candidates = rank(from, "shoe", shoes);
+    const now = read(from);
+    for (const { piece, worth, verdict, hem } of candidates) {
+      const plain = swap(from, "shoe", piece);
+      const reading = read(hem ? apply(plain, hem) : plain);
+      expect(worth).toEqual(worthOf(now, reading));
+      expect(verdict).toBe(reading.verdict);
+      // The hem is left alone where the pair is right as it is, and touched only where that mends it.
+      if (hem) expect([read(plain).verdict, verdict === "jars"]).toEqual(["jars", false]);
+      else if (verdict === "jars") expect(reachOf(plain).verdict).toBe("jars");
+    }
+    expect(candidates.filter(({ hem }) => hem?.kind === way).length).toBeGreaterThan(2);
+  });
+
+  it("leave the hem alone at every other station", () => {
+    const jarring = { ...bare, accessories: [boots("boots", "#1d2742", 9.5, 28)] };
+    expect(read(jarring).verdict).toBe("jars");
+    expect(rank(jarring, "bag", wardrobe).map(({ hem }) => hem)).toEqual([null]);
+  });
+});
+
+describe("candidates for an occasion", () => {
+  const at = (given: Partial<typeof sampleOccasion>) => ({ ...sampleOccasion, ...given });
+  const slim = sample("shoe", { name: "slim heels", figures: { tip: "slim", lift: 7 } });
+  const suede = sample("shoe", { name: "suede", finish: "suede" });
+  const glitter = sample("shoe", { name: "glitter", register: { low: 7, centre: 8, high: 9 } });
+  const unknown = { ...sample("shoe", { name: "unknown" }), register: null };
+  const plain = sample("shoe", { name: "plain" });
+  const belonging = (occasion: typeof sampleOccasion | null, worn: Piece[] = []) =>
+    rank({ ...look, accessories: worn, occasion }, "shoe", [slim, suede, glitter, unknown, plain])
+      .filter(({ belongs }) => belongs)
+      .map(({ piece }) => piece.name)
+      .sort();
+
+  it.each([
+    ["none", null, ["glitter", "plain", "slim heels", "suede", "unknown"]],
+    ["an office", at({}), ["plain", "slim heels", "suede", "unknown"]],
+    ["a lawn", at({ ground: "lawn" }), ["plain", "suede", "unknown"]],
+    ["rain", at({ rain: 0.9 }), ["plain", "slim heels", "unknown"]],
+    ["quiet soles", at({ flags: ["quiet soles"] }), ["plain", "suede", "unknown"]],
+  ] as const)("belong there by level, weather, ground and dress code: %s", (_, occasion, names) => {
+    expect(belonging(occasion)).toEqual(names);
+  });
+
+  it("do not come to belong by an umbrella, which keeps no foot dry", () => {
+    expect(belonging(at({ rain: 0.9 }), [sample("umbrella", { name: "umbrella" })])).toEqual(
+      belonging(at({ rain: 0.9 })),
+    );
   });
 });
 

@@ -18,8 +18,8 @@ export interface Coherence {
   readonly findings: readonly Finding[];
   /** The metals it shows; one is one story. */
   readonly metals: readonly MetalGroup[];
-  /** The levels at which every piece is at home; null when there is none. */
-  readonly span: { readonly low: number; readonly high: number } | null;
+  /** The levels at which every piece is at home, of those of which it was said; null when of none. */
+  readonly span: { readonly low: number; readonly high: number } | "apart" | null;
   readonly season: SetSeason;
   /** Whether nothing in it suffers in the rain. */
   readonly forRain: boolean;
@@ -35,8 +35,6 @@ export function coherenceOf(pieces: readonly Piece[], client: Client): Coherence
   const dressed = dress({ client, garments: [], accessories: pieces, adjustments: [], occasion: null });
   const findings = rules.flatMap((rule) => rule.read(dressed));
   const score = scoreOf(findings);
-  const low = Math.max(...pieces.map(({ register }) => register.low));
-  const high = Math.min(...pieces.map(({ register }) => register.high));
   return {
     score,
     verdict: verdictOf(findings, score),
@@ -44,10 +42,18 @@ export function coherenceOf(pieces: readonly Piece[], client: Client): Coherence
     metals: [
       ...new Set(pieces.flatMap(({ metal, metalSize }) => (metalSize > 0 ? (metalGroup(metal) ?? []) : []))),
     ],
-    span: pieces.length > 0 && low <= high ? { low, high } : null,
+    span: spanOf(pieces),
     season: seasonOf(pieces),
     forRain: spoiledByRain(pieces).length === 0,
   };
+}
+
+function spanOf(pieces: readonly Piece[]): Coherence["span"] {
+  const registers = pieces.flatMap(({ register }) => register ?? []);
+  if (registers.length === 0) return null;
+  const low = Math.max(...registers.map((register) => register.low));
+  const high = Math.min(...registers.map((register) => register.high));
+  return low <= high ? { low, high } : "apart";
 }
 
 function seasonOf(pieces: readonly Piece[]): SetSeason {

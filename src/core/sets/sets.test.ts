@@ -56,7 +56,10 @@ describe("a set by itself", () => {
 
   it("has no span where no level suits all, and none without pieces", () => {
     const ball = sample("bag", { name: "ball bag", register: { low: 8, centre: 9, high: 9 } });
-    expect(coherenceOf([shoe, ball], sampleClient).span).toBeNull();
+    expect(coherenceOf([shoe, ball], sampleClient).span).toBe("apart");
+    expect(coherenceOf([{ ...shoe, register: null }, ball], sampleClient).span).toEqual(
+      ball.register && { low: ball.register.low, high: ball.register.high },
+    );
     expect(coherenceOf([], sampleClient).span).toBeNull();
   });
 

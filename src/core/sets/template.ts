@@ -1,5 +1,7 @@
-import { slotOf, type Piece } from "../piece/piece";
+import { isKind, slotOf, type Piece } from "../piece/piece";
 import { slots, type Slot } from "../piece/slots";
+import { ladder } from "../register/ladder";
+import { holdsOn } from "../place/heel-ground";
 import { spoiledByRain } from "../place/rain";
 
 /** A set described before it is filled: where it is at home and which slots it takes. */
@@ -65,7 +67,8 @@ const slack = 0.5;
 
 /** Whether a piece is at home where a template is. */
 export function fitsTemplate({ register }: Piece, { from, to }: SetTemplate): boolean {
-  return register.centre >= from - slack && register.centre <= to + slack;
+  // Of a piece of which nobody has said where it is at home, nothing speaks against it.
+  return !register || (register.centre >= from - slack && register.centre <= to + slack);
 }
 
 /** Whether a look stands at the levels of a template. */
@@ -76,12 +79,14 @@ export function isLevelOf({ from, to }: SetTemplate, level: number | null): bool
 /** The template that a set of pieces fits: its slots, the span of its levels, and whether it takes rain. */
 export function templateOf(name: string, pieces: readonly Piece[]): SetTemplate {
   const taken = new Set(pieces.map(slotOf));
-  const centres = pieces.map(({ register }) => register.centre);
+  const centres = pieces.flatMap(({ register }) => register?.centre ?? []);
   return {
     name,
-    from: Math.min(...centres),
-    to: Math.max(...centres),
-    forRain: spoiledByRain(pieces).length === 0,
+    from: centres.length > 0 ? Math.min(...centres) : 1,
+    to: centres.length > 0 ? Math.max(...centres) : ladder.length,
+    forRain:
+      spoiledByRain(pieces).length === 0 &&
+      pieces.every((piece) => !isKind(piece, "shoe") || holdsOn(piece, "wet stone")),
     wanted: ["shoe"],
     optional: slots.filter((slot) => slot !== "shoe" && taken.has(slot)),
   };

@@ -1,10 +1,9 @@
-import type { KeptReading } from "./look-record";
+import type { KeptReading, LookRecord } from "./look-record";
+import type { LookState, LookStep } from "./look-steps";
 import type { Overruling } from "./overruling";
 import type { Piece } from "../piece/piece";
 import type { Occasion } from "../piece/occasion";
 import type { Client } from "../piece/client";
-import type { Adjustment } from "../piece/adjustment";
-import type { Verdict } from "../reading/verdict";
 
 /** A base or a set as the bench needs it: a name over pieces. */
 export interface NamedPieces {
@@ -13,15 +12,13 @@ export interface NamedPieces {
   readonly pieceIds: readonly string[];
 }
 
-/** The look on the bench, by ids. */
-export interface BenchLook {
+/** The look on the bench, by ids: one of its base and its occasion. */
+export interface BenchLook extends LookState {
   readonly id: string;
   readonly baseId: string;
   readonly occasionId: string | null;
-  readonly accessoryIds: readonly string[];
-  readonly adjustments: readonly Adjustment[];
-  /** The stylist's own verdict, which stands above the computed one. */
-  readonly ownVerdict: Verdict | null;
+  /** The step it stands at; null where none was recorded. */
+  readonly stepId: string | null;
   /** What it was read as when it was last kept. */
   readonly read: KeptReading | null;
 }
@@ -35,7 +32,11 @@ export interface BenchSource {
   readonly bases: readonly NamedPieces[];
   readonly sets: readonly NamedPieces[];
   readonly occasions: readonly Occasion[];
+  /** The client's looks on record, the one last worked on first. */
+  readonly looks: readonly LookRecord[];
   readonly start: BenchLook;
+  /** The steps of the look to start with, the oldest first. */
+  readonly startSteps: readonly LookStep[];
   /** What the stylist overruled for this client. */
   readonly overrulings: readonly Overruling[];
   /** False for a look from a file: it is read, not kept. */

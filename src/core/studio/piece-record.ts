@@ -1,3 +1,4 @@
+import { asSaid, type PieceAsSaid } from "../piece/as-said";
 import type { Piece } from "../piece/piece";
 
 export const pieceStates = ["ready", "in care", "on loan"] as const;
@@ -13,14 +14,23 @@ export interface PieceRecord {
 
 export type PieceInput = Pick<PieceRecord, "clientId" | "state"> & { readonly piece: PieceDraft };
 
+/** A piece as its form has it, with what names it and its version. */
+export type PieceToChange = PieceInput & { readonly id: string; readonly version: number };
+
 /** A piece as a form has it: what was read of it, to be sent back with its version. */
-export function pieceInput({ piece, clientId, state, version }: PieceRecord) {
+export function pieceInput({ piece, clientId, state, version }: PieceRecord): PieceToChange {
   return { id: piece.id, version, clientId, state, piece: draftOf(piece) };
 }
 
-function draftOf({ id: _id, ...draft }: Piece): PieceDraft {
+/** A piece as its form has it: as it was said, without what names it. */
+export function draftOf(piece: Piece): PieceDraft {
+  const { id: _id, ...draft } = asSaid(piece);
   return draft;
 }
 
-/** A piece without its id; distributes over the kinds so that kind and figures stay together. */
-export type PieceDraft = Piece extends infer P ? (P extends Piece ? Omit<P, "id"> : never) : never;
+/** A piece as it was said, without its id; distributes over the kinds. */
+export type PieceDraft = PieceAsSaid extends infer P
+  ? P extends PieceAsSaid
+    ? Omit<P, "id">
+    : never
+  : never;

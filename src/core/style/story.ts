@@ -1,4 +1,4 @@
-import type { Piece } from "../piece/piece";
+import { speaks, type Piece } from "../piece/piece";
 import { poles, type Pole } from "./poles";
 
 /** The poles that lie against one another. */
@@ -65,10 +65,9 @@ function contrastOf(pieces: readonly Piece[], leans: Leans): Extract<Story, { ki
     const other = leans[against];
     if (one === 0 || other === 0 || one + other !== pieces.length) continue;
     if (pieces.some(({ poles: own }) => own.includes(pole) === own.includes(against))) continue;
-    const speaks = (way: Pole) =>
-      pieces.some(({ poles: own, statement }) => statement > 1 && own.includes(way));
+    const isLoud = (way: Pole) => pieces.some((piece) => speaks(piece, 2) && piece.poles.includes(way));
     const balanced = one >= 2 && other >= 2;
-    if (balanced || (other === 1 && !speaks(pole)) || (one === 1 && !speaks(against)))
+    if (balanced || (other === 1 && !isLoud(pole)) || (one === 1 && !isLoud(against)))
       return { kind: "contrast", pole, against };
   }
   return null;

@@ -28,6 +28,7 @@ export function sample<K extends Kind>(kind: K, given: Given<K> = {}): PieceOf<K
     poles: ["classic"],
     statement: 0,
     register: { low: 3, centre: 5, high: 7 },
+    unsaid: [],
     ...rest,
     kind,
     figures: { ...initialFigures(kind), ...figures },

@@ -10,6 +10,7 @@ import { toggleAway } from "./toggle-away";
 /** Adds a client, or changes one when an id and version come along. */
 export async function saveClient(input: unknown): Promise<Outcome<string>> {
   const outcome = await act(
+    "measure",
     clientForm,
     input,
     async (tenant, { id, version, ...client }) => {
@@ -27,5 +28,5 @@ export async function saveClient(input: unknown): Promise<Outcome<string>> {
 }
 
 export async function moveClient(input: { id: string; away: boolean }): Promise<Outcome<null>> {
-  return toggleAway(input, putClientAway, bringClientBack);
+  return toggleAway("measure", input, putClientAway, bringClientBack);
 }

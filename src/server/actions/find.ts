@@ -12,5 +12,5 @@ const schema = Joi.object<{ words: string }>({
 
 /** Finds clients, pieces, sets, bases and occasions by words of their names. */
 export async function find(input: unknown): Promise<Outcome<Found[]>> {
-  return act(schema, input, (tenant, { words }) => findByName(tenant, words));
+  return act("see", schema, input, (tenant, { words }) => findByName(tenant, words));
 }

@@ -1,7 +1,8 @@
 "use server";
 
 import { revalidatePath } from "next/cache";
-import { placeOf, slotOf } from "@/core/piece/piece";
+import { baseFault } from "@/core/piece/base-fault";
+import { slotOf } from "@/core/piece/piece";
 import type { Outcome } from "@/core/schema/outcome";
 import { groupForm } from "@/core/schema/forms/group-form";
 import { isWholeSet } from "@/core/sets/whole-set";
@@ -20,6 +21,7 @@ type Check = (pieces: readonly PieceRecord[]) => string | null;
 
 async function save(input: unknown, records: Records, check: Check): Promise<Outcome<string>> {
   const outcome = await act(
+    "work",
     groupForm,
     input,
     async (tenant, { id, version, ...group }) => {
@@ -40,17 +42,16 @@ async function chosen(tenant: Tenant, group: GroupInput): Promise<PieceRecord[]>
   return pieces.filter(({ piece }) => group.pieceIds.includes(piece.id));
 }
 
-/** Adds a base, or changes one: garments only, at least one. */
+/** Adds a base, or changes one: garments that can be worn together. */
 export async function saveBase(input: unknown): Promise<Outcome<string>> {
   return save(input, bases, (pieces) => {
-    if (pieces.length === 0) return "A base needs at least one garment.";
-    const stray = pieces.find(({ piece }) => placeOf(piece) === null);
-    return stray ? `${stray.piece.name} is an accessory: a base holds garments only.` : null;
+    const fault = baseFault(pieces.map(({ piece }) => piece));
+    return fault?.is === "refused" ? fault.say : null;
   });
 }
 
 export async function moveBase(input: { id: string; away: boolean }): Promise<Outcome<null>> {
-  return toggleAway(input, bases.putAway, bases.bringBack);
+  return toggleAway("work", input, bases.putAway, bases.bringBack);
 }
 
 /** Adds a set, or changes one: shoes and at least two more accessories. */
@@ -65,5 +66,5 @@ export async function saveSet(input: unknown): Promise<Outcome<string>> {
 }
 
 export async function moveSet(input: { id: string; away: boolean }): Promise<Outcome<null>> {
-  return toggleAway(input, sets.putAway, sets.bringBack);
+  return toggleAway("work", input, sets.putAway, sets.bringBack);
 }

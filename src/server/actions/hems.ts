@@ -6,6 +6,7 @@ import { isLegged } from "@/core/piece/piece";
 import { recalibrated } from "@/core/reading/tailor";
 import type { Outcome } from "@/core/schema/outcome";
 import { between, uuid } from "@/core/schema/parts";
+import { draftOf } from "@/core/studio/piece-record";
 import { findClient } from "../records/clients";
 import { changePiece, findPiece } from "../records/pieces";
 import { NotFound, Refusal } from "../records/refusal";
@@ -23,7 +24,7 @@ const schema = Joi.object<TriedHem>({
 
 /** Keeps a hem that was measured at a try-on: it overrides the computed one and resets the drop. */
 export async function keepTriedHem(input: unknown): Promise<Outcome<null>> {
-  const outcome = await act(schema, input, async (tenant, { pieceId, hem }) => {
+  const outcome = await act("work", schema, input, async (tenant, { pieceId, hem }) => {
     const record = await findPiece(tenant, pieceId);
     if (!record) throw new NotFound(`no piece ${pieceId}`);
     const { piece, clientId, state, version } = record;
@@ -34,8 +35,8 @@ export async function keepTriedHem(input: unknown): Promise<Outcome<null>> {
         "pieceId",
         "These trousers belong to nobody: give them an owner, whose body the hem was tried on.",
       );
-    const { id: _id, ...draft } = recalibrated(owner.client, piece, hem);
-    await changePiece(tenant, { id: pieceId, version }, { piece: draft, clientId, state });
+    const tried = draftOf(recalibrated(owner.client, piece, hem));
+    await changePiece(tenant, { id: pieceId, version }, { piece: tried, clientId, state });
     return null;
   });
   if (outcome.ok) revalidatePath("/", "layout");

@@ -4,41 +4,27 @@ import Joi from "joi";
 import { revalidatePath } from "next/cache";
 import { changeBook, type BookChange } from "@/core/rule-book/book-change";
 import type { RuleBook } from "@/core/rule-book/rule-book";
-import { effectValues } from "@/core/reading/verdict";
-import { registry } from "@/core/rules/registry";
 import { bookChange } from "@/core/schema/book-change";
 import { ruleBook } from "@/core/schema/client";
+import { overrulingForm } from "@/core/schema/forms/overruling-form";
 import type { Outcome } from "@/core/schema/outcome";
-import { oneOf, uuid } from "@/core/schema/parts";
-import type { Overruling } from "@/core/studio/overruling";
+import { uuid } from "@/core/schema/parts";
 import { changeRuleBook, findClient } from "../records/clients";
 import { keepOverruling, withdrawOverruling } from "../records/overrulings";
 import { setStudioRuleBook } from "../records/rule-books";
 import { NotFound } from "../records/refusal";
 import { act } from "./act";
 
-const overrulingSchema = Joi.object<Overruling & { clientId: string }>({
-  id: uuid.required(),
-  clientId: uuid.required(),
-  lookId: uuid.allow(null).required(),
-  rule: oneOf(registry.map(({ id }) => id))
-    .required()
-    .label("Rule"),
-  effect: oneOf(Object.keys(effectValues)).required(),
-  pieceIds: Joi.array().items(uuid).max(60).required(),
-  reason: Joi.string().trim().min(1).max(400).required().label("Reason"),
-});
-
 /** Overrules a finding for a look or for a client, with the reason. */
 export async function overrule(input: unknown): Promise<Outcome<null>> {
-  return act(overrulingSchema, input, async (tenant, { clientId, ...overruling }) => {
+  return act("judge", overrulingForm, input, async (tenant, { clientId, ...overruling }) => {
     await keepOverruling(tenant, clientId, overruling);
     return null;
   });
 }
 
 export async function withdraw(input: unknown): Promise<Outcome<null>> {
-  return act(Joi.object<{ id: string }>({ id: uuid.required() }), input, async (tenant, { id }) => {
+  return act("judge", Joi.object<{ id: string }>({ id: uuid.required() }), input, async (tenant, { id }) => {
     await withdrawOverruling(tenant, id);
     return null;
   });
@@ -51,7 +37,7 @@ const changeSchema = Joi.object<{ clientId: string; change: BookChange }>({
 
 /** Changes one thing in a client's rule book, which becomes its next version. */
 export async function changeClientBook(input: unknown): Promise<Outcome<RuleBook>> {
-  const outcome = await act(changeSchema, input, async (tenant, { clientId, change }) => {
+  const outcome = await act("judge", changeSchema, input, async (tenant, { clientId, change }) => {
     const record = await findClient(tenant, clientId);
     if (!record) throw new NotFound(`no client ${clientId}`);
     return changeRuleBook(tenant, record, changeBook(record.client.ruleBook, change));
@@ -60,14 +46,24 @@ export async function changeClientBook(input: unknown): Promise<Outcome<RuleBook
   return outcome;
 }
 
+const bookSchema = Joi.object<{ clientId: string | null; book: RuleBook }>({
+  clientId: uuid.allow(null).required(),
+  book: ruleBook,
+});
+
 /** Keeps a whole rule book: a client's, or the studio's own when no client is named. */
-export async function saveRuleBook(clientId: string | null, input: unknown): Promise<Outcome<RuleBook>> {
-  const outcome = await act(ruleBook, input, async (tenant, book) => {
-    if (clientId === null) return setStudioRuleBook(tenant, book);
-    const record = await findClient(tenant, clientId);
-    if (!record) throw new NotFound(`no client ${clientId}`);
-    return changeRuleBook(tenant, record, book);
-  });
+export async function saveRuleBook(client: unknown, input: unknown): Promise<Outcome<RuleBook>> {
+  const outcome = await act(
+    client === null ? "keep house" : "judge",
+    bookSchema,
+    { clientId: client, book: input },
+    async (tenant, { clientId, book }) => {
+      if (clientId === null) return setStudioRuleBook(tenant, book);
+      const record = await findClient(tenant, clientId);
+      if (!record) throw new NotFound(`no client ${clientId}`);
+      return changeRuleBook(tenant, record, book);
+    },
+  );
   if (outcome.ok) revalidatePath("/", "layout");
   return outcome;
 }

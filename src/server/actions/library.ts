@@ -3,7 +3,8 @@
 import Joi from "joi";
 import { revalidatePath } from "next/cache";
 import type { Outcome } from "@/core/schema/outcome";
-import { day, uuid } from "@/core/schema/parts";
+import { uuid } from "@/core/schema/parts";
+import { wearForm } from "@/core/schema/forms/wear-form";
 import { template } from "@/core/schema/template";
 import { sets } from "../records/sets";
 import { todayIn } from "../records/studio";
@@ -14,18 +15,12 @@ import { toggleAway } from "./toggle-away";
 
 /** Retires a set, or takes it up again. */
 export async function retireSet(input: { id: string; away: boolean }): Promise<Outcome<null>> {
-  return toggleAway(input, sets.retire, sets.takeUp);
+  return toggleAway("work", input, sets.retire, sets.takeUp);
 }
-
-const wearSchema = Joi.object<{ clientId: string; setId: string; day: string | null }>({
-  clientId: uuid.required().label("Client"),
-  setId: uuid.required().label("Set"),
-  day: day.allow(null).required(),
-});
 
 /** Writes down that a set was worn, today where no day is given; answers with the wear's id. */
 export async function wearSet(input: unknown): Promise<Outcome<string>> {
-  const outcome = await act(wearSchema, input, async (tenant, { day, ...worn }) =>
+  const outcome = await act("work", wearForm, input, async (tenant, { day, ...worn }) =>
     addWear(tenant, { ...worn, day: day ?? (await todayIn(tenant)) }),
   );
   if (outcome.ok) revalidatePath("/sets");
@@ -35,6 +30,7 @@ export async function wearSet(input: unknown): Promise<Outcome<string>> {
 /** Strikes out a wear that was written down by mistake. */
 export async function unwearSet(input: unknown): Promise<Outcome<null>> {
   const outcome = await act(
+    "work",
     Joi.object<{ id: string }>({ id: uuid.required() }),
     input,
     async (tenant, { id }) => {
@@ -48,11 +44,11 @@ export async function unwearSet(input: unknown): Promise<Outcome<null>> {
 
 /** Keeps a template of the studio's own. */
 export async function saveTemplate(input: unknown): Promise<Outcome<string>> {
-  const outcome = await act(template, input, (tenant, given) => addTemplate(tenant, given));
+  const outcome = await act("keep house", template, input, (tenant, given) => addTemplate(tenant, given));
   if (outcome.ok) revalidatePath("/sets", "layout");
   return outcome;
 }
 
 export async function moveTemplate(input: { id: string; away: boolean }): Promise<Outcome<null>> {
-  return toggleAway(input, putTemplateAway, bringTemplateBack);
+  return toggleAway("keep house", input, putTemplateAway, bringTemplateBack);
 }

@@ -1,36 +1,46 @@
 "use server";
 
 import Joi from "joi";
-import { verdicts } from "@/core/reading/verdict";
-import { adjustments } from "@/core/schema/adjustment";
+import { lookForm } from "@/core/schema/forms/look-form";
 import type { Outcome } from "@/core/schema/outcome";
-import { between, oneOf, uuid } from "@/core/schema/parts";
-import { type LookRecord } from "@/core/studio/look-record";
-import { keepLook } from "../records/looks";
+import { uuid } from "@/core/schema/parts";
+import type { LookOnRecord } from "@/core/studio/look-record";
+import { scopeOf } from "@/core/studio/scope";
+import type { LookStep } from "@/core/studio/look-steps";
+import { listSteps } from "../records/look-steps";
+import { bringLookBack, findLook, keepLook, putLookAway } from "../records/looks";
+import { Refusal } from "../records/refusal";
 import { act } from "./act";
+import { toggleAway } from "./toggle-away";
 
-const schema = Joi.object<LookRecord>({
-  id: uuid.required(),
-  clientId: uuid.required(),
-  baseId: uuid.required().label("Base"),
-  occasionId: uuid.allow(null).required().label("Occasion"),
-  accessoryIds: Joi.array().items(uuid).max(40).required().label("Accessories"),
-  adjustments,
-  ownVerdict: oneOf(verdicts).allow(null).required().label("Verdict"),
-  read: Joi.object({
-    verdict: oneOf(verdicts).required(),
-    score: between(0, 100).required(),
-    ruleBookVersion: Joi.number().integer().min(1).required(),
-  })
-    .allow(null)
-    .default(null)
-    .label("Reading"),
-});
+/**
+ * Keeps the look on the bench; called in the background after each change. Gives back its version; where another page
+ * has kept it meanwhile, what stands on record comes with the refusal.
+ */
+export async function saveLook(input: unknown): Promise<Outcome<number>> {
+  return act(
+    "work",
+    lookForm,
+    input,
+    async (tenant, { madeBy, ...look }, session) => {
+      if (madeBy !== scopeOf(session))
+        throw new Refusal("session", "Somebody else is signed in here now. This look waits in the browser.");
+      return keepLook(tenant, look);
+    },
+    async (tenant, { id }): Promise<LookOnRecord | null> => {
+      const look = await findLook(tenant, id);
+      return look && { look, steps: await listSteps(tenant, id) };
+    },
+  );
+}
 
-/** Keeps the look on the bench; called in the background after each change. */
-export async function saveLook(input: unknown): Promise<Outcome<null>> {
-  return act(schema, input, async (tenant, look) => {
-    await keepLook(tenant, look);
-    return null;
-  });
+/** The steps of a look that is taken up at the bench. */
+export async function stepsOfLook(input: unknown): Promise<Outcome<LookStep[]>> {
+  const schema = Joi.object<{ lookId: string }>({ lookId: uuid.required() });
+  return act("work", schema, input, (tenant, { lookId }) => listSteps(tenant, lookId));
+}
+
+/** Puts a look away, or brings it back. */
+export async function moveLook(input: { id: string; away: boolean }): Promise<Outcome<null>> {
+  return toggleAway("work", input, putLookAway, bringLookBack);
 }

@@ -16,6 +16,7 @@ import { toggleAway } from "./toggle-away";
 /** Adds an occasion, or changes one when an id and version come along. */
 export async function saveOccasion(input: unknown): Promise<Outcome<string>> {
   const outcome = await act(
+    "work",
     occasionForm,
     input,
     async (tenant, { id, version, ...occasion }) => {
@@ -35,5 +36,5 @@ export async function saveOccasion(input: unknown): Promise<Outcome<string>> {
 }
 
 export async function moveOccasion(input: { id: string; away: boolean }): Promise<Outcome<null>> {
-  return toggleAway(input, putOccasionAway, bringOccasionBack);
+  return toggleAway("work", input, putOccasionAway, bringOccasionBack);
 }

@@ -1,16 +1,20 @@
 "use server";
 
+import Joi from "joi";
 import { revalidatePath } from "next/cache";
 import type { Outcome } from "@/core/schema/outcome";
+import { uuid } from "@/core/schema/parts";
 import { pieceForm } from "@/core/schema/forms/piece-form";
-import { pieceInput } from "@/core/studio/piece-record";
+import { pieceInput, type PieceToChange } from "@/core/studio/piece-record";
 import { addPiece, bringPieceBack, changePiece, findPiece, putPieceAway } from "../records/pieces";
+import { NotFound } from "../records/refusal";
 import { act } from "./act";
 import { toggleAway } from "./toggle-away";
 
 /** Adds a piece, or changes one when an id and version come along. */
 export async function savePiece(input: unknown): Promise<Outcome<string>> {
   const outcome = await act(
+    "work",
     pieceForm,
     input,
     async (tenant, { id, version, ...piece }) => {
@@ -27,6 +31,16 @@ export async function savePiece(input: unknown): Promise<Outcome<string>> {
   return outcome;
 }
 
+/** A piece as its form has it, to be put right where it is worn. */
+export async function pieceToChange(input: unknown): Promise<Outcome<PieceToChange>> {
+  const schema = Joi.object<{ id: string }>({ id: uuid.required() });
+  return act("work", schema, input, async (tenant, { id }) => {
+    const record = await findPiece(tenant, id);
+    if (!record) throw new NotFound(`no piece ${id}`);
+    return pieceInput(record);
+  });
+}
+
 export async function movePiece(input: { id: string; away: boolean }): Promise<Outcome<null>> {
-  return toggleAway(input, putPieceAway, bringPieceBack);
+  return toggleAway("work", input, putPieceAway, bringPieceBack);
 }

@@ -18,5 +18,5 @@ const schema = Joi.object<RailWish & { readonly from: number }>({
 
 /** A window of the rail, from one place on. */
 export async function lookAlongRail(input: unknown): Promise<Outcome<RailWindow>> {
-  return act(schema, input, (tenant, { from, ...wish }) => railWindow(tenant, wish, from));
+  return act("see", schema, input, (tenant, { from, ...wish }) => railWindow(tenant, wish, from));
 }

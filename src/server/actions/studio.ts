@@ -1,20 +1,14 @@
 "use server";
 
-import Joi from "joi";
 import { revalidatePath } from "next/cache";
-import { lengthUnits, type LengthUnit } from "@/core/length/length";
+import { purgeForm, unitForm, zoneForm } from "@/core/schema/forms/settings-form";
 import type { Outcome } from "@/core/schema/outcome";
-import { oneOf } from "@/core/schema/parts";
-import { setLengthUnit, setTimeZone } from "../records/studio";
+import { setLengthUnit, setPurgeTime, setTimeZone } from "../records/studio";
 import { act } from "./act";
-
-const unitSchema = Joi.object<{ unit: LengthUnit }>({
-  unit: oneOf(lengthUnits).required().label("Unit of length"),
-});
 
 /** Sets whether the studio reads cm or inches. */
 export async function saveLengthUnit(input: unknown): Promise<Outcome<null>> {
-  const outcome = await act(unitSchema, input, async (tenant, { unit }) => {
+  const outcome = await act("work", unitForm, input, async (tenant, { unit }) => {
     await setLengthUnit(tenant, unit);
     return null;
   });
@@ -22,16 +16,22 @@ export async function saveLengthUnit(input: unknown): Promise<Outcome<null>> {
   return outcome;
 }
 
-const zoneSchema = Joi.object<{ zone: string }>({
-  zone: Joi.string().max(80).required().label("Time zone"),
-});
-
 /** Sets the time zone whose day is the studio's today. */
 export async function saveTimeZone(input: unknown): Promise<Outcome<null>> {
-  const outcome = await act(zoneSchema, input, async (tenant, { zone }) => {
+  const outcome = await act("keep house", zoneForm, input, async (tenant, { zone }) => {
     await setTimeZone(tenant, zone);
     return null;
   });
   if (outcome.ok) revalidatePath("/", "layout");
+  return outcome;
+}
+
+/** Sets after how many days what was put away is purged. */
+export async function savePurgeTime(input: unknown): Promise<Outcome<null>> {
+  const outcome = await act("keep house", purgeForm, input, async (tenant, { days }) => {
+    await setPurgeTime(tenant, days);
+    return null;
+  });
+  if (outcome.ok) revalidatePath("/put-away");
   return outcome;
 }

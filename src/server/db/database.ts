@@ -1,5 +1,6 @@
 import knex, { type Knex } from "knex";
-import { types } from "pg";
+import { types, type Client } from "pg";
+import { cutWhenSilent, patience } from "./outage";
 
 // A day stays the text it is: a Date would move it by the time zone of the process.
 types.setTypeParser(types.builtins.DATE, (day) => day);
@@ -17,9 +18,16 @@ function open(): Knex {
   if (!url) throw new Error("DATABASE_URL is not set: it names the database and the application role");
   return knex({
     client: "pg",
-    connection: { connectionString: url, connectionTimeoutMillis: 5000 },
-    pool: { min: 0, max: 10 },
-    acquireConnectionTimeout: 6000,
+    connection: { connectionString: url, connectionTimeoutMillis: patience.connect, keepAlive: true },
+    pool: {
+      min: 0,
+      max: 10,
+      afterCreate: (client: Client, done: (error: Error | null, client: Client) => void) => {
+        cutWhenSilent(client);
+        done(null, client);
+      },
+    },
+    acquireConnectionTimeout: patience.acquire,
   });
 }
 

@@ -5,9 +5,10 @@ import { addDays, differenceInCalendarDays, format, parseISO } from "date-fns";
 import { parseBundle, type Bundle } from "@/core/formats/bundle";
 import { parseTemplates } from "@/core/formats/templates-file";
 import { addBundle } from "../records/bundle";
-import { foundStudio, noStudioYet } from "../records/members";
+import { foundStudio, noStudioYet } from "../records/doors";
 import { todayIn } from "../records/studio";
 import { addTemplate } from "../records/templates";
+import { hashOfCode } from "./first-code";
 import { inStudio } from "./tenant";
 
 /** The demo sign-in; it is printed and shown only in demo mode. */
@@ -22,8 +23,9 @@ const written = "2026-11-24";
 /**
  * Fills an empty database with Quillmere Studio; does nothing when a studio is there already.
  * @param folder where the files of the demo lie
+ * @param code what the database was prepared with for its first run
  */
-export async function seedDemo(folder: string): Promise<boolean> {
+export async function seedDemo(folder: string, code: string): Promise<boolean> {
   if (!(await noStudioYet())) return false;
   const textOf = (file: string) => readFileSync(join(folder, file), "utf8");
   const { studioId } = await foundStudio({
@@ -31,6 +33,7 @@ export async function seedDemo(folder: string): Promise<boolean> {
     userName: "Maren Quill",
     email: demoSignIn.email,
     passwordHash: await hash(demoSignIn.password),
+    codeHash: hashOfCode(code),
   });
   await inStudio(studioId, async (tenant) => {
     const today = await todayIn(tenant);

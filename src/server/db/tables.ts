@@ -12,6 +12,7 @@ import type { Verdict } from "@/core/reading/verdict";
 import type { RuleBook } from "@/core/rule-book/rule-book";
 import type { GapFacts } from "@/core/search/gap-spec";
 import type { SetTemplate } from "@/core/sets/template";
+import type { Role } from "@/core/studio/roles";
 import type { Shortcuts } from "@/core/studio/shortcuts";
 import type { PieceRecord } from "@/core/studio/piece-record";
 
@@ -38,6 +39,8 @@ export interface StudioRow {
   /** As the zone database names it, such as "Europe/Vienna". */
   time_zone: string;
   rule_book: Partial<RuleBook> | null;
+  /** Null: what was put away is never purged. */
+  purge_after_days: number | null;
 }
 
 export interface ClientRow extends OfStudio, Versioned, KeepsDeleted {
@@ -82,9 +85,9 @@ export interface PieceRow extends OfStudio, Versioned, KeepsDeleted {
   metal_size: Piece["metalSize"];
   poles: Piece["poles"];
   statement: Piece["statement"];
-  register_low: number;
-  register_centre: number;
-  register_high: number;
+  register_low: number | null;
+  register_centre: number | null;
+  register_high: number | null;
   figures: object;
   /** What it is found by on the rail. */
   words: string;
@@ -128,14 +131,20 @@ export interface OccasionRow extends OfStudio, Versioned, KeepsDeleted {
   on_foot: number;
 }
 
-export interface LookRow extends OfStudio, Versioned {
+export interface LookRow extends OfStudio, Versioned, KeepsDeleted {
   client_id: string;
   base_id: string;
   occasion_id: string | null;
+  name: string;
+  note: string;
+  step_id: string | null;
   own_verdict: Verdict | null;
   read_verdict: Verdict | null;
   read_score: number | null;
   rule_book_version: number | null;
+  /** The page it was last kept from, and that page's count of what it sent. */
+  writer: string | null;
+  turn: number;
 }
 
 export interface AdjustmentRow {
@@ -145,6 +154,16 @@ export interface AdjustmentRow {
   piece_id: string;
   kind: Adjustment["kind"];
   settings: Readonly<Record<string, number | string>>;
+}
+
+export interface LookStepRow extends OfStudio {
+  look_id: string;
+  /** The step it was made from. */
+  after: string | null;
+  taken_at: Date;
+  accessory_ids: readonly string[];
+  adjustments: readonly Adjustment[];
+  own_verdict: Verdict | null;
 }
 
 interface RuleBookVersionRow {
@@ -192,6 +211,43 @@ interface GapRow extends OfStudio, Versioned, KeepsDeleted, GapFacts {
   budget: string | null;
 }
 
+interface SessionRow extends OfStudio {
+  user_id: string;
+  device: string;
+  used_at: Date;
+  ended_at: Date | null;
+}
+
+interface MembershipRow {
+  studio_id: string;
+  user_id: string;
+  role: Role;
+}
+
+interface InvitationRow extends OfStudio {
+  email: string;
+  role: Role;
+  token_hash: string;
+  made_by: string;
+  expires_at: Date;
+  ended_at: Date | null;
+}
+
+interface LetterRow extends OfStudio {
+  recipient: string;
+  subject: string;
+  body: string;
+}
+
+interface ChangeRow extends OfStudio {
+  made_at: Date;
+  user_id: string | null;
+  record: string;
+  name: string;
+  deed: string;
+  fields: readonly string[];
+}
+
 interface MemberKeysRow extends Shortcuts {
   studio_id: string;
   user_id: string;
@@ -225,11 +281,17 @@ declare module "knex/types/tables.js" {
     looks: Table<LookRow>;
     look_accessories: Table<MemberRow & { look_id: string }>;
     adjustments: Table<AdjustmentRow, "settings">;
+    look_steps: Table<LookStepRow, "adjustments">;
     rule_book_versions: Table<RuleBookVersionRow, "rule_book">;
     overrulings: Table<OverrulingRow>;
     wears: Table<WearRow>;
     set_templates: Table<TemplateRow>;
     gaps: Table<GapRow, never, "budget">;
     member_keys: Table<MemberKeysRow, "keys">;
+    sessions: Table<SessionRow>;
+    memberships: Table<MembershipRow>;
+    invitations: Table<InvitationRow>;
+    letters: Table<LetterRow>;
+    changes: Table<ChangeRow>;
   }
 }

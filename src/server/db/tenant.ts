@@ -14,3 +14,8 @@ export function inStudio<T>(studioId: string, work: (tenant: Tenant) => Promise<
     return work(Object.assign(trx, { studioId }));
   });
 }
+
+/** Says who does the work of a transaction: what is changed in it is written down under their name. */
+export async function actAs(tenant: Tenant, userId: string): Promise<void> {
+  await tenant.raw("select set_config('app.user_id', ?, true)", [userId]);
+}

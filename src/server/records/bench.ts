@@ -1,14 +1,19 @@
 import { v7 as uuid } from "uuid";
 import { isLegged } from "@/core/piece/piece";
-import type { BenchLook, BenchSource } from "@/core/studio/bench-source";
+import type { BenchLook, BenchSource, NamedPieces } from "@/core/studio/bench-source";
+import { benchLookOf } from "@/core/studio/look-record";
 import type { Tenant } from "../db/tenant";
 import { bases } from "./bases";
 import { findClient } from "./clients";
-import { findLook, newestLook } from "./looks";
+import { listLooks } from "./looks";
+import { listSteps } from "./look-steps";
 import { listOccasions } from "./occasions";
 import { overrulingsFor } from "./overrulings";
 import { listPieces } from "./pieces";
 import { sets } from "./sets";
+
+/** What the bench can be asked to be laid with. */
+export const benchWishes = ["client", "base", "occasion", "set", "look", "wear", "turn"] as const;
 
 /** What the bench was asked to be laid with; anything left out is chosen. */
 export interface BenchWish {
@@ -21,6 +26,9 @@ export interface BenchWish {
   readonly wear?: string | undefined;
   readonly turn?: string | undefined;
 }
+
+/** How many of a client's looks lie ready at the bench, the ones last worked on. */
+const mostLooks = 500;
 
 /** A client's whole wardrobe; null when there is no such client. */
 export async function wardrobeFor(tenant: Tenant, clientId: string) {
@@ -50,38 +58,47 @@ export async function benchFor(
   if (!wardrobe || wardrobe.bases.length === 0) return null;
   const ownBases = wardrobe.bases;
   const ownSets = await sets.list(tenant, clientId);
-  const base = ownBases.find(({ id }) => id === wish.base);
-  const last = wish.look ? await findLook(tenant, wish.look) : await lastLook();
-  const set = ownSets.find(({ id }) => id === wish.set);
-  const occasion = wardrobe.occasions.find(({ id }) => id === wish.occasion)?.id ?? null;
-  const shoe = wardrobe.pieces.find(({ id }) => id === wish.wear);
-  const overrulings = await overrulingsFor(tenant, clientId);
-  return { ...wardrobe, sets: ownSets, start: startLook(), overrulings, kept: true };
+  const looks = (await listLooks(tenant, clientId, mostLooks)).filter(({ baseId }) =>
+    ownBases.some(({ id }) => id === baseId),
+  );
+  const start = startLook();
+  return {
+    ...wardrobe,
+    sets: ownSets,
+    looks,
+    start,
+    startSteps: await listSteps(tenant, start.id),
+    overrulings: await overrulingsFor(tenant, clientId),
+    kept: true,
+  };
 
-  /** The look to go on with: none when a set or an occasion is to be tried afresh. */
-  async function lastLook() {
-    if (wish.set || wish.occasion || wish.wear) return null;
-    return newestLook(tenant, clientId, base?.id ?? null);
-  }
-
+  /** The look that was asked for, or the one last worked on of what was asked for; else a new one. */
   function startLook(): BenchLook {
-    if (last && ownBases.some(({ id }) => id === last.baseId)) {
-      const { clientId: _client, ...kept } = last;
-      return kept;
-    }
+    const base = ownBases.find(({ id }) => id === wish.base);
+    const occasion = wardrobe?.occasions.find(({ id }) => id === wish.occasion);
+    const set = ownSets.find(({ id }) => id === wish.set);
+    const shoe = wardrobe?.pieces.find(({ id }) => id === wish.wear);
+    const last =
+      looks.find(({ id }) => id === wish.look) ??
+      looks.find(
+        ({ baseId, occasionId }) =>
+          (!base || baseId === base.id) && (!occasion || occasionId === occasion.id),
+      );
+    if (last && !set && !shoe) return benchLookOf(last);
     return {
       id: uuid(),
-      baseId: (base ?? ownBases[0])?.id ?? "",
-      occasionId: occasion,
+      baseId: (base ?? ownBases.find(({ id }) => id === looks[0]?.baseId) ?? ownBases[0])?.id ?? "",
+      occasionId: occasion?.id ?? null,
+      stepId: null,
       accessoryIds: set?.pieceIds ?? (shoe ? [shoe.id] : []),
-      adjustments: turnWished(),
+      adjustments: turnWished(base),
       ownVerdict: null,
       read: null,
     };
   }
 
   /** A turn-up asked for as "1x4": count and depth in cm, on the base's trousers. */
-  function turnWished(): BenchLook["adjustments"] {
+  function turnWished(base: NamedPieces | undefined): BenchLook["adjustments"] {
     const found = /^([12])x(\d+(?:\.\d+)?)$/.exec(wish.turn ?? "");
     const trousers = wardrobe?.pieces.find((piece) => isLegged(piece) && base?.pieceIds.includes(piece.id));
     if (!found || !trousers) return [];

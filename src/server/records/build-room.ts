@@ -3,6 +3,9 @@ import type { Tenant } from "../db/tenant";
 import { wardrobeFor } from "./bench";
 import { sets } from "./sets";
 
+/** What the builder can be asked to begin with. */
+export const buildWishes = ["client", "set", "from", "pieces", "name"] as const;
+
 /** What the builder was asked to begin with. */
 export interface BuildWish {
   readonly client?: string;

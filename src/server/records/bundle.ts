@@ -1,5 +1,6 @@
 import { v7 as uuid } from "uuid";
 import type { Bundle } from "@/core/formats/bundle";
+import { draftOf } from "@/core/studio/piece-record";
 import type { Tenant } from "../db/tenant";
 import { bases } from "./bases";
 import { addClient } from "./clients";
@@ -21,8 +22,8 @@ export async function addBundle(tenant: Tenant, bundle: Bundle): Promise<string>
     return id;
   };
   const piecesOf = (own: readonly string[]) => own.map((id) => idOf("piece", id));
-  for (const { id, ...piece } of bundle.pieces)
-    await addPiece(tenant, { piece, clientId, state: "ready" }, idOf("piece", id));
+  for (const piece of bundle.pieces)
+    await addPiece(tenant, { piece: draftOf(piece), clientId, state: "ready" }, idOf("piece", piece.id));
   for (const { id, ...occasion } of bundle.occasions)
     await addOccasion(tenant, { clientId, occasion }, idOf("occasion", id));
   for (const { id, name, pieceIds } of bundle.bases)
@@ -37,6 +38,14 @@ export async function addBundle(tenant: Tenant, bundle: Bundle): Promise<string>
       clientId,
       baseId: idOf("base", baseId),
       occasionId: occasionId === null ? null : idOf("occasion", occasionId),
+      name: "",
+      note: "",
+      stepId: null,
+      version: 0,
+      writer: uuid(),
+      turn: 1,
+      unheard: [],
+      newSteps: [],
       accessoryIds: piecesOf(accessoryIds),
       adjustments: adjustments.map((adjustment) => ({
         ...adjustment,

@@ -12,7 +12,14 @@ export async function listGaps(tenant: Tenant, clientId: string): Promise<GapRec
   return rows.map(({ id, client_id, opens, note, budget, version, ...row }) => ({
     id,
     clientId: client_id,
-    facts: { form: row.form, colour: row.colour, finish: row.finish, level: row.level, metal: row.metal },
+    facts: {
+      form: row.form,
+      colour: row.colour,
+      finish: row.finish,
+      level: row.level,
+      metal: row.metal,
+      size: row.size,
+    },
     opens,
     note,
     budget: budget === null ? null : Number(budget),

@@ -2,6 +2,7 @@ import { v7 as uuid, validate as isId } from "uuid";
 import type { GroupInput, GroupRecord } from "@/core/studio/group-record";
 import type { GroupRow } from "../db/tables";
 import type { Tenant } from "../db/tenant";
+import { refuseStrangePieces } from "./own-pieces";
 import { bringBack, putAway, replaceList, updateVersion } from "./versioned";
 
 type FilledRow = GroupRow & { readonly piece_ids: readonly string[] };
@@ -66,7 +67,9 @@ export function groupRecords({ table, members, owner, unless }: GroupTables) {
       return row ? fromRow(row) : null;
     },
 
+    /** @throws Refusal for a piece of another client */
     async add(tenant: Tenant, input: GroupInput, id: string = uuid()): Promise<string> {
+      await refuseStrangePieces(tenant, input.clientId, input.pieceIds);
       await tenant(table).insert({
         studio_id: tenant.studioId,
         id,
@@ -77,13 +80,14 @@ export function groupRecords({ table, members, owner, unless }: GroupTables) {
       return id;
     },
 
-    /** @throws StaleWrite, NotFound */
+    /** @throws StaleWrite, NotFound; Refusal for a piece of another client */
     async change(
       tenant: Tenant,
       key: { readonly id: string; readonly version: number },
       input: GroupInput,
     ): Promise<void> {
       await updateVersion(tenant, table, key, { name: input.name, client_id: input.clientId });
+      await refuseStrangePieces(tenant, input.clientId, input.pieceIds);
       await replaceList(tenant, members, { [owner]: key.id }, input.pieceIds);
     },
 

@@ -1,21 +1,12 @@
 import { validate as isId } from "uuid";
 import type { Adjustment } from "@/core/piece/adjustment";
-import type { LookRecord } from "@/core/studio/look-record";
+import type { LookRecord, LookToKeep } from "@/core/studio/look-record";
 import type { AdjustmentRow, LookRow } from "../db/tables";
 import type { Tenant } from "../db/tenant";
-import { replaceList } from "./versioned";
-
-/** The look last worked on for a client, or for one of the client's bases; null when there is none. */
-export async function newestLook(
-  tenant: Tenant,
-  clientId: string,
-  baseId: string | null,
-): Promise<LookRecord | null> {
-  const query = select(tenant).where("looks.client_id", clientId).orderBy("looks.updated_at", "desc");
-  if (baseId !== null) void query.where("looks.base_id", baseId);
-  const row = await query.first();
-  return row ? fromRow(row) : null;
-}
+import { addSteps } from "./look-steps";
+import { refuseStrangePieces } from "./own-pieces";
+import { Refusal, StaleWrite } from "./refusal";
+import { bringBack, putAway, replaceList } from "./versioned";
 
 /** A client's kept looks, the newest first. */
 export async function listLooks(tenant: Tenant, clientId: string, most: number): Promise<LookRecord[]> {
@@ -32,34 +23,97 @@ export async function findLook(tenant: Tenant, id: string): Promise<LookRecord |
   return row ? fromRow(row) : null;
 }
 
-/** Keeps a look under its id, whether it is new or was kept before: the last state wins. */
-export async function keepLook(tenant: Tenant, look: LookRecord): Promise<void> {
+/**
+ * Keeps a look under its id, whether it is new or was kept before, and all its steps.
+ * @returns its version now
+ * @throws StaleWrite when another page has kept it since the version it builds on; Refusal when it names what is not
+ * its client's
+ */
+export async function keepLook(tenant: Tenant, look: LookToKeep): Promise<number> {
   const { studioId } = tenant;
+  const key = { studio_id: studioId, id: look.id };
+  const row = await tenant("looks").where(key).forUpdate().first("client_id", "version", "writer", "turn");
+  if (row?.writer === look.writer && look.turn <= row.turn) return row.version;
+  if (row && row.client_id !== look.clientId)
+    throw new Refusal("clientId", "This look is on record for another client.");
+  if (row && !buildsOn(look, row)) throw new StaleWrite(row);
+  await refuseStrangers(tenant, look);
+  const version = (row?.version ?? 0) + 1;
   const values = {
     client_id: look.clientId,
     base_id: look.baseId,
     occasion_id: look.occasionId,
+    name: look.name,
+    note: look.note,
+    step_id: look.stepId,
     own_verdict: look.ownVerdict,
     read_verdict: look.read?.verdict ?? null,
     read_score: look.read?.score ?? null,
     rule_book_version: look.read?.ruleBookVersion ?? null,
+    writer: look.writer,
+    turn: look.turn,
+    version,
   };
-  await tenant("looks")
-    .insert({ studio_id: studioId, id: look.id, ...values })
-    .onConflict(["studio_id", "id"])
-    .merge({ ...values, updated_at: tenant.fn.now(), version: tenant.raw("looks.version + 1") });
+  if (row)
+    await tenant("looks")
+      .where(key)
+      .update({ ...values, updated_at: tenant.fn.now() });
+  else await tenant("looks").insert({ ...key, ...values });
+  await addSteps(tenant, look.id, look.newSteps);
   await replaceList(tenant, "look_accessories", { look_id: look.id }, look.accessoryIds);
   await tenant("adjustments").where({ studio_id: studioId, look_id: look.id }).delete();
-  if (look.adjustments.length === 0) return;
-  await tenant("adjustments").insert(
-    look.adjustments.map(({ kind, piece, ...settings }, position) => ({
-      studio_id: studioId,
-      look_id: look.id,
-      position,
-      piece_id: piece,
-      kind,
-      settings: JSON.stringify(settings),
-    })),
+  if (look.adjustments.length > 0)
+    await tenant("adjustments").insert(
+      look.adjustments.map(({ kind, piece, ...settings }, position) => ({
+        studio_id: studioId,
+        look_id: look.id,
+        position,
+        piece_id: piece,
+        kind,
+        settings: JSON.stringify(settings),
+      })),
+    );
+  return version;
+}
+
+/** Whether a look builds on what stands on record: on that version, or on what its own page sent last. */
+function buildsOn(look: LookToKeep, row: Pick<LookRow, "version" | "writer" | "turn">): boolean {
+  return (
+    row.version === look.version ||
+    row.writer === look.writer ||
+    look.unheard.some(({ writer, turn }) => writer === row.writer && row.turn <= turn)
+  );
+}
+
+/**
+ * A look names a base and an occasion of its client, and pieces of hers or of the kit; those that it had already
+ * may have gone to somebody else since. @throws Refusal
+ */
+async function refuseStrangers(tenant: Tenant, look: LookToKeep): Promise<void> {
+  const { studioId } = tenant;
+  const ofClient = { studio_id: studioId, client_id: look.clientId };
+  const base = await tenant("bases")
+    .where({ ...ofClient, id: look.baseId })
+    .first("id");
+  if (!base) throw new Refusal("baseId", "The base of this look is not on record for this client.");
+  if (look.occasionId !== null) {
+    const occasion = await tenant("occasions")
+      .where({ ...ofClient, id: look.occasionId })
+      .first("id");
+    if (!occasion)
+      throw new Refusal("occasionId", "The occasion of this look is not on record for this client.");
+  }
+  const worn = [...look.accessoryIds, ...look.adjustments.map(({ piece }) => piece)];
+  const ofLook = { studio_id: studioId, look_id: look.id };
+  const before = [
+    ...(await tenant("look_accessories").where(ofLook).select("piece_id")),
+    ...(await tenant("adjustments").where(ofLook).select("piece_id")),
+  ];
+  const had = new Set(before.map(({ piece_id }) => piece_id));
+  await refuseStrangePieces(
+    tenant,
+    look.clientId,
+    worn.filter((id) => !had.has(id)),
   );
 }
 
@@ -81,8 +135,12 @@ type WornRow = LookRow & {
 function select(tenant: Tenant) {
   return tenant("looks")
     .select<WornRow[]>("looks.*", tenant.raw(accessoryIds), tenant.raw(adjusted))
-    .where("looks.studio_id", tenant.studioId);
+    .where("looks.studio_id", tenant.studioId)
+    .whereNull("looks.deleted_at");
 }
+
+export const putLookAway = (tenant: Tenant, id: string) => putAway(tenant, "looks", id);
+export const bringLookBack = (tenant: Tenant, id: string) => bringBack(tenant, "looks", id);
 
 function fromRow(row: WornRow): LookRecord {
   return {
@@ -90,6 +148,10 @@ function fromRow(row: WornRow): LookRecord {
     clientId: row.client_id,
     baseId: row.base_id,
     occasionId: row.occasion_id,
+    version: row.version,
+    name: row.name,
+    note: row.note,
+    stepId: row.step_id,
     accessoryIds: row.piece_ids,
     adjustments: row.adjusted.map(adjustmentOf),
     ownVerdict: row.own_verdict,
@@ -111,6 +173,7 @@ function adjustmentOf({ kind, piece_id, settings }: AdjustmentRow): Adjustment {
 export async function recentLooks(tenant: Tenant, most: number): Promise<LookRecord[]> {
   const newest = tenant("looks")
     .where("looks.studio_id", tenant.studioId)
+    .whereNull("looks.deleted_at")
     .distinctOn("looks.base_id")
     .orderBy([{ column: "looks.base_id" }, { column: "looks.updated_at", order: "desc" }])
     .select("looks.id");
@@ -125,6 +188,7 @@ export async function recentLooks(tenant: Tenant, most: number): Promise<LookRec
 export async function clientOfNewestLook(tenant: Tenant): Promise<string | null> {
   const row = await tenant("looks")
     .where("studio_id", tenant.studioId)
+    .whereNull("deleted_at")
     .orderBy("updated_at", "desc")
     .first("client_id");
   return row?.client_id ?? null;

@@ -1,63 +1,97 @@
 import { v7 as uuid } from "uuid";
-import { database } from "../db/database";
+import type { InvitationRecord, MemberRecord } from "@/core/studio/member-record";
+import type { Role } from "@/core/studio/roles";
+import type { Tenant } from "../db/tenant";
+import { NotFound, Refusal } from "./refusal";
 
-/** Who signs in: known before any studio is, so asked through the database's own doors. */
-export interface Member {
-  readonly userId: string;
-  readonly userName: string;
-  readonly passwordHash: string;
-  readonly studioId: string;
-  readonly studioName: string;
-  readonly role: "owner" | "stylist" | "assistant";
+/** The members of the studio, the owners first. */
+export async function listMembers(tenant: Tenant): Promise<MemberRecord[]> {
+  const { rows } = await tenant.raw<{ rows: (Omit<MemberRecord, "usedAt"> & { used_at: Date | null })[] }>(
+    `select m.user_id as "userId", u.name, u.email, m.role,
+       (select max(s.used_at) from sessions s
+         where s.studio_id = m.studio_id and s.user_id = m.user_id and s.ended_at is null) as used_at
+     from memberships m join users u on u.id = m.user_id
+     where m.studio_id = ? order by array_position(array['owner', 'stylist', 'assistant'], m.role), u.name`,
+    [tenant.studioId],
+  );
+  return rows.map(({ used_at, ...member }) => ({ ...member, usedAt: used_at?.toISOString() ?? null }));
 }
 
-interface MemberRow {
-  user_id: string;
-  user_name: string;
-  password_hash: string;
-  studio_id: string;
-  studio_name: string;
-  role: Member["role"];
+/** Gives a member another role. @throws Refusal for the last owner's, NotFound */
+export async function setRole(tenant: Tenant, userId: string, role: Role): Promise<void> {
+  await keepAnOwner(tenant, userId, role);
+  const changed = await tenant("memberships")
+    .where({ studio_id: tenant.studioId, user_id: userId })
+    .update({ role });
+  if (changed === 0) throw new NotFound(`no member ${userId}`);
 }
 
-export async function memberByEmail(email: string): Promise<Member | null> {
-  const result = await database().raw<{ rows: MemberRow[] }>("select * from member_by_email(?)", [email]);
-  const [row] = result.rows;
-  if (!row) return null;
-  return {
-    userId: row.user_id,
-    userName: row.user_name,
-    passwordHash: row.password_hash,
-    studioId: row.studio_id,
-    studioName: row.studio_name,
-    role: row.role,
-  };
+/** Removes a member: every session of hers here ends with it. @throws Refusal for the last owner, NotFound */
+export async function removeMember(tenant: Tenant, userId: string): Promise<void> {
+  await keepAnOwner(tenant, userId, null);
+  const removed = await tenant("memberships").where({ studio_id: tenant.studioId, user_id: userId }).delete();
+  if (removed === 0) throw new NotFound(`no member ${userId}`);
 }
 
-/** Whether nobody has founded a studio in this database yet. */
-export async function noStudioYet(): Promise<boolean> {
-  const result = await database().raw<{ rows: { no_studio_yet: boolean }[] }>("select no_studio_yet()");
-  return result.rows[0]?.no_studio_yet ?? false;
+/** A studio that nobody owns could never be changed again. */
+async function keepAnOwner(tenant: Tenant, userId: string, role: Role | null): Promise<void> {
+  if (role === "owner") return;
+  // Of two owners who remove one another at once, the second waits here and sees what the first has done.
+  const owners = await tenant("memberships")
+    .where({ studio_id: tenant.studioId, role: "owner" })
+    .orderBy("user_id")
+    .forUpdate()
+    .select("user_id");
+  if (owners.length === 1 && owners[0]?.user_id === userId)
+    throw new Refusal("userId", "This is the studio's only owner: make somebody else an owner first.");
 }
 
-export interface Founding {
-  readonly studioName: string;
-  readonly userName: string;
-  readonly email: string;
-  readonly passwordHash: string;
-}
+/** How long an invitation may be taken up, in days. */
+const invitedFor = 7;
 
-/** Founds the first studio with its owner. @throws when there is one already (code JX001) */
-export async function foundStudio(founding: Founding): Promise<{ studioId: string; userId: string }> {
-  const ids = { studioId: uuid(), userId: uuid() };
-  const { studioName, userName, email, passwordHash } = founding;
-  await database().raw("select found_studio(?, ?, ?, ?, ?, ?)", [
-    ids.studioId,
-    studioName,
-    ids.userId,
-    userName,
+/** Invites somebody by the hash of a one-time link; an earlier invitation of the same address ends. */
+export async function invite(
+  tenant: Tenant,
+  invitation: {
+    readonly email: string;
+    readonly role: Role;
+    readonly tokenHash: string;
+    readonly madeBy: string;
+  },
+): Promise<void> {
+  const { email, role, tokenHash, madeBy } = invitation;
+  const already = (await listMembers(tenant)).some((member) => member.email === email);
+  if (already) throw new Refusal("email", `${email} works here already.`);
+  await tenant("invitations")
+    .where({ studio_id: tenant.studioId, email })
+    .whereNull("ended_at")
+    .update({ ended_at: tenant.fn.now() });
+  await tenant("invitations").insert({
+    studio_id: tenant.studioId,
+    id: uuid(),
     email,
-    passwordHash,
-  ]);
-  return ids;
+    role,
+    token_hash: tokenHash,
+    made_by: madeBy,
+    expires_at: tenant.raw(`now() + interval '${invitedFor} days'`),
+  });
+}
+
+/** The invitations that can still be taken up, the newest first. */
+export async function listInvitations(tenant: Tenant): Promise<InvitationRecord[]> {
+  const rows = await tenant("invitations")
+    .where({ studio_id: tenant.studioId })
+    .whereNull("ended_at")
+    .whereRaw("expires_at > now()")
+    .orderBy("id", "desc")
+    .select("id", "email", "role", "expires_at");
+  return rows.map(({ expires_at, ...row }) => ({ ...row, expiresAt: expires_at.toISOString() }));
+}
+
+/** Takes an invitation back. @throws NotFound */
+export async function endInvitation(tenant: Tenant, id: string): Promise<void> {
+  const ended = await tenant("invitations")
+    .where({ studio_id: tenant.studioId, id })
+    .update({ ended_at: tenant.fn.now() });
+  if (ended === 0) throw new NotFound(`no invitation ${id}`);
 }

@@ -1,6 +1,5 @@
 import { v7 as uuid, validate as isId } from "uuid";
-import { initialFigures } from "@/core/piece/initial-figures";
-import type { Piece } from "@/core/piece/piece";
+import { completed, type PieceAsSaid } from "@/core/piece/as-said";
 import type { Swatch } from "@/core/piece/swatch";
 import type { PieceInput, PieceRecord } from "@/core/studio/piece-record";
 import type { PieceRow } from "../db/tables";
@@ -75,7 +74,7 @@ async function writeSwatches(tenant: Tenant, pieceId: string, swatches: readonly
 }
 
 function fromRow(row: SwatchedRow): PieceRecord {
-  const piece = {
+  const said = {
     id: row.id,
     kind: row.kind,
     name: row.name,
@@ -89,10 +88,14 @@ function fromRow(row: SwatchedRow): PieceRecord {
     metalSize: row.metal_size,
     poles: row.poles,
     statement: row.statement,
-    register: { low: row.register_low, centre: row.register_centre, high: row.register_high },
-    figures: { ...initialFigures(row.kind), ...row.figures },
-  } as Piece;
-  return { piece, clientId: row.client_id, state: row.state, version: row.version };
+    register: spanOf(row),
+    figures: row.figures,
+  } as PieceAsSaid;
+  return { piece: completed(said), clientId: row.client_id, state: row.state, version: row.version };
+}
+
+function spanOf({ register_low: low, register_centre: centre, register_high: high }: SwatchedRow) {
+  return low === null || centre === null || high === null ? null : { low, centre, high };
 }
 
 function toRow({ piece, clientId, state }: PieceInput) {
@@ -109,9 +112,9 @@ function toRow({ piece, clientId, state }: PieceInput) {
     metal_size: piece.metalSize,
     poles: piece.poles,
     statement: piece.statement,
-    register_low: piece.register.low,
-    register_centre: piece.register.centre,
-    register_high: piece.register.high,
+    register_low: piece.register?.low ?? null,
+    register_centre: piece.register?.centre ?? null,
+    register_high: piece.register?.high ?? null,
     figures: JSON.stringify(piece.figures),
     words: wordsOfPiece(piece),
     state,

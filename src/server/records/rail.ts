@@ -17,7 +17,8 @@ export async function railWindow(tenant: Tenant, wish: RailWish, from: number): 
   const way = falls ? "desc" : "asc";
   const rows = await wished(tenant, wish)
     .orderBy([
-      { column: columns[wish.order], order: way },
+      // What nobody has said stands last, whichever way.
+      { column: columns[wish.order], order: way, nulls: "last" },
       { column: "pieces.id", order: way },
     ])
     .offset(from)

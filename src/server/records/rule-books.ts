@@ -46,7 +46,9 @@ export async function studioRuleBook(tenant: Tenant): Promise<RuleBook> {
 
 /** Sets the studio's own rule book; gives it back with its version. @throws StaleWrite when it has moved on */
 export async function setStudioRuleBook(tenant: Tenant, book: RuleBook): Promise<RuleBook> {
-  const before = await studioRuleBook(tenant);
+  // Of two that are set at once the second waits here, and then sees what the first has made of it.
+  const row = await tenant("studios").where({ id: tenant.studioId }).forUpdate().first("rule_book");
+  const before = wholeBook(row?.rule_book ?? {});
   if (book.version !== before.version) throw new StaleWrite(before);
   const next = nextVersion(before, book);
   await tenant("studios")

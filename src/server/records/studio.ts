@@ -38,3 +38,13 @@ export async function setTimeZone(tenant: Tenant, zone: string): Promise<void> {
   if (known.length === 0) throw new Refusal("zone", `There is no time zone called "${zone}".`);
   await tenant("studios").where({ id: tenant.studioId }).update({ time_zone: zone });
 }
+
+/** After how many days what was put away is purged; null for never. */
+export async function purgeTime(tenant: Tenant): Promise<number | null> {
+  const row = await tenant("studios").where({ id: tenant.studioId }).first("purge_after_days");
+  return row?.purge_after_days ?? null;
+}
+
+export async function setPurgeTime(tenant: Tenant, days: number | null): Promise<void> {
+  await tenant("studios").where({ id: tenant.studioId }).update({ purge_after_days: days });
+}

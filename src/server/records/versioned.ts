@@ -4,7 +4,7 @@ import { NotFound, StaleWrite } from "./refusal";
 
 type VersionedTable = "clients" | "pieces" | "bases" | "sets" | "occasions" | "looks" | "gaps";
 /** Tables whose rows are put away rather than deleted. */
-type KeptTable = Exclude<VersionedTable, "looks"> | "wears" | "set_templates";
+export type KeptTable = VersionedTable | "wears" | "set_templates";
 
 /**
  * Updates a row only if it still has the version the change was made against.

@@ -1,12 +1,27 @@
 import "server-only";
-import { RateLimiterPostgres } from "rate-limiter-flexible";
+import { createHash } from "node:crypto";
+import { RateLimiterPostgres, RateLimiterRes } from "rate-limiter-flexible";
 import { database } from "../db/database";
 
-const byAddress = limiter("address", 40);
-const byEmail = limiter("email", 8);
+const hour = 60 * 60;
 
-/** Sign-ins are counted over a quarter of an hour, for an account and for a caller's address. */
-function limiter(keyPrefix: string, points: number) {
+/** Tries of one account from one address: a few are free, then each waits longer than the one before. */
+const pair = limiter("pair", 1_000_000, 24 * hour);
+const pause = limiter("pause", 1, hour);
+/** Tries from one address, of whatever accounts. */
+const address = limiter("address", 40, hour / 4);
+/** Tries of one account from everywhere: they are never refused, so that nobody can lock its owner out, but slow. */
+const account = limiter("account", 1_000_000, hour);
+/** Tries to found the first studio from one address. */
+const founding = limiter("founding", 10, hour / 4);
+
+const freeTries = 5;
+const longestPause = hour / 4;
+/** Tries of an account in an hour before each answer comes later, and by how much, in ms. */
+const calm = 30;
+const slower = { each: 100, most: 3000 } as const;
+
+function limiter(keyPrefix: string, points: number, duration: number) {
   let made: RateLimiterPostgres | undefined;
   return () =>
     (made ??= new RateLimiterPostgres({
@@ -16,23 +31,60 @@ function limiter(keyPrefix: string, points: number) {
       tableCreated: true,
       keyPrefix,
       points,
-      duration: 15 * 60,
+      duration,
     }));
 }
 
-/** Counts an attempt; false when there were too many, and the password is then not even looked at. */
-export async function mayTry(email: string, address: string): Promise<boolean> {
-  try {
-    await byAddress().consume(address);
-    await byEmail().consume(email.toLowerCase());
-    return true;
-  } catch (reason) {
-    if (reason instanceof Error) throw reason;
-    return false;
-  }
+/** Keys are of one length, however long what is typed is. */
+function keyOf(...parts: readonly string[]): string {
+  return createHash("sha256").update(parts.join("\0").toLowerCase()).digest("base64url").slice(0, 32);
 }
 
-/** A sign-in that succeeded clears the account's count. */
-export async function forgive(email: string): Promise<void> {
-  await byEmail().delete(email.toLowerCase());
+/**
+ * Counts a try to sign in.
+ * @returns 0 when it may go on, or how many seconds to wait; the password is then not even looked at
+ */
+export async function secondsToWait(email: string, caller: string): Promise<number> {
+  const own = keyOf(email, caller);
+  const waits = await consumed(address().consume(keyOf(caller)));
+  if (waits > 0) return waits;
+  const { consumedPoints: tries } = await pair().consume(own);
+  const over = tries - freeTries;
+  if (over > 0) {
+    const customDuration = Math.min(longestPause, 2 ** Math.min(over, 12));
+    const paused = await consumed(pause().consume(own, 1, { customDuration }));
+    if (paused > 0) {
+      await pair().reward(own);
+      return paused;
+    }
+  }
+  const { consumedPoints: everywhere } = await account().consume(keyOf(email));
+  if (everywhere > calm)
+    await new Promise((resolve) =>
+      setTimeout(resolve, Math.min(slower.most, (everywhere - calm) * slower.each)),
+    );
+  return 0;
+}
+
+/** A sign-in that succeeded clears what was counted for it. */
+export async function forgive(email: string, caller: string): Promise<void> {
+  await pair().delete(keyOf(email, caller));
+  await pause().delete(keyOf(email, caller));
+  await account().delete(keyOf(email));
+}
+
+/** Counts a try to found the first studio; seconds to wait, as above. */
+export function secondsToFound(caller: string): Promise<number> {
+  return consumed(founding().consume(keyOf(caller)));
+}
+
+/** 0 for what was granted; the seconds until it is for what was not. */
+async function consumed(asked: Promise<RateLimiterRes>): Promise<number> {
+  try {
+    await asked;
+    return 0;
+  } catch (reason) {
+    if (reason instanceof RateLimiterRes) return Math.max(1, Math.ceil(reason.msBeforeNext / 1000));
+    throw reason;
+  }
 }

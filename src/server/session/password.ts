@@ -14,6 +14,7 @@ let nobody: Promise<string> | undefined;
  */
 export async function passwordFits(password: string, hashed: string | null): Promise<boolean> {
   nobody ??= hash("nobody has this password");
-  const fits = await verify(hashed ?? (await nobody), password);
+  // A hash that cannot be read fits nothing.
+  const fits = await verify(hashed ?? (await nobody), password).catch(() => false);
   return hashed !== null && fits;
 }

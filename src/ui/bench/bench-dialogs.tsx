@@ -1,20 +1,27 @@
 "use client";
 
 import { isKind, isLegged } from "@/core/piece/piece";
+import { ApartLooks } from "./apart-looks";
 import { useBenchState, useDesk } from "./desk/use-desk";
 import { KeepSet, type SaveSet } from "./keep-set";
 import { Levers } from "./levers";
 import { ShortcutDialog } from "./shortcuts";
+import { CompareLooks } from "./compare-looks";
+import type { LookActions } from "./look-actions";
+import { MendFact, type PieceActions } from "./mend-fact";
 import { Tailor, type KeepHem } from "./tailor";
+import { ThisLook } from "./this-look";
 
 interface BenchDialogsProps {
   readonly saveSet: SaveSet;
   readonly keepHem: KeepHem;
+  readonly moveLook: LookActions["move"];
+  readonly pieces: PieceActions;
 }
 
 /** The dialogs of the bench, one open at a time. */
-export function BenchDialogs({ saveSet, keepHem }: BenchDialogsProps) {
-  const { source, look, steps, advisor } = useDesk();
+export function BenchDialogs({ saveSet, keepHem, moveLook, pieces }: BenchDialogsProps) {
+  const { source, look, steps, advisor, keeping } = useDesk();
   const dialog = useBenchState((state) => state.dialog);
   const trousers = look.garments.find(isLegged);
   const close = () => steps.open(null);
@@ -38,6 +45,10 @@ export function BenchDialogs({ saveSet, keepHem }: BenchDialogsProps) {
         />
       )}
       {dialog === "levers" && <Levers onClose={close} />}
+      {dialog === "this look" && <ThisLook onClose={close} move={moveLook} />}
+      {dialog === "fact" && <MendFact onClose={close} pieces={pieces} />}
+      {dialog === "apart" && keeping.state === "apart" && <ApartLooks apart={keeping} onClose={close} />}
+      {dialog === "compare" && <CompareLooks onClose={close} />}
       <ShortcutDialog open={dialog === "keys"} onOpenChange={(open) => steps.open(open ? "keys" : null)} />
     </>
   );

@@ -7,14 +7,16 @@ import type { BenchSource } from "@/core/studio/bench-source";
 import type { SaveSet } from "./keep-set";
 import type { KeepHem } from "./tailor";
 import type { JudgementActions } from "./use-judging";
-import type { SaveLook } from "./use-keeping";
+import type { PieceActions } from "./mend-fact";
+import type { LookActions } from "./look-actions";
 
 interface BenchRoomProps {
   /** What was asked for: another sheet is another start. */
   readonly sheet: string;
   readonly source: BenchSource;
   readonly clients: readonly { readonly id: string; readonly name: string }[];
-  readonly saveLook: SaveLook;
+  readonly looks: LookActions;
+  readonly pieces: PieceActions;
   readonly saveSet: SaveSet;
   readonly keepHem: KeepHem;
   readonly judgement: JudgementActions;
@@ -25,14 +27,26 @@ export function BenchRoom({ sheet, source, clients, ...actions }: BenchRoomProps
   const router = useRouter();
   const [opened, setOpened] = useState<BenchSource | null>(null);
   const laid = opened ?? source;
+  const key = useSheet(sheet, source.start.id);
   return (
     <Bench
-      key={opened ? opened.start.id : sheet}
+      key={opened ? opened.start.id : key.sheet}
       source={laid}
       clients={clients}
       onClient={(id) => router.push(`/bench?client=${id}`)}
       onOpen={setOpened}
+      onLook={key.setShown}
       {...actions}
     />
   );
+}
+
+/** The sheet on the bench: the page may be asked anew for the look that is shown, which is no other sheet. */
+function useSheet(sheet: string, startId: string) {
+  const [shown, setShown] = useState(startId);
+  const [laid, setLaid] = useState({ sheet, asked: sheet });
+  const current =
+    laid.asked === sheet ? laid : { sheet: startId === shown ? laid.sheet : sheet, asked: sheet };
+  if (current !== laid) setLaid(current);
+  return { sheet: current.sheet, setShown };
 }

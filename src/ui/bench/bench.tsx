@@ -4,9 +4,11 @@ import { DndContext, PointerSensor, useSensor, useSensors, type DragEndEvent } f
 import { useMemo } from "react";
 import { useStore } from "zustand";
 import type { BenchSource } from "@/core/studio/bench-source";
+import { contentId } from "../kit/content";
 import { usePageCommands } from "../shell/page-commands";
 import { BenchDialogs } from "./bench-dialogs";
 import { Brief } from "./brief";
+import { Circumstances } from "./circumstances";
 import { benchActions } from "./desk/actions";
 import { useLaidDesk } from "./desk/use-laid-desk";
 import { DeskProvider, type Desk } from "./desk/use-desk";
@@ -16,9 +18,11 @@ import { ReadingPanel } from "./reading-panel";
 import { Stations } from "./stations";
 import type { KeepHem } from "./tailor";
 import { Tray } from "./tray";
+import { useBenchAddress } from "./use-bench-address";
 import { useBenchKeys } from "./use-bench-keys";
 import type { JudgementActions } from "./use-judging";
-import type { SaveLook } from "./use-keeping";
+import type { PieceActions } from "./mend-fact";
+import type { LookActions } from "./look-actions";
 
 /** How far a plate is pulled before it is dragged: less is a press. */
 const pull = 6;
@@ -28,7 +32,10 @@ interface BenchProps {
   readonly clients: readonly { readonly id: string; readonly name: string }[];
   readonly onClient: (id: string) => void;
   readonly onOpen: (source: BenchSource) => void;
-  readonly saveLook: SaveLook;
+  /** Told which look lies on the bench. */
+  readonly onLook: (lookId: string) => void;
+  readonly looks: LookActions;
+  readonly pieces: PieceActions;
   readonly saveSet: SaveSet;
   readonly keepHem: KeepHem;
   readonly judgement: JudgementActions;
@@ -36,23 +43,33 @@ interface BenchProps {
 
 /** Figure, stations, reading and tray over one look. Every change is read here, at once; keeping follows. */
 export function Bench(props: BenchProps) {
-  const { source, clients, onClient, onOpen, saveLook, saveSet, keepHem, judgement } = props;
-  const laid = useLaidDesk(source, { saveLook, judgement });
+  const { source, clients, onClient, onOpen, onLook, looks, pieces, saveSet, keepHem, judgement } = props;
+  const laid = useLaidDesk(source, { looks, judgement });
   const desk: Desk = { ...laid, toClient: onClient, openLook: onOpen };
   const { store, steps } = desk;
   const dialog = useStore(store, (state) => state.dialog);
+  useBenchAddress(source, store, onLook);
   useBenchKeys(desk, dialog === null);
   usePageCommands(useCommands(desk));
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: pull } }));
   const drop = ({ active, over }: DragEndEvent) => {
-    if (over?.id === figureDrop) steps.put(String(active.id));
+    if (over?.id !== figureDrop) return;
+    const dragged = desk.answers.candidates.find(({ pieceId }) => pieceId === active.id);
+    if (dragged) steps.put(dragged.pieceId, dragged.hem);
   };
   return (
     <DeskProvider value={desk}>
       <DndContext id="bench" sensors={sensors} onDragEnd={drop}>
-        <main className="grid grid-cols-[minmax(0,1fr)] grid-rows-[auto_auto_10.75rem] md:h-[calc(100dvh-2.8rem)] md:min-h-140 md:grid-rows-[auto_minmax(0,1fr)_10.75rem]">
+        <main
+          id={contentId}
+          tabIndex={-1}
+          className="outline-none grid grid-cols-[minmax(0,1fr)] grid-rows-[auto_auto_10.75rem] md:h-[calc(100dvh-2.8rem)] md:min-h-140 md:grid-rows-[auto_minmax(0,1fr)_10.75rem]"
+        >
           <h1 className="sr-only">Bench</h1>
-          <Brief clients={source.kept ? clients : [{ id: source.client.id, name: source.client.name }]} />
+          <div>
+            <Brief clients={source.kept ? clients : [{ id: source.client.id, name: source.client.name }]} />
+            <Circumstances />
+          </div>
           <div className="grid grid-cols-[minmax(0,1fr)] grid-rows-[30rem_34rem_auto] md:min-h-0 md:grid-cols-[minmax(0,37.5fr)_minmax(0,24.4fr)_minmax(0,38.1fr)] md:grid-rows-[minmax(0,1fr)]">
             <FigureColumn />
             <Stations />
@@ -60,7 +77,7 @@ export function Bench(props: BenchProps) {
           </div>
           <Tray />
         </main>
-        <BenchDialogs saveSet={saveSet} keepHem={keepHem} />
+        <BenchDialogs saveSet={saveSet} keepHem={keepHem} moveLook={looks.move} pieces={pieces} />
       </DndContext>
     </DeskProvider>
   );

@@ -1,8 +1,7 @@
 "use client";
 
 import { Redo2, Undo2 } from "lucide-react";
-import type { ComponentProps } from "react";
-import type { Occasion } from "@/core/piece/occasion";
+import type { ComponentProps, ReactNode } from "react";
 import { verdicts, markOf } from "@/core/reading/verdict";
 import { levelWord } from "@/core/register/ladder";
 import { Button } from "../kit/button";
@@ -10,9 +9,13 @@ import { Hint } from "../kit/hint";
 import { Mark, VerdictMark, wordOf } from "../kit/marks";
 import { Segments } from "../kit/segments";
 import { Select } from "../kit/select";
+import { TextButton } from "../kit/text-button";
+import type { Keeping } from "./keeper";
 import { benchAction } from "./desk/actions";
 import { decidingWords } from "./deciding-words";
+import { looksHere, wordsOf } from "./desk/own-looks";
 import { useBenchState, useDesk, useHistory } from "./desk/use-desk";
+import { stationsId } from "./stations";
 import { LookMenu } from "./look-menu";
 import { SetMenu } from "./set-menu";
 
@@ -27,17 +30,19 @@ export function Brief({ clients }: BriefProps) {
   const own = useBenchState((state) => state.look.ownVerdict);
   const occasions = [{ id: "", name: "none in particular" }, ...source.occasions];
   return (
-    <div className="flex flex-wrap items-stretch gap-x-3 gap-y-1.5 border-b border-rule-strong bg-paper px-4 py-1.5 lg:flex-nowrap">
-      <Choice label="Client" wide="w-29" value={source.client.id} options={clients} onChange={toClient} />
-      <Choice
-        label="Occasion"
-        value={look.occasion?.id ?? ""}
-        options={occasions}
-        onChange={(id) => steps.chooseOccasion(id || null)}
-      />
-      <Choice label="Base" value={baseId} options={source.bases} onChange={steps.chooseBase} />
-      <Circumstances />
-      <div className="ml-auto flex flex-wrap items-center justify-end gap-2.5 lg:shrink-0 lg:flex-nowrap">
+    <div className="flex flex-wrap items-stretch gap-x-3 gap-y-1.5 border-b border-rule-strong bg-paper px-4 py-1.5 xl:flex-nowrap">
+      <div className="flex w-full min-w-0 gap-x-3 xl:w-auto">
+        <Choice label="Client" wide="w-31" value={source.client.id} options={clients} onChange={toClient} />
+        <Choice
+          label="Occasion"
+          value={look.occasion?.id ?? ""}
+          options={occasions}
+          onChange={(id) => steps.chooseOccasion(id || null)}
+        />
+        <Choice label="Base" value={baseId} options={source.bases} onChange={steps.chooseBase} />
+        <LookChoice />
+      </div>
+      <div className="ml-auto flex flex-wrap items-center justify-end gap-2.5 md:flex-nowrap xl:shrink-0">
         <KeptState />
         <Judgement />
         <Segments
@@ -68,48 +73,42 @@ export function Brief({ clients }: BriefProps) {
 
 type ChoiceProps = ComponentProps<typeof Select> & { readonly wide?: string };
 
-function Choice({ wide = "w-44", ...select }: ChoiceProps) {
+function Choice({ wide = "w-46", ...select }: ChoiceProps) {
   return (
-    <div className={`flex min-w-16 shrink flex-col ${wide}`}>
+    <div className={`flex min-w-16 flex-1 flex-col xl:flex-initial xl:shrink ${wide}`}>
       <span aria-hidden="true" className="text-tiny text-ink-soft">
         {select.label}
       </span>
-      <Select {...select} />
+      <Select {...select} focusAfter={stationsId} />
     </div>
   );
 }
 
-/** What the occasion asks, and by which rule book the look is read. */
-function Circumstances() {
-  const { source, look } = useDesk();
-  const lookId = useBenchState((state) => state.look.id);
-  const { occasion } = look;
-  const { ruleBook } = source.client;
-  const before = source.start.id === lookId ? source.start.read : null;
+/** Stands in the list of looks for one that is not there yet. */
+const another = "another";
+
+/** Which of the looks of this base and occasion is on the bench. */
+function LookChoice() {
+  const { source, steps } = useDesk();
+  const look = useBenchState((state) => state.look);
+  const others = useBenchState((state) => state.others);
+  const words = useBenchState((state) => state.words);
+  const state = { look, others, words };
+  const options = looksHere(state, source).map(({ id }) => ({ id, name: wordsOf(state, source, id).name }));
   return (
-    <div className="hidden min-w-0 flex-1 flex-col justify-center text-tiny leading-tight text-ink-soft xl:flex">
-      <span className="truncate">{occasion ? weatherOf(occasion) : "No weather, no dress code."}</span>
-      <span className="truncate">
-        {occasion ? `Asks ${levelWord(occasion.span.low)} to ${levelWord(occasion.span.high)}` : ""}
-        {occasion && occasion.flags.length > 0 ? `; ${occasion.flags.join(", ")}` : ""}
-      </span>
-      <span className="truncate">
-        Rule book: {ruleBook.name}, version {ruleBook.version}
-        {before && before.ruleBookVersion !== ruleBook.version
-          ? `; was ${wordOf(before.verdict)} ${markOf(before)} by version ${before.ruleBookVersion}`
-          : ""}
-      </span>
-    </div>
+    <Choice
+      label="Look"
+      wide="w-22"
+      value={look.id}
+      options={[...options, { id: another, name: "begin another" }]}
+      onChange={(id) => (id === another ? steps.beginAnother() : steps.takeUp(id))}
+    />
   );
-}
-
-function weatherOf({ temperature, rain, wind, ground, light, onFoot }: Occasion): string {
-  return `${temperature} \u00b0C, rain ${Math.round(rain * 100)} %, wind ${wind} m/s, ${ground}, ${light}, ${onFoot} min on foot`;
 }
 
 /** The verdict that stands, with the computed one beside it where the stylist set something aside. */
 function Judgement() {
-  const { reading, standing } = useDesk();
+  const { reading, standing, answers } = useDesk();
   const overruled = standing.overruled.some((overruling) => overruling !== null);
   const standingFindings = reading.findings.filter((_, i) => !standing.overruled[i]);
   return (
@@ -127,6 +126,7 @@ function Judgement() {
         </span>
         <span className="text-tiny leading-tight whitespace-nowrap text-ink-soft">
           {decidingWords(standing.verdict, standingFindings)}
+          {answers.certainty.open.length > 0 && ", not certain"}
         </span>
         {overruled && (
           <span className="tabular text-right text-tiny leading-none text-ink-soft">
@@ -170,22 +170,38 @@ function History() {
   );
 }
 
-/** Whether the look is kept, in words. */
+/** Whether the look is kept, in words, and what there is to decide where it is not. */
 function KeptState() {
-  const { keeping, source } = useDesk();
-  const words = {
-    kept: "kept",
-    keeping: "keeping ...",
-    waiting: "waiting for the server; kept in this browser",
-  } as const;
-  const say = !source.kept
-    ? "from a file, not kept"
-    : keeping.state === "refused"
-      ? `not kept: ${keeping.say}`
-      : words[keeping.state];
+  const { keeping, keeper, source, steps } = useDesk();
   return (
-    <span role="status" className="max-w-24 text-right text-tiny leading-tight text-ink-soft">
-      {say}
+    <span role="status" className="max-w-56 text-right text-tiny leading-tight text-ink-soft">
+      {!source.kept ? "from a file, not kept" : stateOf(keeping)}
     </span>
   );
+
+  function stateOf(now: Keeping): ReactNode {
+    if (now.state === "kept") return "kept";
+    if (now.state === "keeping") return "keeping ...";
+    if (now.state === "waiting") return "waiting for the server; kept in this browser";
+    if (now.state === "apart")
+      return (
+        <>
+          changed elsewhere too: <TextButton onClick={() => steps.open("apart")}>choose</TextButton>
+        </>
+      );
+    return (
+      <>
+        Not kept: {now.say} It waits in this browser.{" "}
+        <TextButton
+          onClick={() => {
+            keeper?.letGo(now.look);
+            // What is on record is laid on the bench in its place.
+            location.reload();
+          }}
+        >
+          Let it go
+        </TextButton>
+      </>
+    );
+  }
 }

@@ -2,22 +2,28 @@
 
 import { useDraggable } from "@dnd-kit/core";
 import { useEffect, useMemo, useRef } from "react";
+import type { LengthUnit } from "@/core/length/length";
 import type { Piece } from "@/core/piece/piece";
+import type { Change } from "@/core/reading/change";
+import { countUnsaid } from "@/core/reading/open-questions";
 import { slotLabels } from "@/core/piece/slots";
 import { ruleOf } from "@/core/rules/registry";
 import type { RankedPiece } from "@/workers/answers";
 import { Plate } from "../drawing/plate";
 import { commonBox, type PlateBox } from "../drawing/plate-box";
+import { Button } from "../kit/button";
+import { useLengthUnit } from "../kit/length-unit";
 import { Mark, wordOf } from "../kit/marks";
 import { SwatchStrip } from "../kit/swatches";
 import { useBenchState, useDesk } from "./desk/use-desk";
+import { sayWay } from "./change-words";
 import { sayWorth } from "./say-worth";
 
 /** Candidates for the station, best first: each a plate with the change it would really make. */
 export function Candidates() {
   const list = useRef<HTMLDivElement>(null);
   const { answers, steps, named } = useDesk();
-  const { candidates, fresh } = answers;
+  const { candidates, notBelonging, fresh } = answers;
   const active = useBenchState((state) => state.active);
   const cursor = useBenchState((state) => state.cursor);
   const filter = useBenchState((state) => state.filter);
@@ -31,31 +37,59 @@ export function Candidates() {
   const at = cursor === null ? undefined : candidates[cursor];
   const station = slotLabels[active].toLowerCase();
   return (
-    <div
-      ref={list}
-      role="listbox"
-      aria-label={`Candidates for ${station}`}
-      aria-orientation="horizontal"
-      tabIndex={0}
-      aria-activedescendant={at ? `candidate-${at.pieceId}` : undefined}
-      onPointerLeave={() => steps.preview(null)}
-      className="relative flex min-h-0 flex-1 gap-2 overflow-x-auto px-4 pb-2.5"
-    >
-      {candidates.map((candidate, index) => {
-        const piece = named(candidate.pieceId);
-        return (
-          piece && (
-            <Candidate key={candidate.pieceId} candidate={candidate} index={index} piece={piece} box={box} />
-          )
-        );
-      })}
-      {fresh && candidates.length === 0 && (
-        <p className="self-center text-ink-soft">
-          {filter === "all"
-            ? `Nothing on the rail for ${station}. Add a piece on the Rail and it is read here.`
-            : `Nothing here ${filter === "mends" ? "mends a fault" : "comes without a new fault"}: show all.`}
-        </p>
-      )}
+    <div className="flex min-h-0 flex-1">
+      <div
+        ref={list}
+        role="listbox"
+        aria-label={`Candidates for ${station}`}
+        aria-orientation="horizontal"
+        tabIndex={0}
+        aria-activedescendant={at ? `candidate-${at.pieceId}` : undefined}
+        onPointerLeave={(event) => event.pointerType === "mouse" && steps.preview(null)}
+        className="relative flex min-h-0 min-w-0 flex-1 gap-2 overflow-x-auto px-4 pb-2.5"
+      >
+        {candidates.map((candidate, index) => {
+          const piece = named(candidate.pieceId);
+          return (
+            piece && (
+              <Candidate
+                key={candidate.pieceId}
+                candidate={candidate}
+                index={index}
+                piece={piece}
+                box={box}
+              />
+            )
+          );
+        })}
+        {fresh && candidates.length === 0 && notBelonging === 0 && (
+          <p className="self-center text-ink-soft">
+            {filter === "all"
+              ? `Nothing on the rail for ${station}. Add a piece on the Rail and it is read here.`
+              : `Nothing here ${filter === "mends" ? "mends a fault" : "comes without a new fault"}: show all.`}
+          </p>
+        )}
+      </div>
+      {fresh && <Beyond count={notBelonging} />}
+    </div>
+  );
+}
+
+/** What does not belong at the occasion is not offered, but it is there when it is asked for. */
+function Beyond({ count }: { readonly count: number }) {
+  const { source, steps } = useDesk();
+  const beyond = useBenchState((state) => state.beyond);
+  const occasionId = useBenchState((state) => state.look.occasionId);
+  if (count === 0) return null;
+  const occasion = source.occasions.find(({ id }) => id === occasionId)?.name ?? "this client";
+  return (
+    <div className="flex w-36 shrink-0 flex-col justify-center gap-2 border-l border-rule px-3 text-tiny text-ink-soft">
+      <p>
+        {count === 1 ? "One piece is" : `${count} pieces are`} not for {occasion}.
+      </p>
+      <Button size="small" onClick={() => steps.showBeyond(!beyond)}>
+        {beyond ? "Leave them out" : "Show them"}
+      </Button>
     </div>
   );
 }
@@ -87,7 +121,12 @@ function Candidate({ candidate, index, piece, box }: CandidateProps) {
       tabIndex={-1}
       aria-selected={index === cursor}
       onPointerMove={(event) => event.pointerType === "mouse" && index !== cursor && steps.preview(index)}
-      onClick={() => steps.put(candidate.pieceId)}
+      onClick={({ nativeEvent }) => {
+        // A finger has no hovering: its first tap shows the piece on the figure, the next one puts it on.
+        const byFinger = nativeEvent instanceof PointerEvent && nativeEvent.pointerType === "touch";
+        if (byFinger && index !== cursor) steps.preview(index);
+        else steps.put(candidate.pieceId, candidate.hem);
+      }}
       className={`flex w-34 shrink-0 cursor-pointer flex-col border border-rule bg-paper ${index === cursor ? "basted" : ""}`}
       {...listeners}
     >
@@ -101,11 +140,17 @@ function Candidate({ candidate, index, piece, box }: CandidateProps) {
 
 /** What a candidate would make of the look. */
 function Worth({ candidate, piece }: Pick<CandidateProps, "candidate" | "piece">) {
-  const { worth, verdict, worn, mends, brings } = candidate;
+  const { worth, verdict, worn, mends, brings, hem } = candidate;
+  const unit = useLengthUnit();
   const titles = (ids: readonly string[]) =>
     ids.map((id) => ruleOf(id)?.title.toLowerCase() ?? id).join("; ");
-  const says =
-    mends.length > 0 ? `mends: ${titles(mends)}` : brings.length > 0 ? `brings: ${titles(brings)}` : "";
+  const says = hem
+    ? sayHem(hem, unit)
+    : mends.length > 0
+      ? `mends: ${titles(mends)}`
+      : brings.length > 0
+        ? `brings: ${titles(brings)}`
+        : sayUnsaid(countUnsaid(piece));
   return (
     <div className="px-1.5 pb-1">
       <span className="block truncate text-tiny font-medium" title={piece.name}>
@@ -124,4 +169,15 @@ function Worth({ candidate, piece }: Pick<CandidateProps, "candidate" | "piece">
       </span>
     </div>
   );
+}
+
+/** Of what is not said of a piece, how much: the fewer, the surer what it would make of the look. */
+function sayUnsaid(count: number): string {
+  if (count === 0) return "";
+  return count === 1 ? "1 thing of it not said" : `${count} things of it not said`;
+}
+
+/** What is done to the hem for a shoe: "hem turned up once, 4 cm". */
+function sayHem(hem: Change, unit: LengthUnit): string {
+  return hem.kind === "adjust" ? `hem ${sayWay(hem.adjustment, "done", unit, "")}` : "hem let down";
 }

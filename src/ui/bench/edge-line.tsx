@@ -4,7 +4,7 @@ import { sayLength, type LengthUnit } from "@/core/length/length";
 import type { Edge } from "@/core/reading/edges";
 import { withinSentence } from "@/core/words/within-sentence";
 import { useLengthUnit } from "../kit/length-unit";
-import { wordOf } from "../kit/marks";
+import { wouldRead } from "./would-read";
 
 /** What of the figures decides, when less than they are exact would turn the verdict. */
 export function EdgeLine({ edges }: { readonly edges: readonly Edge[] }) {
@@ -16,7 +16,7 @@ export function EdgeLine({ edges }: { readonly edges: readonly Edge[] }) {
 
 /** The nearest figure that decides, by how much, and what to do about it. */
 export function sayEdge({ label, piece, unit, by, verdict }: Edge, lengths: LengthUnit): string {
-  const then = verdict === "jars" ? "it would jar" : `it would read "${wordOf(verdict)}"`;
+  const then = wouldRead(verdict);
   if (unit === "dE") {
     const shade = piece ? withinSentence(piece.name) : "a colour";
     return `On the edge: a shade lighter or darker in ${shade}, and ${then}. Look at its colour again by daylight.`;

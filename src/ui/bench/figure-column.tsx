@@ -13,6 +13,7 @@ import { describeLook } from "../drawing/describe";
 import { Figure } from "../drawing/figure/figure";
 import { NeckWindow } from "../drawing/neck/neck-window";
 import { useLengthUnit } from "../kit/length-unit";
+import { TextButton } from "../kit/text-button";
 import { Toggle } from "../kit/toggle";
 import { useBenchState, useDesk } from "./desk/use-desk";
 import { WornControls } from "./worn-controls";
@@ -39,7 +40,7 @@ export const figureDrop = "figure";
 /** The body with the look on it, to scale; the ankle or the neck enlarged; and what is done to the pieces there. */
 export function FigureColumn() {
   const unit = useLengthUnit();
-  const { dressed } = useDesk();
+  const { source, dressed, steps } = useDesk();
   const active = useBenchState((state) => state.active);
   const { setNodeRef, isOver } = useDroppable({ id: figureDrop });
   const [surround, setSurround] = useState<Surround>("light");
@@ -69,6 +70,11 @@ export function FigureColumn() {
         <Window dressed={lit} unit={unit} className="min-h-0 w-full flex-1" />
         <div className="border-t border-(--figure-rule)/40 bg-paper p-2 text-tiny text-ink">
           <WornControls active={active} />
+          {source.kept && (
+            <TextButton className="mt-1.5" onClick={() => steps.open("fact")}>
+              Put a figure, level or colour right
+            </TextButton>
+          )}
         </div>
       </div>
       <div className="absolute top-2 left-2 flex gap-2">

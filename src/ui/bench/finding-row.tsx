@@ -15,6 +15,8 @@ import type { Question } from "../counsel/use-ask";
 import type { Advisor } from "../counsel/use-counsel";
 import { useLengthUnit } from "../kit/length-unit";
 import { Mark, wordOf } from "../kit/marks";
+import { useMay } from "../kit/role";
+import { TextButton } from "../kit/text-button";
 import { RuleNote } from "../rule-book/rule-note";
 import { Overrule } from "./overrule";
 import { RemedyButtons } from "./remedy-buttons";
@@ -23,6 +25,7 @@ import type { Place } from "../kit/place";
 /** What the stylist may do with a finding besides mending it. */
 export interface Judging {
   readonly client: string;
+  readonly lookId: string;
   readonly book: RuleBook;
   readonly kept: boolean;
   /** Where a rule stands in the rule book; null for a look from a file. */
@@ -45,6 +48,7 @@ interface FindingRowProps {
 /** One finding: its mark and sentence, its figures with their limits, why, and what would mend it. */
 export function FindingRow({ finding, overruled, judging, remedies }: FindingRowProps) {
   const unit = useLengthUnit();
+  const may = useMay("judge");
   const [asking, setAsking] = useState(false);
   const grave = !overruled && isGrave(finding);
   return (
@@ -65,22 +69,17 @@ export function FindingRow({ finding, overruled, judging, remedies }: FindingRow
           <p className="text-tiny">
             Overruled {overruled.lookId === null ? `for ${judging.client}` : "for this look"}:{" "}
             {overruled.reason}{" "}
-            <button
-              type="button"
-              onClick={() => judging.onWithdraw(overruled.id)}
-              className="underline decoration-rule-strong underline-offset-2"
-            >
-              withdraw
-            </button>
+            {may && <TextButton onClick={() => judging.onWithdraw(overruled.id)}>withdraw</TextButton>}
           </p>
         )}
         <Figures
           finding={finding}
           judging={judging}
-          onOverrule={isFault(finding) && !overruled && !asking ? () => setAsking(true) : null}
+          onOverrule={may && isFault(finding) && !overruled && !asking ? () => setAsking(true) : null}
         />
         {asking && (
           <Overrule
+            draft={`${judging.lookId}.${finding.rule}.${finding.message}`}
             client={judging.client}
             kept={judging.kept}
             advisor={judging.advisor}
@@ -133,25 +132,13 @@ function Figures({ finding, judging, onOverrule }: FiguresProps) {
       <p className="tabular">
         {line.join("; ")}
         {line.length > 0 && "; "}
-        <button
-          type="button"
-          aria-expanded={open}
-          onClick={() => setOpen(!open)}
-          className="underline decoration-rule-strong underline-offset-2"
-        >
+        <TextButton aria-expanded={open} onClick={() => setOpen(!open)} className="mr-2 text-left">
           why
-        </button>
+        </TextButton>
         {onOverrule && (
-          <>
-            {", "}
-            <button
-              type="button"
-              onClick={onOverrule}
-              className="underline decoration-rule-strong underline-offset-2"
-            >
-              overrule
-            </button>
-          </>
+          <TextButton onClick={onOverrule} className="text-left">
+            overrule
+          </TextButton>
         )}
       </p>
       {open && <RuleNote rule={finding.rule} book={judging.book} href={judging.hrefOf(finding.rule)} />}

@@ -12,10 +12,13 @@ export function fromLook(look: Look): BenchSource {
     bases: [base],
     sets: [],
     occasions: look.occasion ? [look.occasion] : [],
+    looks: [],
+    startSteps: [],
     start: {
       id: uuid(),
       baseId: base.id,
       occasionId: look.occasion?.id ?? null,
+      stepId: null,
       accessoryIds: look.accessories.map(({ id }) => id),
       adjustments: look.adjustments,
       ownVerdict: null,

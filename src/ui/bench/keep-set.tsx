@@ -8,6 +8,7 @@ import type { GroupInput } from "@/core/studio/group-record";
 import { Plate } from "../drawing/plate";
 import { answerOf, sayFaults } from "../kit/answer";
 import { Button } from "../kit/button";
+import { useDraft } from "../kit/form/use-draft";
 import { Dialog } from "../kit/dialog";
 
 export type SaveSet = (input: GroupInput & { id: null; version: null }) => Promise<Outcome<string>>;
@@ -22,21 +23,23 @@ interface KeepSetProps {
 
 /** Asks for a name and keeps what is worn as a set. */
 export function KeepSet({ open, onOpenChange, clientId, accessories, save }: KeepSetProps) {
-  const [name, setName] = useState("");
+  const name = useDraft(`set-name.${clientId}`, "");
   const [fault, setFault] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const pieceIds = accessories.map(({ id }) => id);
 
   const submit = async () => {
     setBusy(true);
-    const outcome = await answerOf(save({ id: null, version: null, clientId, name, pieceIds }));
+    const outcome = await answerOf(() =>
+      save({ id: null, version: null, clientId, name: name.value, pieceIds }),
+    );
     setBusy(false);
     if (!outcome.ok) {
       setFault(sayFaults(outcome));
       return;
     }
-    toast(`Kept as a set: ${name.trim()}. Choose another base to see it there.`);
-    setName("");
+    toast(`Kept as a set: ${name.value.trim()}. Choose another base to see it there.`);
+    name.settle("");
     setFault(null);
     onOpenChange(false);
   };
@@ -68,8 +71,8 @@ export function KeepSet({ open, onOpenChange, clientId, accessories, save }: Kee
         </label>
         <input
           id="set-name"
-          value={name}
-          onChange={(event) => setName(event.target.value)}
+          value={name.value}
+          onChange={(event) => name.change(event.target.value)}
           aria-invalid={fault !== null}
           aria-describedby={fault ? "set-fault" : undefined}
           autoComplete="off"

@@ -6,6 +6,7 @@ import type { BookRemedy } from "@/core/reading/book-remedies";
 import type { BookChange } from "@/core/rule-book/book-change";
 import { useAsk, type Question } from "../counsel/use-ask";
 import type { Advisor } from "../counsel/use-counsel";
+import { useDraft } from "../kit/form/use-draft";
 import { Button } from "../kit/button";
 import { useLengthUnit } from "../kit/length-unit";
 import { wordOf } from "../kit/marks";
@@ -16,6 +17,8 @@ const scopes = ["look", "client", "always"] as const;
 type Scope = (typeof scopes)[number];
 
 interface OverruleProps {
+  /** Under what a reason that is half typed is kept in this browser. */
+  readonly draft: string;
   readonly client: string;
   /** Changes of the rule book after which this is no longer found; asked for only when wanted. */
   readonly advisor: Advisor | null;
@@ -29,16 +32,18 @@ interface OverruleProps {
 
 /** Sets a finding aside with a reason, for this look or this client, or changes the rule itself. */
 export function Overrule(props: OverruleProps) {
-  const { client, advisor, question, kept, onOverrule, onChangeBook, onCancel } = props;
+  const { draft, client, advisor, question, kept, onOverrule, onChangeBook, onCancel } = props;
   const [scope, setScope] = useState<Scope>("look");
-  const [reason, setReason] = useState("");
+  const reason = useDraft(`overrule.${draft}`, "");
   const labels: Record<Scope, string> = { look: "This look", client: `All of ${client}'s`, always: "Always" };
   return (
     <form
       className="mt-1.5 grid gap-2 border border-rule-strong bg-white p-2"
       onSubmit={(event) => {
         event.preventDefault();
-        if (scope !== "always" && reason.trim()) onOverrule(reason.trim(), scope);
+        if (scope === "always" || !reason.value.trim()) return;
+        onOverrule(reason.value.trim(), scope);
+        reason.settle("");
       }}
     >
       <RadioChoice
@@ -56,16 +61,16 @@ export function Overrule(props: OverruleProps) {
           <span className="text-tiny text-ink-soft">Your reason, kept beside the finding</span>
           <input
             ref={focusFirst}
-            value={reason}
+            value={reason.value}
             maxLength={400}
-            onChange={(event) => setReason(event.target.value)}
+            onChange={(event) => reason.change(event.target.value)}
             className="h-8 border border-rule-strong bg-paper px-2"
           />
         </label>
       )}
       <div className="flex gap-2">
         {scope !== "always" && (
-          <Button size="small" look="strong" type="submit" disabled={reason.trim() === ""}>
+          <Button size="small" look="strong" type="submit" disabled={reason.value.trim() === ""}>
             Overrule
           </Button>
         )}

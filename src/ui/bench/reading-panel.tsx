@@ -7,6 +7,7 @@ import { lensLabels, type Finding } from "@/core/rules/finding";
 import { useDesk } from "./desk/use-desk";
 import { EdgeLine } from "./edge-line";
 import { FindingRow } from "./finding-row";
+import { IdleUnsaid, OpenQuestions } from "./open-questions";
 import { LevelScale } from "./level-scale";
 import { RemedyButtons } from "./remedy-buttons";
 
@@ -36,6 +37,7 @@ export function ReadingPanel() {
           </p>
         )}
         {fresh && <EdgeLine edges={answers.edges} />}
+        {fresh && <OpenQuestions open={answers.certainty.open} />}
         {groups.length === 0 && (
           <p className="pt-6 text-ink-soft">
             Nothing to read yet. Choose a station and put on a first piece: shoes decide the most.
@@ -43,7 +45,7 @@ export function ReadingPanel() {
         )}
         {groups.map(({ lens, findings }) => (
           <div key={lens} className="pt-3">
-            <h3 className="text-body">{lensLabels[lens]}</h3>
+            <h2 className="text-body">{lensLabels[lens]}</h2>
             {lens === "register" && placing && <LevelScale placing={placing} worn={worn} />}
             <ul>
               {findings.map((finding, i) => (
@@ -60,13 +62,14 @@ export function ReadingPanel() {
         ))}
         {fresh && answers.remedies.alsoBetter.length > 0 && (
           <div className="pt-3">
-            <h3 className="text-body">Also better</h3>
+            <h2 className="text-body">Also better</h2>
             <p className="mb-1.5 text-tiny text-ink-soft">
               These mend nothing above, and the look gains by them.
             </p>
             <RemedyButtons remedies={answers.remedies.alsoBetter} />
           </div>
         )}
+        {fresh && <IdleUnsaid idle={answers.certainty.idle} />}
       </div>
     </section>
   );

@@ -1,6 +1,6 @@
 "use client";
 
-import { useRef } from "react";
+import { useEffect, useRef } from "react";
 import { isTailoredLayer, slotOf, type Piece } from "@/core/piece/piece";
 import { needsTailoring, slotLabels, slots, type Slot } from "@/core/piece/slots";
 import { Plate } from "../drawing/plate";
@@ -9,11 +9,17 @@ import { captionOf } from "../pieces/caption";
 import { sayWay } from "./change-words";
 import { useBenchState, useDesk } from "./desk/use-desk";
 
+/** The list of stations, which has the bench's keys. */
+export const stationsId = "stations";
+
 /** The slots from head to floor, one row each: what is on, and the figures of it that matter. */
 export function Stations() {
   const list = useRef<HTMLDivElement>(null);
   const { dressed, steps } = useDesk();
   const active = useBenchState((state) => state.active);
+  useEffect(() => {
+    list.current?.querySelector(`#station-${active}`)?.scrollIntoView({ block: "nearest" });
+  }, [active]);
   const { look } = dressed;
   const tailored = [...look.garments, ...look.accessories].some(isTailoredLayer);
   const shown = slots.filter(
@@ -27,12 +33,12 @@ export function Stations() {
     <section aria-label="Stations" className="flex min-h-0 flex-col border-r border-rule-strong bg-paper">
       <div
         ref={list}
+        id={stationsId}
         role="listbox"
         aria-label="Stations, head to floor"
         tabIndex={0}
         aria-activedescendant={`station-${active}`}
-        className="grid min-h-0 flex-1 -outline-offset-2"
-        style={{ gridTemplateRows: `repeat(${shown.length}, minmax(0, 1fr))` }}
+        className="grid min-h-0 flex-1 auto-rows-[minmax(0,1fr)] -outline-offset-2 touch:auto-rows-[minmax(2.75rem,1fr)] touch:overflow-y-auto"
       >
         {shown.map((slot) => (
           <Station
@@ -91,7 +97,7 @@ function Station({ slot, pieces, active, onActive }: StationProps) {
             event.stopPropagation();
             steps.change({ kind: "take-off", piece: last.id });
           }}
-          className="flex size-7 items-center justify-center text-ink-soft hover:text-ink"
+          className="flex size-7 touch:size-11 items-center justify-center text-ink-soft hover:text-ink"
         >
           &times;
         </span>

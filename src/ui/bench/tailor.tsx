@@ -15,6 +15,7 @@ import { answerOf, sayFaults } from "../kit/answer";
 import { Plate } from "../drawing/plate";
 import { Button } from "../kit/button";
 import { Dialog } from "../kit/dialog";
+import { useDraft } from "../kit/form/use-draft";
 import { useLengthUnit } from "../kit/length-unit";
 import { Toggle } from "../kit/toggle";
 
@@ -116,16 +117,20 @@ function Advice({
 function TriedOn({ trousers, keepHem }: { readonly trousers: Legged; readonly keepHem: KeepHem }) {
   const unit = useLengthUnit();
   const { measuredHem } = trousers.figures;
-  const [text, setText] = useState(measuredHem === null ? "" : bareLength(measuredHem, unit));
+  const text = useDraft(
+    `tried-hem.${trousers.id}`,
+    measuredHem === null ? "" : bareLength(measuredHem, unit),
+  );
   const [fault, setFault] = useState<string | null>(null);
   const submit = async () => {
-    const hem = parseLength(text, unit) ?? text;
-    const outcome = await answerOf(keepHem({ pieceId: trousers.id, hem }));
+    const hem = parseLength(text.value, unit) ?? text.value;
+    const outcome = await answerOf(() => keepHem({ pieceId: trousers.id, hem }));
     if (!outcome.ok) {
       setFault(sayFaults(outcome));
       return;
     }
     setFault(null);
+    text.settle(text.value);
     toast("The measured hem stands from now on; the drop was set to explain it.");
   };
   return (
@@ -143,12 +148,12 @@ function TriedOn({ trousers, keepHem }: { readonly trousers: Legged; readonly ke
       <div className="mt-1 flex gap-2">
         <input
           id="tried-hem"
-          value={text}
+          value={text.value}
           inputMode="decimal"
           autoComplete="off"
           aria-invalid={fault !== null}
           aria-describedby={fault ? "tried-fault" : undefined}
-          onChange={(event) => setText(event.target.value)}
+          onChange={(event) => text.change(event.target.value)}
           className="tabular h-9 w-28 border border-rule-strong bg-white px-2.5 text-body"
         />
         <Button type="submit">Keep measured hem</Button>

@@ -39,7 +39,7 @@ function CandidatesHead() {
     <div className="flex items-center gap-3 px-4 pt-1.5 pb-1">
       <h2 className="text-body">{slotLabels[active]}</h2>
       <span className="tabular text-tiny text-ink-soft" aria-live="polite">
-        {answers.fresh ? `${answers.candidates.length} read, best first` : "reading ..."}
+        {answers.fresh ? `${answers.candidates.length} to choose from, the best first` : "reading ..."}
       </span>
       <Segments
         label="Show"
@@ -55,7 +55,10 @@ function CandidatesHead() {
       <Button size="tiny" onClick={() => steps.lay("edit pass")}>
         edit pass
       </Button>
-      <span className="ml-auto hidden text-tiny text-ink-soft lg:inline">
+      <span className="ml-auto hidden text-tiny text-ink-soft [@media(pointer:coarse)]:inline">
+        Tap to see it on the figure, tap again to put it on
+      </span>
+      <span className="ml-auto hidden text-tiny text-ink-soft lg:inline [@media(pointer:coarse)]:hidden">
         &uarr;&darr; station &nbsp; &larr;&rarr; candidate &nbsp; Enter puts on &nbsp; Backspace takes off
         &nbsp; ? all keys
       </span>

@@ -1,6 +1,7 @@
 import { useCallback, useMemo, useState } from "react";
 import type { Slot } from "@/core/piece/slots";
 import type { Edge } from "@/core/reading/edges";
+import type { Certainty } from "@/core/reading/open-questions";
 import type { Remedies } from "@/core/reading/remedies";
 import type { TurnUpAnswer } from "@/core/reading/turn-ups";
 import type { LookKey } from "@/core/studio/wardrobe";
@@ -16,34 +17,51 @@ interface Told {
   readonly remedies: Remedies;
   readonly turnUp: TurnUpAnswer | null;
   readonly edges: readonly Edge[];
+  readonly certainty: Certainty;
 }
 
 /** What the worker says of a look. */
 export interface Answers {
   /** Candidates for the station that pass the tray's filter, the best first. */
   readonly candidates: readonly RankedPiece[];
+  /** How many pieces of the station pass the filter and do not belong at the occasion. */
+  readonly notBelonging: number;
   /** What mends the findings of this look, and what else would better it; none while it is not known. */
   readonly remedies: Remedies;
   readonly turnUp: TurnUpAnswer | null;
   /** The figures on which the verdict of this look hangs; none while they are not known. */
   readonly edges: readonly Edge[];
+  /** What nobody has said of what is worn, and what of it would decide; nothing while it is not known. */
+  readonly certainty: Certainty;
   /** Whether these are the answers for this look and station. */
   readonly fresh: boolean;
   /** Whether the remedies and the turn-up are those of this look, whatever the station. */
   readonly ofThisLook: boolean;
 }
 
+/** What the tray shows of the candidates. */
+interface Shown {
+  readonly filter: TrayFilter;
+  readonly beyond: boolean;
+}
+
 /** Candidates for a station, remedies and the best turn-up for a look. Until they come, the last ones stay. */
-export function useAnswers(advisor: Advisor | null, key: LookKey, slot: Slot, filter: TrayFilter): Answers {
+export function useAnswers(
+  advisor: Advisor | null,
+  key: LookKey,
+  slot: Slot,
+  { filter, beyond }: Shown,
+): Answers {
   const question = useCallback<Question<Told>>(
     async (counsel) => {
       const candidates = await counsel.rank(key, slot);
-      const [remedies, turnUp, edges] = await Promise.all([
+      const [remedies, turnUp, edges, certainty] = await Promise.all([
         counsel.remedies(key),
         counsel.turnUp(key),
         counsel.edges(key),
+        counsel.certainty(key),
       ]);
-      return { key, slot, candidates, remedies, turnUp, edges };
+      return { key, slot, candidates, remedies, turnUp, edges, certainty };
     },
     [key, slot],
   );
@@ -52,23 +70,35 @@ export function useAnswers(advisor: Advisor | null, key: LookKey, slot: Slot, fi
   if (value && value !== last) setLast(value);
   const told = value ?? last;
   const ofStation = told?.slot === slot ? told : null;
-  const candidates = useMemo(
+  const passing = useMemo(
     () => ofStation?.candidates.filter((candidate) => passes(candidate, filter)) ?? [],
     [ofStation, filter],
+  );
+  const candidates = useMemo(
+    () => [...passing.filter(mayBeShown), ...(beyond ? passing.filter((each) => !mayBeShown(each)) : [])],
+    [passing, beyond],
   );
   const ofThisLook = told?.key === key;
   return {
     candidates,
+    notBelonging: passing.filter((each) => !mayBeShown(each)).length,
     remedies: ofThisLook ? told.remedies : noRemedies,
     turnUp: ofThisLook ? told.turnUp : null,
     edges: ofThisLook ? told.edges : noEdges,
+    certainty: ofThisLook ? told.certainty : certain,
     fresh: ofThisLook && told.slot === slot,
     ofThisLook,
   };
 }
 
 const noEdges: readonly Edge[] = [];
+const certain: Certainty = { open: [], idle: 0 };
 const noRemedies: Remedies = { mended: [], alsoBetter: [] };
+
+/** What is on is shown even where it does not belong. */
+function mayBeShown({ belongs, worn }: RankedPiece): boolean {
+  return belongs || worn;
+}
 
 function passes({ mends, brings }: RankedPiece, filter: TrayFilter): boolean {
   if (filter === "mends") return mends.length > 0;

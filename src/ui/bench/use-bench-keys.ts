@@ -16,7 +16,7 @@ const names: Readonly<Record<string, string>> = {
 
 /** Elements that have keys of their own: what is typed there is theirs. */
 const typing =
-  "input, textarea, select, [contenteditable], [role=dialog], [role=menu], [role=listbox] [role=option] input";
+  "input, textarea, select, [contenteditable], [role=combobox], [role=dialog], [role=menu], [role=listbox] [role=option] input";
 
 /** Controls that Enter belongs to. */
 const controls = "button, a, summary";

@@ -47,6 +47,7 @@ export function useJudging({ source, judgement, look, key, advisor }: Judged): {
   const judging: Judging = {
     client: client.name.split(" ")[0] ?? client.name,
     book: client.ruleBook,
+    lookId: look.id,
     kept: source.kept,
     hrefOf: (rule) => (source.kept ? `/clients/${client.id}/rules#${rule}` : null),
     advisor,
@@ -61,7 +62,7 @@ export function useJudging({ source, judgement, look, key, advisor }: Judged): {
       }),
     onWithdraw: overrulings.withdraw,
     onChangeBook: (change) =>
-      void answerOf(judgement.changeBook({ clientId: client.id, change })).then((outcome) =>
+      void answerOf(() => judgement.changeBook({ clientId: client.id, change })).then((outcome) =>
         setBookRefusal(outcome.ok ? null : sayFaults(outcome)),
       ),
   };

@@ -1,62 +1,57 @@
 "use client";
 
-import { useEffect, useRef, useState } from "react";
-import type { LookRecord } from "@/core/studio/look-record";
-import type { Outcome } from "@/core/schema/outcome";
-import { clearWaiting, readWaiting, writeWaiting } from "./waiting-looks";
+import { useEffect, useMemo, useRef, useState } from "react";
+import type { BenchSource } from "@/core/studio/bench-source";
+import type { LookNow } from "@/core/studio/look-record";
+import type { LookStep } from "@/core/studio/look-steps";
+import { useDraftScope } from "../kit/draft-scope";
+import { createKeeper, type Keeper, type Keeping, type SaveLook } from "./keeper";
 
-export type SaveLook = (look: LookRecord) => Promise<Outcome<null>>;
-
-/** Where the keeping of the look stands; "waiting" is retried by itself. */
-export type Keeping =
-  { readonly state: "kept" | "keeping" | "waiting" } | { readonly state: "refused"; readonly say: string };
-
-const settle = 350;
-const retry = 4000;
-
-/**
- * Keeps the look in the background. What has not reached the server stays in the browser's own store, so
- * that a closed tab or a stopped server loses nothing; it is sent again when either comes back.
- */
-export function useKeeping(look: LookRecord, save: SaveLook | null): Keeping {
-  const [keeping, setKeeping] = useState<Keeping>({ state: "kept" });
-  const first = useRef(look);
-  const newest = useRef(look);
-
-  useEffect(() => {
-    if (!save) return;
-    void Promise.all(readWaiting(first.current.clientId).map((waiting) => send(save, waiting)));
-  }, [save]);
-
-  useEffect(() => {
-    newest.current = look;
-    if (!save || look === first.current) return;
-    writeWaiting(look);
-    setKeeping({ state: "keeping" });
-    let timer: ReturnType<typeof setTimeout>;
-    const attempt = async () => {
-      const outcome = await send(save, look);
-      if (newest.current !== look) return;
-      if (outcome === "unreachable") {
-        setKeeping({ state: "waiting" });
-        timer = setTimeout(() => void attempt(), retry);
-      } else
-        setKeeping(outcome.ok ? { state: "kept" } : { state: "refused", say: outcome.faults[0]?.say ?? "" });
-    };
-    timer = setTimeout(() => void attempt(), settle);
-    return () => clearTimeout(timer);
-  }, [look, save]);
-
-  return keeping;
+interface Kept {
+  readonly keeping: Keeping;
+  /** Null for a look from a file, which is not kept. */
+  readonly keeper: Keeper | null;
 }
 
-async function send(save: SaveLook, look: LookRecord): Promise<Outcome<null> | "unreachable"> {
-  try {
-    const outcome = await save(look);
-    if (!outcome.ok && outcome.faults.some(({ field }) => field === "database")) return "unreachable";
-    clearWaiting(look);
-    return outcome;
-  } catch {
-    return "unreachable";
-  }
+/** Keeps whatever look lies on the bench, as soon as something of it is no longer as it was. */
+export function useKeeping(
+  source: BenchSource,
+  look: LookNow,
+  steps: readonly LookStep[],
+  save: SaveLook | null,
+): Kept {
+  const [keeping, setKeeping] = useState<Keeping>({ state: "kept" });
+  const [first] = useState(source);
+  const madeBy = useDraftScope();
+  const keeper = useMemo(() => {
+    if (!save) return null;
+    const made = createKeeper(save, madeBy, setKeeping);
+    made.know(first.looks, first.startSteps);
+    return made;
+  }, [save, madeBy, first]);
+  const seen = useRef(new Map<string, string>());
+
+  useEffect(() => {
+    if (!keeper) return;
+    keeper.takeUpWaiting(first.client.id);
+    return keeper.sendNow;
+  }, [keeper, first]);
+
+  useEffect(() => {
+    if (!keeper) return;
+    const now = JSON.stringify(look);
+    const before = seen.current.get(look.id);
+    if (before === now) return;
+    seen.current.set(look.id, now);
+    const isOnRecord = first.looks.some(({ id }) => id === look.id);
+    const isAsFound = before === undefined && (isOnRecord || isUntouched(look));
+    if (!isAsFound) keeper.keep(look, steps);
+  }, [keeper, first, look, steps]);
+
+  return { keeping, keeper };
+}
+
+/** A new look to which nothing was done yet. */
+function isUntouched({ stepId, name, note }: LookNow): boolean {
+  return stepId === null && name === "" && note === "";
 }

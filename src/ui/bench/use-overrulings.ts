@@ -1,20 +1,29 @@
 "use client";
 
-import { useState } from "react";
+import { useCallback, useEffect, useState } from "react";
 import { v7 as uuid } from "uuid";
 import type { Outcome } from "@/core/schema/outcome";
 import type { BenchSource } from "@/core/studio/bench-source";
 import type { Overruling } from "@/core/studio/overruling";
-import { answerOf, sayFaults } from "../kit/answer";
+import { answerOf, isOfTheMoment, sayFaults } from "../kit/answer";
+import { useDraftScope } from "../kit/draft-scope";
+import {
+  forgetOverruling,
+  rememberOverruling,
+  waitingOverrulings,
+  withOverruling,
+  type WaitingOverruling,
+} from "./waiting-overrulings";
 
 export type SaveOverruling = (input: Overruling & { readonly clientId: string }) => Promise<Outcome<null>>;
 export type WithdrawOverruling = (input: { readonly id: string }) => Promise<Outcome<null>>;
 
 /**
  * What is overruled on this bench. It holds at once and is kept behind; what the studio refuses is taken
- * back, and said.
+ * back, and said. What was on its way when the page was left is sent when the bench is opened again.
  */
 export function useOverrulings(source: BenchSource, save: SaveOverruling, withdraw: WithdrawOverruling) {
+  const madeBy = useDraftScope();
   const [all, setAll] = useState(source.overrulings);
   const [refusal, setRefusal] = useState<string | null>(null);
   const [laid, setLaid] = useState(source.overrulings);
@@ -23,24 +32,46 @@ export function useOverrulings(source: BenchSource, save: SaveOverruling, withdr
     setAll(source.overrulings);
   }
 
-  const settle = (outcome: Promise<Outcome<null>>, before: readonly Overruling[]) => {
-    if (!source.kept) return;
-    void answerOf(outcome).then((answer) => {
+  const send = useCallback(
+    async (waiting: WaitingOverruling, before: readonly Overruling[]) => {
+      const { clientId } = waiting;
+      const answer = await answerOf(() =>
+        waiting.kind === "made" ? save({ ...waiting.overruling, clientId }) : withdraw({ id: waiting.id }),
+      );
+      // Where nobody answered, perhaps because the page is being left, it waits for the next time.
+      if (!answer.ok && isOfTheMoment(answer)) {
+        setRefusal("The studio does not answer. This judgement waits in this browser.");
+        return;
+      }
+      forgetOverruling(madeBy, waiting);
       setRefusal(answer.ok ? null : sayFaults(answer));
       if (!answer.ok) setAll(before);
-    });
+    },
+    [save, withdraw, madeBy],
+  );
+  const clientId = source.client.id;
+  const { kept, overrulings } = source;
+  useEffect(() => {
+    if (!kept) return;
+    const waiting = waitingOverrulings(madeBy, clientId);
+    if (waiting.length === 0) return;
+    // The browser alone knows them: the page is laid out by the server without.
+    // eslint-disable-next-line react-hooks/set-state-in-effect
+    setAll(waiting.reduce(withOverruling, [...overrulings]));
+    for (const each of waiting) void send(each, overrulings);
+  }, [kept, madeBy, clientId, overrulings, send]);
+
+  const judge = (waiting: WaitingOverruling) => {
+    setAll(withOverruling(all, waiting));
+    if (!kept) return;
+    rememberOverruling(madeBy, waiting);
+    void send(waiting, all);
   };
   return {
     all,
     refusal,
-    overrule: (overruling: Omit<Overruling, "id">) => {
-      const next: Overruling = { ...overruling, id: uuid() };
-      setAll([next, ...all]);
-      if (source.kept) settle(save({ ...next, clientId: source.client.id }), all);
-    },
-    withdraw: (id: string) => {
-      setAll(all.filter((overruling) => overruling.id !== id));
-      if (source.kept) settle(withdraw({ id }), all);
-    },
+    overrule: (overruling: Omit<Overruling, "id">) =>
+      judge({ kind: "made", clientId, overruling: { ...overruling, id: uuid() } }),
+    withdraw: (id: string) => judge({ kind: "withdrawn", clientId, id }),
   };
 }

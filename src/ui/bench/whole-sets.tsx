@@ -106,7 +106,7 @@ function FoundSets({ found }: { readonly found: BestSets | null }) {
                 </span>
                 <span className="tabular flex items-center gap-1.5 text-small font-semibold">
                   <VerdictMark of={verdict} className="size-4" />
-                  {wordOf(verdict)} {markOf({ verdict, score })}
+                  {wordOf(verdict)} {markOf({ verdict, score })}{" "}
                   <span className="font-normal text-ink-soft">{count}</span>
                 </span>
               </button>

@@ -118,7 +118,7 @@ interface LookOfProps extends Pick<LooksProps, "wardrobe" | "base"> {
 /** One look of the line, drawn as it would be worn; opened, it lies on the bench. */
 const LookOf = memo(function LookOf({ wardrobe, base, set }: LookOfProps) {
   const unit = useLengthUnit();
-  const { dressed, reading, turned } = useMemo(() => {
+  const { dressed, reading, hem } = useMemo(() => {
     const key = {
       garmentIds: base.pieceIds,
       accessoryIds: set.pieceIds,
@@ -153,7 +153,7 @@ const LookOf = memo(function LookOf({ wardrobe, base, set }: LookOfProps) {
           {reading.level === null
             ? ""
             : `level ${Math.round(reading.level * 10) / 10}, ${levelWord(reading.level)}`}
-          {turned && ", turned up"}
+          {hem && ", turned up"}
         </span>
       </span>
     </Link>

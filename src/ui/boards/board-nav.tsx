@@ -25,7 +25,7 @@ export function BoardNav({ here, clients, clientId }: BoardNavProps) {
             key={href}
             href={`${href}?client=${clientId}`}
             aria-current={href === here ? "page" : undefined}
-            className={`flex h-9 items-center border border-l-0 border-rule-strong px-3 first:border-l ${href === here ? "bg-ink text-paper" : "bg-paper hover:bg-well"}`}
+            className={`flex h-9 touch:min-h-11 items-center border border-l-0 border-rule-strong px-3 first:border-l ${href === here ? "bg-ink text-paper" : "bg-paper hover:bg-well"}`}
           >
             {name}
           </Link>
@@ -37,7 +37,7 @@ export function BoardNav({ here, clients, clientId }: BoardNavProps) {
             key={id}
             href={`${here}?client=${id}`}
             aria-current={id === clientId ? "true" : undefined}
-            className={`flex h-9 items-center border px-4 font-serif text-body ${id === clientId ? "border-ink bg-ink text-paper" : "border-rule-strong bg-paper hover:bg-well"}`}
+            className={`flex h-9 touch:min-h-11 items-center border px-4 font-serif text-body ${id === clientId ? "border-ink bg-ink text-paper" : "border-rule-strong bg-paper hover:bg-well"}`}
           >
             {name}
           </Link>

@@ -4,14 +4,16 @@ import { useRouter } from "next/navigation";
 import { useCallback, useState } from "react";
 import { toast } from "sonner";
 import type { Outcome } from "@/core/schema/outcome";
-import { gapSpecOf } from "@/core/search/gap-spec";
+import { gapSpecOf, type GapFacts, type GapSpec } from "@/core/search/gap-spec";
+import { sayPair } from "@/core/search/gaps";
 import type { BenchSource, NamedPieces } from "@/core/studio/bench-source";
 import type { GapInput, GapRecord } from "@/core/studio/gap-record";
 import type { FoundGaps } from "@/workers/answers";
 import { useAsk, type Question } from "../counsel/use-ask";
-import { useCounsel } from "../counsel/use-counsel";
+import { useCounsel, type Advisor } from "../counsel/use-counsel";
 import { granted } from "../kit/answer";
 import { FoundGapRow } from "./found-gap";
+import { OwnGap } from "./own-gap";
 import { GapList, type GapListActions } from "./gap-list";
 
 interface GapBoardProps {
@@ -29,16 +31,25 @@ export function GapBoard({ wardrobe, sets, gaps, actions }: GapBoardProps) {
   const router = useRouter();
   // What is put on the list changes nothing of what was read: it is not read again for that.
   const [laid] = useState({ wardrobe, sets });
-  const found = useGaps(laid.wardrobe, laid.sets);
+  const advisor = useCounsel(laid.wardrobe);
+  const found = useGaps(advisor, laid.wardrobe.bases, laid.sets);
   const listed = new Set(gaps.map(({ facts }) => gapSpecOf(facts).say));
-  const add = async (gap: FoundGaps["gaps"][number], opens: readonly string[]) => {
-    const input = { clientId: wardrobe.client.id, facts: gap.facts, opens, note: "", budget: null };
-    if (!(await granted(actions.add(input)))) return;
-    toast(`On the gap list: ${gap.say}.`);
+  const add = async ({ facts, say }: GapSpec, opens: readonly string[], note = "") => {
+    const input = { clientId: wardrobe.client.id, facts, opens, note, budget: null };
+    if (!(await granted(() => actions.add(input)))) return false;
+    toast(`On the gap list: ${say}.`);
     router.refresh();
+    return true;
   };
+  const opensOf = async (facts: GapFacts): Promise<readonly string[]> =>
+    advisor
+      ? advisor.ask(
+          (counsel) => counsel.opens(laid.wardrobe.bases, laid.sets, facts),
+          new AbortController().signal,
+        )
+      : [];
   return (
-    <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_27rem] print:block">
+    <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[minmax(0,1fr)_27rem] print:block">
       <section aria-label="What is missing" className="grid gap-3 print:hidden">
         <p role="status" className="tabular max-w-[70ch]">
           {sayFound(found)}
@@ -47,7 +58,7 @@ export function GapBoard({ wardrobe, sets, gaps, actions }: GapBoardProps) {
           {found?.gaps.map((gap) => {
             const opens = gap.unlocks.flatMap((i) => {
               const pair = found.unserved[i];
-              return pair ? [pair.occasion ? `${pair.base} for ${pair.occasion}` : pair.base] : [];
+              return pair ? [sayPair(pair)] : [];
             });
             return (
               <FoundGapRow
@@ -67,15 +78,20 @@ export function GapBoard({ wardrobe, sets, gaps, actions }: GapBoardProps) {
           </p>
         )}
       </section>
-      <GapList client={wardrobe.client} gaps={gaps} actions={actions} />
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-4">
+        <OwnGap add={add} opensOf={opensOf} clientId={wardrobe.client.id} />
+        <GapList client={wardrobe.client} gaps={gaps} actions={actions} />
+      </div>
     </div>
   );
 }
 
 /** The gaps as the worker finds them; null until it has read what is served. */
-function useGaps(wardrobe: GapBoardProps["wardrobe"], sets: readonly NamedPieces[]): FoundGaps | null {
-  const advisor = useCounsel(wardrobe);
-  const { bases } = wardrobe;
+function useGaps(
+  advisor: Advisor | null,
+  bases: readonly NamedPieces[],
+  sets: readonly NamedPieces[],
+): FoundGaps | null {
   const question = useCallback<Question<FoundGaps>>(
     (counsel, call, tell) => counsel.gaps(bases, sets, tell, call),
     [bases, sets],

@@ -82,7 +82,7 @@ function GapRow({ gap, client, actions }: GapRowProps) {
     const { version } = kept.current;
     if (words.trim() === kept.current.note && amount === kept.current.budget) return;
     setState("keeping ...");
-    const answer = await granted(actions.note({ id, version, note: words, budget: amount }));
+    const answer = await granted(() => actions.note({ id, version, note: words, budget: amount }));
     if (answer) kept.current = { note: words.trim(), budget: amount, version: version + 1 };
     setState(answer ? "kept" : "");
   };

@@ -1,14 +1,15 @@
 "use client";
 
-import type { ReactNode } from "react";
+import { useRef, type ReactNode } from "react";
 import { useController, useWatch } from "react-hook-form";
+import { baseFault } from "@/core/piece/base-fault";
 import { dress } from "@/core/dressing/dress";
 import type { Client } from "@/core/piece/client";
 import { placeOf, type Piece } from "@/core/piece/piece";
 import { phrase } from "@/core/reading/phrase";
 import { read } from "@/core/reading/read";
 import { bySeverity } from "@/core/reading/severity";
-import type { Outcome } from "@/core/schema/outcome";
+import { refused, type Outcome } from "@/core/schema/outcome";
 import type { GroupInput } from "@/core/studio/group-record";
 import { describeLook } from "../drawing/describe";
 import { Figure } from "../drawing/figure/figure";
@@ -32,12 +33,22 @@ interface BaseFormProps {
 
 /** Garments laid out to a base, drawn on the client and read bare as they are chosen. */
 export function BaseForm({ id, version, initial, client, garments, save, actions }: BaseFormProps) {
+  const asked = useRef("");
+  const saveOnceAsked = async (input: GroupInput) => {
+    const garmentIds = input.pieceIds.join();
+    const fault = baseFault(garmentsOf(garments, input.pieceIds));
+    if (fault?.is !== "asked" || asked.current === garmentIds) return save(input);
+    asked.current = garmentIds;
+    return refused<string>("pieceIds", `${fault.say} If it is meant so, save it once more.`);
+  };
   return (
     <RecordForm
       initial={{ id, version, ...initial }}
+      draft={`base.${id ?? `new.${client.id}`}`}
       schema={() => import("@/core/schema/forms/group-form").then(({ groupForm }) => groupForm)}
-      onSave={save}
+      onSave={saveOnceAsked}
       then={(saved) => `/bench?client=${client.id}&base=${saved}`}
+      deed="work"
       saveLabel={id ? "Keep changes" : "Lay out base"}
       savedSay="The base is kept, and on the bench."
       actions={actions}
@@ -75,7 +86,7 @@ function GarmentChoice({ garments }: { readonly garments: readonly Piece[] }) {
         if (here.length === 0) return null;
         return (
           <div key={place} className="mt-4">
-            <h3 className="mb-1.5 font-sans font-medium text-ink-soft">{title}</h3>
+            <h2 className="mb-1.5 font-sans font-medium text-ink-soft">{title}</h2>
             <div className="grid grid-cols-[repeat(auto-fill,minmax(7.5rem,1fr))] gap-2">
               {here.map((piece) => {
                 const on = chosen.includes(piece.id);
@@ -100,13 +111,17 @@ function GarmentChoice({ garments }: { readonly garments: readonly Piece[] }) {
   );
 }
 
+function garmentsOf(garments: readonly Piece[], ids: readonly string[]): Piece[] {
+  return ids.flatMap((id) => garments.find((piece) => piece.id === id) ?? []);
+}
+
 /** The base on the body and what it lacks, before any accessory. */
 function BarePreview({ client, garments }: { readonly client: Client; readonly garments: readonly Piece[] }) {
   const unit = useLengthUnit();
   const ids = useWatch({ name: "pieceIds" }) as string[];
   const look = {
     client,
-    garments: ids.flatMap((id) => garments.find((piece) => piece.id === id) ?? []),
+    garments: garmentsOf(garments, ids),
     accessories: [],
     adjustments: [],
     occasion: null,

@@ -37,9 +37,11 @@ export function ClientForm(props: ClientFormProps) {
   return (
     <RecordForm
       initial={{ id, version, ...(initial ?? { ...newClient, ruleBook: studioBook }) }}
+      draft={`client.${id ?? "new"}`}
       schema={() => import("@/core/schema/forms/client-form").then(({ clientForm }) => clientForm)}
       onSave={save}
       then={(saved) => `/clients/${saved}`}
+      deed="measure"
       saveLabel={id ? "Keep changes" : "Add client"}
       savedSay={id ? "The client is kept." : "The client is on record."}
       actions={actions}

@@ -58,7 +58,7 @@ export function ClientShelves({ client, bases, occasions, pieces }: ClientShelve
                 </Link>
                 <Link
                   href={`/clients/${client.id}/bases/${base.id}`}
-                  className="block px-2 pb-1.5 text-tiny text-ink-soft underline decoration-rule-strong underline-offset-2 hover:text-ink"
+                  className="block touch:flex touch:min-h-11 touch:items-center px-2 pb-1.5 text-tiny text-ink-soft underline decoration-rule-strong underline-offset-2 hover:text-ink"
                 >
                   change
                 </Link>

@@ -25,9 +25,11 @@ export function OccasionForm({ id, version, clientId, initial, save, actions }: 
   return (
     <RecordForm
       initial={{ id, version, clientId, occasion: initial }}
+      draft={`occasion.${id ?? `new.${clientId}`}`}
       schema={() => import("@/core/schema/forms/occasion-form").then(({ occasionForm }) => occasionForm)}
       onSave={save}
       then={() => `/clients/${clientId}`}
+      deed="work"
       saveLabel={id ? "Keep changes" : "Add occasion"}
       savedSay="The occasion is kept."
       actions={actions}

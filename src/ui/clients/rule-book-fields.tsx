@@ -52,7 +52,7 @@ function Answers({ book, clientId }: { readonly book: RuleBook; readonly clientI
         {figures > 0 && `, ${figures} ${figures === 1 ? "figure" : "figures"} set otherwise`}.{" "}
         <Link
           href={`/clients/${clientId}/rules`}
-          className="text-ink underline decoration-rule-strong underline-offset-4"
+          className="text-ink touch:inline-flex touch:min-h-11 touch:items-center underline decoration-rule-strong underline-offset-4"
         >
           Open the rule book
         </Link>

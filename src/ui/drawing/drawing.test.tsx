@@ -1,7 +1,9 @@
 import { renderToStaticMarkup } from "react-dom/server";
 import { describe, expect, it } from "vitest";
 import { dress } from "@/core/dressing/dress";
-import { kindNames } from "@/core/piece/kinds";
+import type { Fields } from "@/core/piece/field";
+import { initialFigures } from "@/core/piece/initial-figures";
+import { kindNames, kinds } from "@/core/piece/kinds";
 import type { Look } from "@/core/piece/look";
 import { placeOf, type Piece } from "@/core/piece/piece";
 import { sample, sampleClient, sampleLook } from "@/core/testing/sample";
@@ -9,6 +11,7 @@ import { AnkleWindow } from "./ankle/ankle-window";
 import { Figure } from "./figure/figure";
 import { skirtFlat } from "./flats/skirt-flat";
 import { NeckWindow } from "./neck/neck-window";
+import { Plate } from "./plate";
 import { commonBox, plateBox } from "./plate-box";
 import { shoeSide } from "./shoe-side";
 
@@ -132,5 +135,26 @@ describe("plates", () => {
     expect(side({ figures: { lift: 8, tip: "slim" } }).heel).toContain("M -0.1 7.");
     expect(side({ figures: { lift: 0.5 } }).heel).toBe("");
     expect(side({ figures: { form: "boot", lift: 4, shaft: 20, shaftTop: 30 } }).height).toBe(24);
+  });
+});
+
+describe("a figure that is half typed", () => {
+  it("draws no side of less than nothing, whatever the kind and the measure", () => {
+    for (const kind of kindNames) {
+      const fields = Object.entries(kinds[kind].figures as Fields);
+      const forms = fields.flatMap(([name, field]) =>
+        field.type === "choice" ? field.options.map((option) => ({ [name]: option })) : [],
+      );
+      for (const form of [{}, ...forms])
+        for (const [name, { type }] of fields)
+          for (const digit of type === "number" ? [0, 1, 2, 5, 9] : []) {
+            const made = sample(kind, { name: kind });
+            const figures = { ...initialFigures(kind), ...form, [name]: digit };
+            const markup = renderToStaticMarkup(<Plate piece={{ ...made, figures } as Piece} />);
+            expect(markup, `${kind}, ${name} ${digit}`).not.toMatch(
+              /(?:width|height|r|rx|ry)="-|NaN|Infinity|undefined/,
+            );
+          }
+    }
   });
 });

@@ -21,7 +21,7 @@ interface Dress {
 }
 
 function classOf({ look = "plain", size = "normal" }: Dress, extra?: string): string {
-  return `inline-flex items-center justify-center gap-1.5 whitespace-nowrap rounded-[2px] font-medium disabled:cursor-default disabled:opacity-45 ${looks[look]} ${sizes[size]} ${extra ?? ""}`;
+  return `inline-flex items-center justify-center gap-1.5 touch:min-h-11 touch:min-w-11 whitespace-nowrap rounded-[2px] font-medium disabled:cursor-default disabled:opacity-45 ${looks[look]} ${sizes[size]} ${extra ?? ""}`;
 }
 
 /** A button; its label is a verb. */

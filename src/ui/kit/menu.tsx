@@ -1,7 +1,8 @@
 "use client";
 
 import { DropdownMenu } from "radix-ui";
-import type { ReactNode } from "react";
+import { useState, type ReactNode } from "react";
+import { overPage } from "./over-page";
 
 interface MenuProps {
   readonly label: string;
@@ -10,12 +11,13 @@ interface MenuProps {
 
 /** A menu under a button. */
 export function Menu({ label, children }: MenuProps) {
+  const [isOpen, setIsOpen] = useState(false);
   return (
-    <DropdownMenu.Root>
+    <DropdownMenu.Root modal={false} open={isOpen} onOpenChange={setIsOpen}>
       <DropdownMenu.Trigger className="h-9 border border-rule-strong bg-paper px-3 font-medium hover:bg-well">
         {label}
       </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
+      <DropdownMenu.Portal container={isOpen ? overPage(null) : null}>
         <DropdownMenu.Content
           align="end"
           sideOffset={4}

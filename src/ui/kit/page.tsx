@@ -1,5 +1,7 @@
 import type { ReactNode } from "react";
 
+import { contentId } from "./content";
+
 interface PageProps {
   readonly title: string;
   readonly about?: ReactNode;
@@ -10,7 +12,7 @@ interface PageProps {
 /** A place other than the bench: its name, what can be done, and a sheet of pattern paper. */
 export function Page({ title, about, actions, children }: PageProps) {
   return (
-    <main className="mx-auto w-full max-w-[80rem] px-6 pt-6 pb-16">
+    <main id={contentId} tabIndex={-1} className="outline-none mx-auto w-full max-w-[80rem] px-6 pt-6 pb-16">
       <header className="mb-5 flex flex-wrap items-end justify-between gap-x-6 gap-y-3">
         <div>
           <h1 className="text-title">{title}</h1>

@@ -1,8 +1,10 @@
 "use client";
 
+import { useSelect } from "downshift";
 import { ChevronDown } from "lucide-react";
-import { Select as Radix } from "radix-ui";
+import { Popover } from "radix-ui";
 import type { Ref } from "react";
+import { overPage } from "./over-page";
 
 /** What a form's field says of the control it labels. */
 interface Control {
@@ -12,59 +14,94 @@ interface Control {
   readonly className: string;
 }
 
+interface Option {
+  readonly id: string;
+  readonly name: string;
+}
+
 interface SelectProps {
   readonly label: string;
   readonly value: string;
-  readonly options: readonly { readonly id: string; readonly name: string }[];
+  readonly options: readonly Option[];
   readonly onChange: (id: string) => void;
   readonly className?: string;
   /** In a form: whose field it is. The field's own label names it then. */
   readonly control?: Control;
   readonly ref?: Ref<HTMLButtonElement>;
   readonly onBlur?: () => void;
+  /** Where the focus goes after a choice, by the id of the element; left alone it stays at the list. */
+  readonly focusAfter?: string;
 }
 
-/** Radix keeps the empty value for "nothing chosen": an option without an id goes by this one. */
-const none = "none";
+const { ItemClick, ToggleButtonKeyDownEnter, ToggleButtonKeyDownSpaceButton } = useSelect.stateChangeTypes;
+const choosing: readonly unknown[] = [ItemClick, ToggleButtonKeyDownEnter, ToggleButtonKeyDownSpaceButton];
 
-/** One choice of a list that may be long. */
+/** One choice of a list that may be long. The page behind an open list stays readable to everybody. */
 export function Select(props: SelectProps) {
-  const { label, value, options, onChange, className = "", control, ref, onBlur } = props;
+  const { label, value, options, onChange, className = "", control, ref, onBlur, focusAfter } = props;
+  const chosen = options.find(({ id }) => id === value) ?? null;
+  const list = useSelect<Option>({
+    items: [...options],
+    selectedItem: chosen,
+    itemToString: (option) => option?.name ?? "",
+    itemToKey: (option) => option?.id,
+    onSelectedItemChange: ({ selectedItem }) => {
+      if (selectedItem) onChange(selectedItem.id);
+    },
+    onStateChange: ({ type, isOpen }) => {
+      if (isOpen !== false || !focusAfter || !choosing.includes(type)) return;
+      // The list gives the focus back to its button first.
+      requestAnimationFrame(() => document.getElementById(focusAfter)?.focus({ preventScroll: true }));
+    },
+  });
   const line = `h-7 border-b border-rule-strong font-serif font-medium ${className}`;
   return (
-    <Radix.Root value={value || none} onValueChange={(next) => onChange(next === none ? "" : next)}>
-      <Radix.Trigger
-        ref={ref}
-        onBlur={onBlur}
-        {...(control ?? { "aria-label": label })}
-        className={`flex w-full min-w-0 items-center gap-1 text-left text-body ${control?.className ?? line}`}
-      >
-        <span className="min-w-0 flex-1 truncate">
-          <Radix.Value />
-        </span>
-        <Radix.Icon className="shrink-0 text-ink-soft">
-          <ChevronDown className="size-3.5" aria-hidden="true" />
-        </Radix.Icon>
-      </Radix.Trigger>
-      <Radix.Portal>
-        <Radix.Content
-          position="popper"
-          sideOffset={4}
-          className="z-50 max-h-[min(24rem,var(--radix-select-content-available-height))] min-w-(--radix-select-trigger-width) overflow-auto border border-rule-strong bg-paper shadow-md"
+    <Popover.Root open={list.isOpen}>
+      <Popover.Anchor asChild>
+        <button
+          type="button"
+          // The library hands the ref on to the button, and does not read it.
+          // eslint-disable-next-line react-hooks/refs
+          {...list.getToggleButtonProps({
+            ...(ref ? { ref } : {}),
+            onBlur,
+            "aria-labelledby": undefined,
+            ...(control ?? { "aria-label": label }),
+          })}
+          className={`flex w-full min-w-0 items-center gap-1 text-left text-body ${control?.className ?? line}`}
         >
-          <Radix.Viewport className="py-1">
-            {options.map(({ id, name }) => (
-              <Radix.Item
-                key={id || none}
-                value={id || none}
-                className="cursor-pointer px-3 py-1.5 data-[highlighted]:bg-well data-[state=checked]:font-semibold"
+          <span className="min-w-0 flex-1 truncate">{chosen?.name}</span>
+          <ChevronDown className="size-3.5 shrink-0 text-ink-soft" aria-hidden="true" />
+        </button>
+      </Popover.Anchor>
+      <Popover.Portal container={list.isOpen ? overPage(document.activeElement) : null}>
+        <Popover.Content
+          role="presentation"
+          align="start"
+          sideOffset={4}
+          onOpenAutoFocus={(event) => event.preventDefault()}
+          onCloseAutoFocus={(event) => event.preventDefault()}
+          className="z-50 max-h-[min(24rem,var(--radix-popover-content-available-height))] min-w-(--radix-popover-trigger-width) overflow-auto border border-rule-strong bg-paper shadow-md"
+        >
+          <ul
+            {...list.getMenuProps(
+              { "aria-label": label, "aria-labelledby": undefined },
+              { suppressRefError: true },
+            )}
+            className="py-1"
+          >
+            {options.map((option, index) => (
+              <li
+                key={option.id}
+                {...list.getItemProps({ item: option, index })}
+                className={`flex cursor-pointer items-center px-3 py-1.5 ${index === list.highlightedIndex ? "bg-well" : ""} ${option === chosen ? "font-semibold" : ""}`}
               >
-                <Radix.ItemText>{name}</Radix.ItemText>
-              </Radix.Item>
+                {option.name}
+              </li>
             ))}
-          </Radix.Viewport>
-        </Radix.Content>
-      </Radix.Portal>
-    </Radix.Root>
+          </ul>
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
   );
 }

@@ -26,7 +26,7 @@ export function ShortcutsProvider({ kept, save, children }: ShortcutsProviderPro
   const change = (next: Shortcuts) => {
     const before = shortcuts;
     setShortcuts(next);
-    void granted(save(next)).then((done) => !done && setShortcuts(before));
+    void granted(() => save(next)).then((done) => !done && setShortcuts(before));
   };
   return <Context value={{ shortcuts, change }}>{children}</Context>;
 }

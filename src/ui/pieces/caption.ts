@@ -4,8 +4,17 @@ import { drawingOf } from "../drawing/kinds";
 
 /** The figures of a piece that matter at a glance, in a few words. */
 export function captionOf(piece: Piece, unit: LengthUnit): string {
-  const figures = drawingOf(piece).caption(piece.figures, (cm) => sayLength(cm, unit));
-  return [...figures, metalOf(piece)].filter(Boolean).join(", ");
+  // Of what nobody has said nothing is said here either.
+  const unknown = Object.fromEntries(piece.unsaid.map((name) => [name, NaN]));
+  const figures = drawingOf(piece)
+    .caption({ ...piece.figures, ...unknown }, (cm) => (Number.isNaN(cm) ? "NaN" : sayLength(cm, unit)))
+    .filter((words) => !words.includes("NaN"));
+  return [...figures, metalOf(piece), unsaidOf(piece)].filter(Boolean).join(", ");
+}
+
+function unsaidOf({ unsaid }: Piece): string {
+  if (unsaid.length === 0) return "";
+  return unsaid.length === 1 ? "1 measure not said" : `${unsaid.length} measures not said`;
 }
 
 function metalOf(piece: Piece): string {

@@ -3,14 +3,13 @@
 import { cloths } from "@/core/finish/cloths";
 import { finishNames } from "@/core/finish/finishes";
 import { metalNames } from "@/core/finish/metals";
-import { patterns } from "@/core/piece/piece-common";
-import { ladder } from "@/core/register/ladder";
+import { patterns, statementWords } from "@/core/piece/piece-common";
 import { poles } from "@/core/style/poles";
 import { ChoiceField, wordsAsOptions } from "../kit/form/fields";
-import { LevelField } from "../kit/form/level-field";
 import { LengthField } from "../kit/form/number-fields";
 import { WordsField } from "../kit/form/words-field";
 import { StepField } from "../kit/form/step-field";
+import { LevelSpanField } from "./level-span-field";
 
 /** Surface, metal, style and level: what a stylist sees first. */
 export function CharacterFields() {
@@ -50,16 +49,10 @@ export function CharacterFields() {
       <fieldset>
         <legend className="mb-2 font-serif text-lead">Style and level</legend>
         <div className="grid grid-cols-2 gap-3 xl:grid-cols-4">
-          <StepField
-            name="piece.statement"
-            label="Statement"
-            steps={["background", "quiet", "leads", "first thing seen"]}
-          />
-          <LevelField name="piece.register.low" label="Lowest level" words={ladder} />
-          <LevelField name="piece.register.centre" label="Level" words={ladder} />
-          <LevelField name="piece.register.high" label="Highest level" words={ladder} />
+          <StepField name="piece.statement" label="Statement" none="Not said" steps={statementWords} />
+          <LevelSpanField name="piece.register" />
         </div>
-        <WordsField name="piece.poles" label="Style" words={poles} />
+        <WordsField name="piece.poles" label="Style" help="one or two; none is not said" words={poles} />
       </fieldset>
     </>
   );

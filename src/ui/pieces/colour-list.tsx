@@ -18,13 +18,18 @@ const most = 12;
 /** The colours of a piece, each with its share and its role. */
 export function ColourList() {
   const { fields, append, remove } = useFieldArray({ name: "piece.swatches" });
-  const { getFieldState, formState } = useFormContext();
+  const { getFieldState, getValues, setValue, formState } = useFormContext();
+  const giveFirstTheRest = () => {
+    const rest = restForFirst(getValues("piece.swatches") as readonly Swatch[]);
+    if (rest !== null) setValue("piece.swatches.0.share", rest, { shouldDirty: true });
+  };
   const fault = getFieldState("piece.swatches", formState).error?.message;
   return (
     <fieldset id={fieldId("piece.swatches")} tabIndex={-1}>
       <legend className="mb-1 font-serif text-lead">Colours</legend>
       <p className="mb-2 text-ink-soft">
-        Shares of what is seen make 100 %; the reverse is the inside of the cloth and counts apart.
+        Shares of what is seen make 100 %: the first colour gives way to the others. The reverse is the inside
+        of the cloth and counts apart.
       </p>
       {fault && <p className="mb-2 font-medium text-thread">{fault}</p>}
       <div className="grid gap-2">
@@ -40,6 +45,7 @@ export function ColourList() {
               suffix="%"
               scale={100}
               empty={null}
+              onRead={i === 0 ? undefined : giveFirstTheRest}
             />
             <ChoiceField
               name={`piece.swatches.${i}.role`}
@@ -47,7 +53,14 @@ export function ColourList() {
               options={wordsAsOptions(swatchRoles)}
             />
             {fields.length > 1 && (
-              <Button look="quiet" className="mt-5" onClick={() => remove(i)}>
+              <Button
+                look="quiet"
+                className="mt-5"
+                onClick={() => {
+                  remove(i);
+                  giveFirstTheRest();
+                }}
+              >
                 Remove
               </Button>
             )}
@@ -59,13 +72,27 @@ export function ColourList() {
         <Button
           size="small"
           className="mt-2"
-          onClick={() => append({ hex: "#a8a8a8", share: 0, role: "motif" })}
+          onClick={() => {
+            append({ hex: "#a8a8a8", share: fifth, role: "motif" });
+            giveFirstTheRest();
+          }}
         >
           Add a colour
         </Button>
       )}
     </fieldset>
   );
+}
+
+/** What a further colour has at first. */
+const fifth = 0.2;
+
+/** What the others leave of what is seen to the first colour; null where they are no figures, or too much. */
+function restForFirst([first, ...others]: readonly Swatch[]): number | null {
+  const shares = others.filter(({ role }) => role !== "reverse").map(({ share }) => share as unknown);
+  const sum = shares.reduce<number>((all, share) => all + (typeof share === "number" ? share : NaN), 0);
+  if (first?.role === "reverse" || !(sum >= 0 && sum < 1)) return null;
+  return Math.round((1 - sum) * 1000) / 1000;
 }
 
 /** What each colour is, and what the ground and the others are to one another. */

@@ -27,12 +27,14 @@ function FigureField({ name, field }: { readonly name: string; readonly field: F
       return <ChoiceField {...shared} options={wordsAsOptions(field.options)} />;
     case "flag":
       return <FlagField {...shared} className="self-end" />;
-    case "number":
+    case "number": {
+      const placeholder = field.optional ? "none" : "not said";
       return field.unit === "cm" ? (
-        <LengthField {...shared} empty={null} />
+        <LengthField {...shared} empty={null} placeholder={placeholder} />
       ) : (
-        <NumberField {...shared} empty={null} suffix={suffixes[field.unit]} />
+        <NumberField {...shared} empty={null} placeholder={placeholder} suffix={suffixes[field.unit]} />
       );
+    }
   }
 }
 

@@ -1,9 +1,9 @@
 "use client";
 
-import { useState, type ReactNode } from "react";
+import type { ReactNode } from "react";
 import { useFormContext, useWatch } from "react-hook-form";
 import { kindNames, kinds, type Kind } from "@/core/piece/kinds";
-import { initialFigures } from "@/core/piece/initial-figures";
+import { completed, unsaidFigures } from "@/core/piece/as-said";
 import type { Piece } from "@/core/piece/piece";
 import type { Outcome } from "@/core/schema/outcome";
 import { pieceInput, pieceStates, type PieceDraft, type PieceRecord } from "@/core/studio/piece-record";
@@ -29,17 +29,18 @@ interface PieceFormProps {
 
 /** A piece with all that the rules read of it, drawn as it is typed. */
 export function PieceForm({ record, owners, owner, save, actions }: PieceFormProps) {
-  const [kind, setKind] = useState<Kind>(record?.piece.kind ?? "shoe");
   return (
     <RecordForm
       initial={
         record
           ? pieceInput(record)
-          : { id: null, version: null, clientId: owner, state: "ready", piece: newPiece(kind) }
+          : { id: null, version: null, clientId: owner, state: "ready", piece: newPiece("shoe") }
       }
+      draft={`piece.${record?.piece.id ?? `new.${owner ?? "kit"}`}`}
       schema={() => import("@/core/schema/forms/piece-form").then(({ pieceForm }) => pieceForm)}
       onSave={save}
       then={() => (owner ? `/rail?client=${owner}` : "/rail")}
+      deed="work"
       saveLabel={record ? "Keep changes" : "Add piece"}
       savedSay="The piece is on the rail."
       actions={actions}
@@ -48,7 +49,7 @@ export function PieceForm({ record, owners, owner, save, actions }: PieceFormPro
         <Preview />
         <div className="grid grid-cols-[minmax(0,1fr)] content-start gap-7">
           <div className="grid grid-cols-2 gap-3 xl:grid-cols-4">
-            {record ? null : <KindField kind={kind} onKind={setKind} />}
+            {record ? null : <KindField />}
             <TextField name="piece.name" label="Name" className={record ? "col-span-2" : ""} />
             <ChoiceField
               name="clientId"
@@ -59,7 +60,7 @@ export function PieceForm({ record, owners, owner, save, actions }: PieceFormPro
             <ChoiceField name="state" label="State" options={wordsAsOptions(pieceStates)} />
           </div>
           <ColourList />
-          <FigureFields key={kind} kind={kind} />
+          <Figures />
           <CharacterFields />
         </div>
       </div>
@@ -79,15 +80,22 @@ function newPiece(kind: Kind): PieceDraft {
     patternScale: 0,
     metal: "none",
     metalSize: 0,
-    poles: ["classic"],
-    statement: 0,
-    register: { low: 3, centre: 5, high: 7 },
-    figures: initialFigures(kind),
+    poles: [],
+    statement: null,
+    register: null,
+    figures: unsaidFigures(kind),
   } as PieceDraft;
 }
 
-function KindField({ kind, onKind }: { readonly kind: Kind; readonly onKind: (kind: Kind) => void }) {
+/** The measures of whatever kind the piece is. */
+function Figures() {
+  const kind = useWatch({ name: "piece.kind" }) as Kind;
+  return <FigureFields key={kind} kind={kind} />;
+}
+
+function KindField() {
   const { setValue } = useFormContext();
+  const kind = useWatch({ name: "piece.kind" }) as Kind;
   return (
     <Field name="piece.kind" label="Kind">
       <Select
@@ -97,8 +105,7 @@ function KindField({ kind, onKind }: { readonly kind: Kind; readonly onKind: (ki
         onChange={(chosen) => {
           const next = chosen as Kind;
           setValue("piece.kind", next);
-          setValue("piece.figures", initialFigures(next));
-          onKind(next);
+          setValue("piece.figures", unsaidFigures(next));
         }}
         options={kindNames.map((name) => ({ id: name, name: kinds[name].label }))}
       />
@@ -129,14 +136,13 @@ function Preview() {
 
 /** The draft as a piece, if its figures are numbers and its colours are colours. */
 function drawable(draft: PieceDraft): Piece | null {
-  const fields = kinds[draft.kind].figures as Record<string, { type: string; optional?: boolean }>;
+  const fields = kinds[draft.kind].figures as Record<string, { type: string }>;
   const figures = draft.figures as Record<string, unknown>;
   const readable = Object.entries(fields).every(([name, field]) => {
-    if (field.type !== "number") return true;
     const value = figures[name];
-    return typeof value === "number" || (value === null && field.optional === true);
+    return field.type !== "number" || typeof value === "number" || value === null;
   });
   const coloured =
     draft.swatches.length > 0 && draft.swatches.every(({ hex }) => /^#[0-9a-f]{6}$/i.test(hex));
-  return readable && coloured ? { ...draft, id: "draft" } : null;
+  return readable && coloured ? completed({ ...draft, id: "draft" }) : null;
 }

@@ -185,14 +185,18 @@ function useColumns(nameOf: RailTableProps["nameOf"]) {
           ),
         }),
         column.accessor(({ piece }) => piece.finish, { id: "finish", header: "Finish" }),
-        column.accessor(({ piece }) => piece.register.centre, {
+        column.accessor(({ piece }) => piece.register?.centre ?? null, {
           id: "level",
           header: "Level",
-          cell: ({ getValue }) => (
-            <span className="tabular">
-              {getValue()} <span className="text-ink-soft">{levelWord(getValue())}</span>
-            </span>
-          ),
+          cell: ({ getValue }) => {
+            const level = getValue();
+            if (level === null) return <span className="text-ink-soft">not said</span>;
+            return (
+              <span className="tabular">
+                {level} <span className="text-ink-soft">{levelWord(level)}</span>
+              </span>
+            );
+          },
         }),
         column.display({
           id: "owner",

@@ -36,6 +36,11 @@ export function Rail({ clients, isEmpty, first, look }: RailProps) {
     (id: string | null) => clients.find((client) => client.id === id)?.name ?? "Studio kit",
     [clients],
   );
+  const away = (
+    <ButtonLink look="quiet" href="/put-away">
+      What was put away
+    </ButtonLink>
+  );
   const add = (
     <ButtonLink look="strong" href={owner && owner !== studioKit ? `/rail/new?client=${owner}` : "/rail/new"}>
       Add a piece
@@ -50,7 +55,16 @@ export function Rail({ clients, isEmpty, first, look }: RailProps) {
       </Page>
     );
   return (
-    <Page title="Rail" about="Every garment and accessory, with the figures the rules read." actions={add}>
+    <Page
+      title="Rail"
+      about="Every garment and accessory, with the figures the rules read."
+      actions={
+        <>
+          {away}
+          {add}
+        </>
+      }
+    >
       <div className="mb-3 flex flex-wrap items-end gap-4">
         <div className="w-48">
           <Select
@@ -72,7 +86,7 @@ export function Rail({ clients, isEmpty, first, look }: RailProps) {
             options={shelves.map((shelf) => ({ id: shelf, name: shelfNames[shelf].toLowerCase() }))}
           />
         </div>
-        <label className="flex h-9 items-center gap-2 border border-rule-strong bg-white px-2.5">
+        <label className="flex h-9 touch:min-h-11 items-center gap-2 border border-rule-strong bg-white px-2.5">
           <span className="text-ink-soft">Find</span>
           <input
             type="search"

@@ -33,7 +33,7 @@ export function useRail(look: LookAlongRail, wish: RailWish, first: RailWindow) 
     let wanted = true;
     const timer = setTimeout(() => {
       asked.current.clear();
-      void answerOf(look({ ...wish, from: 0 })).then((outcome) => {
+      void answerOf(() => look({ ...wish, from: 0 })).then((outcome) => {
         if (!wanted) return;
         if (outcome.ok) setSeen({ wish, count: outcome.value.count, pieces: placed(outcome.value) });
         else toast(sayFaults(outcome));
@@ -53,7 +53,7 @@ export function useRail(look: LookAlongRail, wish: RailWish, first: RailWindow) 
         const key = `${keyOf(seen.wish)} ${at}`;
         if (seen.pieces.has(at) || asked.current.has(key)) continue;
         asked.current.add(key);
-        void answerOf(look({ ...seen.wish, from: at })).then((outcome) => {
+        void answerOf(() => look({ ...seen.wish, from: at })).then((outcome) => {
           if (!outcome.ok) {
             asked.current.delete(key);
             return;

@@ -4,9 +4,12 @@ import { useState } from "react";
 import { toast } from "sonner";
 import { readsAlike, readyBooks, type RuleBook } from "@/core/rule-book/rule-book";
 import type { Outcome } from "@/core/schema/outcome";
+import { sayMayNot, type Deed } from "@/core/studio/roles";
 import type { Wardrobe } from "@/core/studio/wardrobe";
 import { answerOf, sayFaults } from "../kit/answer";
 import { Button } from "../kit/button";
+import { useMay } from "../kit/role";
+import { useDraft } from "../kit/form/use-draft";
 import { Example } from "./example";
 import { LiveQuestions } from "./live-questions";
 import type { NamedLook } from "./named-look";
@@ -15,6 +18,10 @@ import { Versions, type BookVersion } from "./versions";
 import { Segments } from "../kit/segments";
 
 interface RuleBookRoomProps {
+  /** Whose book it is: a client's id, or the studio's own. */
+  readonly of: string;
+  /** What it is to keep it. */
+  readonly deed: Deed;
   readonly kept: RuleBook;
   /** Earlier versions, the newest first. */
   readonly versions: readonly BookVersion[];
@@ -25,17 +32,19 @@ interface RuleBookRoomProps {
 }
 
 /** A rule book: plain answers with what each would change on the client's own looks, and every figure. */
-export function RuleBookRoom({ kept, versions, wardrobe, looks, save }: RuleBookRoomProps) {
-  const [book, setBook] = useState(kept);
+export function RuleBookRoom({ of, deed, kept, versions, wardrobe, looks, save }: RuleBookRoomProps) {
+  const may = useMay(deed);
+  const draft = useDraft(`rules.${of}`, kept);
+  const { value: book, change: setBook } = draft;
   const [shown, setShown] = useState(0);
   const [fault, setFault] = useState<string | null>(null);
   const [saving, setSaving] = useState(false);
   const changed = !readsAlike(book, kept) || book.name !== kept.name;
   const keep = async () => {
     setSaving(true);
-    const outcome = await answerOf(save(book));
+    const outcome = await answerOf(() => save(book));
     if (outcome.ok) {
-      setBook(outcome.value);
+      draft.settle(outcome.value);
       toast(`Kept as version ${outcome.value.version}.`);
     }
     setFault(outcome.ok ? null : sayFaults(outcome));
@@ -69,13 +78,16 @@ export function RuleBookRoom({ kept, versions, wardrobe, looks, save }: RuleBook
             {changed && " with changes not kept yet"}
           </p>
           <div className="flex gap-2">
-            <Button look="strong" disabled={!changed || saving} onClick={() => void keep()}>
-              Keep
-            </Button>
-            <Button disabled={!changed} onClick={() => setBook(kept)}>
+            {may && (
+              <Button look="strong" disabled={!changed || saving} onClick={() => void keep()}>
+                Keep
+              </Button>
+            )}
+            <Button disabled={!changed} onClick={() => draft.settle(kept)}>
               Take back
             </Button>
           </div>
+          {!may && <p className="text-tiny text-ink-soft">{sayMayNot(deed)}</p>}
           {fault && (
             <p role="alert" className="border-l-2 border-thread pl-2">
               {fault}

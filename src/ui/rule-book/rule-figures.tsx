@@ -10,6 +10,7 @@ import { lenses, lensLabels } from "@/core/rules/finding";
 import { registry } from "@/core/rules/registry";
 import { ParamInput } from "./param-input";
 import { Segments } from "../kit/segments";
+import { Unfold } from "../kit/unfold";
 
 interface RuleFiguresProps {
   readonly book: RuleBook;
@@ -75,13 +76,17 @@ function RuleRow({ rule, book, onChange }: RuleRowProps) {
   const altered = Object.keys(own ?? {}).length + (weight === null ? 0 : 1);
   return (
     <li id={rule.id} className="scroll-mt-24 border-b border-rule target:bg-white">
-      <details>
-        <summary className="flex cursor-pointer items-baseline justify-between gap-4 py-1.5">
-          <span>{rule.title}</span>
-          <span className="tabular text-tiny whitespace-nowrap text-ink-soft">
-            {altered > 0 ? `${altered} set otherwise` : "default"}
-          </span>
-        </summary>
+      <Unfold
+        summaryClass="flex cursor-pointer items-baseline justify-between gap-4 py-1.5"
+        summary={
+          <>
+            <span>{rule.title}</span>
+            <span className="tabular text-tiny whitespace-nowrap text-ink-soft">
+              {altered > 0 ? `${altered} set otherwise` : "default"}
+            </span>
+          </>
+        }
+      >
         <div className="grid gap-2 pb-3 pl-4">
           <p className="max-w-[70ch] text-ink-soft">{rule.why}</p>
           {rule.schools.map((school) => (
@@ -102,7 +107,7 @@ function RuleRow({ rule, book, onChange }: RuleRowProps) {
           />
           <Figures id={rule.id} params={rule.params} book={book} onChange={onChange} />
         </div>
-      </details>
+      </Unfold>
     </li>
   );
 }

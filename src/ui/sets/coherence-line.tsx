@@ -1,13 +1,13 @@
-import { useState } from "react";
 import { markOf } from "@/core/reading/verdict";
 import type { Client } from "@/core/piece/client";
 import type { Piece } from "@/core/piece/piece";
 import { phrase } from "@/core/reading/phrase";
 import { levelWord } from "@/core/register/ladder";
-import { coherenceOf, pairsOf, type PairAgreement } from "@/core/sets/coherence";
+import { coherenceOf, pairsOf, type Coherence, type PairAgreement } from "@/core/sets/coherence";
 import { withinSentence } from "@/core/words/within-sentence";
 import { useLengthUnit } from "../kit/length-unit";
 import { Mark, VerdictMark, wordOf } from "../kit/marks";
+import { Unfold } from "../kit/unfold";
 
 interface CoherenceLineProps {
   readonly pieces: readonly Piece[];
@@ -21,49 +21,51 @@ const metalWords = { warm: "gold and brass", cool: "silver and steel", dark: "da
 /** What a set is by itself: coherence, metals, levels, season; opened, why its pieces agree or not. */
 export function CoherenceLine({ pieces, client, open = false }: CoherenceLineProps) {
   const unit = useLengthUnit();
-  const [isOpen, setOpen] = useState(open);
   const { score, verdict, findings, metals, span, season, forRain } = coherenceOf(pieces, client);
   const facts = [
     metals.length === 0 ? "no metal" : metals.map((metal) => metalWords[metal]).join(" beside "),
-    span ? `${levelWord(span.low)} to ${levelWord(span.high)}` : "its levels do not meet",
+    sayLevels(span),
     season,
     forRain ? "takes rain" : "not for rain",
   ];
   return (
-    <details
-      open={isOpen}
-      onToggle={(event) => setOpen(event.currentTarget.open)}
+    <Unfold
+      open={open}
       className="text-tiny text-ink-soft"
-    >
-      <summary className="tabular flex cursor-pointer flex-wrap items-center gap-x-1.5">
-        <VerdictMark of={verdict} className="size-3.5" />
-        <span className="text-ink">
-          by itself {wordOf(verdict)} {markOf({ verdict, score })}
-        </span>
-        <span>{facts.join("; ")}</span>
-      </summary>
-      {isOpen && (
+      summaryClass="tabular flex cursor-pointer flex-wrap items-center gap-x-1.5"
+      summary={
         <>
-          <ul className="mt-1.5 grid gap-0.5">
-            {findings.map((finding, i) => (
-              <li key={i} className="flex gap-1.5">
-                <Mark of={finding.effect} className="mt-0.5 size-3.5 shrink-0" />
-                <span>{phrase(finding, unit)}</span>
-              </li>
-            ))}
-          </ul>
-          <table className="mt-2 w-full border-t border-rule text-left">
-            <caption className="sr-only">Why two pieces agree, or not</caption>
-            <tbody>
-              {pairsOf(pieces, client).map((pair) => (
-                <PairRow key={`${pair.one.id} ${pair.other.id}`} pair={pair} />
-              ))}
-            </tbody>
-          </table>
+          <VerdictMark of={verdict} className="size-3.5" />
+          <span className="text-ink">
+            by itself {wordOf(verdict)} {markOf({ verdict, score })}
+          </span>
+          <span>{facts.join("; ")}</span>
         </>
-      )}
-    </details>
+      }
+    >
+      <ul className="mt-1.5 grid gap-0.5">
+        {findings.map((finding, i) => (
+          <li key={i} className="flex gap-1.5">
+            <Mark of={finding.effect} className="mt-0.5 size-3.5 shrink-0" />
+            <span>{phrase(finding, unit)}</span>
+          </li>
+        ))}
+      </ul>
+      <table className="mt-2 w-full border-t border-rule text-left">
+        <caption className="sr-only">Why two pieces agree, or not</caption>
+        <tbody>
+          {pairsOf(pieces, client).map((pair) => (
+            <PairRow key={`${pair.one.id} ${pair.other.id}`} pair={pair} />
+          ))}
+        </tbody>
+      </table>
+    </Unfold>
   );
+}
+
+function sayLevels(span: Coherence["span"]): string {
+  if (span === null) return "no level said";
+  return span === "apart" ? "its levels do not meet" : `${levelWord(span.low)} to ${levelWord(span.high)}`;
 }
 
 function PairRow({ pair: { one, other, points, because } }: { readonly pair: PairAgreement }) {

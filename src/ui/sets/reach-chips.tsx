@@ -13,7 +13,7 @@ interface ReachChipsProps {
   readonly hrefOf?: (base: NamedPieces) => Route;
 }
 
-const box = "flex h-8 items-center gap-1.5 border border-rule px-2";
+const box = "flex h-8 touch:min-h-11 items-center gap-1.5 border border-rule px-2";
 
 /** Every base with the verdict a set gets on it. */
 export function ReachChips({ bases, reach, hrefOf }: ReachChipsProps) {

@@ -20,7 +20,7 @@ export function RetiredSets({ sets, pieces, actions }: RetiredSetsProps) {
   const router = useRouter();
   if (sets.length === 0) return null;
   const takeUp = async (id: string) => {
-    if (await granted(actions.retire({ id, away: false }))) router.refresh();
+    if (await granted(() => actions.retire({ id, away: false }))) router.refresh();
   };
   return (
     <details className="mt-5 border border-rule bg-paper px-4 py-2">

@@ -1,9 +1,11 @@
 "use client";
 
+import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { Popover } from "radix-ui";
 import type { Outcome } from "@/core/schema/outcome";
 import { granted } from "../kit/answer";
+import { useMay } from "../kit/role";
 import { Select } from "../kit/select";
 
 export interface StudioSettingsProps {
@@ -22,8 +24,9 @@ function zones(own: string): readonly { readonly id: string; readonly name: stri
 /** Whose studio this is, and the time zone whose day is its today. */
 export function StudioSettings({ studioName, userName, timeZone, saveTimeZone }: StudioSettingsProps) {
   const router = useRouter();
+  const may = useMay("keep house");
   const choose = async (zone: string) => {
-    if (await granted(saveTimeZone({ zone }))) router.refresh();
+    if (await granted(() => saveTimeZone({ zone }))) router.refresh();
   };
   return (
     <Popover.Root>
@@ -36,13 +39,20 @@ export function StudioSettings({ studioName, userName, timeZone, saveTimeZone }:
           sideOffset={4}
           className="z-50 w-72 border border-rule-strong bg-paper p-4 shadow-md"
         >
+          <Link href="/members" className="mb-3 block underline decoration-rule-strong underline-offset-4">
+            Members, your password, where you are signed in
+          </Link>
           <p className="text-tiny text-ink-soft">The studio&apos;s day begins at midnight in</p>
-          <Select
-            label="Time zone of the studio"
-            value={timeZone}
-            options={zones(timeZone)}
-            onChange={(zone) => void choose(zone)}
-          />
+          {may ? (
+            <Select
+              label="Time zone of the studio"
+              value={timeZone}
+              options={zones(timeZone)}
+              onChange={(zone) => void choose(zone)}
+            />
+          ) : (
+            <p>{timeZone.replaceAll("_", " ")}</p>
+          )}
         </Popover.Content>
       </Popover.Portal>
     </Popover.Root>

@@ -21,16 +21,15 @@ interface TapeProps extends StudioSettingsProps {
   readonly unit: LengthUnit;
   readonly saveUnit: UnitSwitchProps["save"];
   readonly find: Find;
-  readonly signOut: () => Promise<void>;
 }
 
 /** The strip along the top, ruled like a tape: its long ticks are the places. */
-export function Tape({ unit, saveUnit, find, signOut, ...settings }: TapeProps) {
+export function Tape({ unit, saveUnit, find, ...settings }: TapeProps) {
   const path = usePathname();
   return (
     <header className="relative border-b border-rule-strong bg-paper">
       <Ticks />
-      <div className="relative flex min-h-11 flex-wrap items-stretch gap-x-3 px-4 md:flex-nowrap md:gap-x-6">
+      <div className="relative flex min-h-11 flex-wrap items-stretch gap-x-3 px-4 md:flex-nowrap md:gap-x-4 lg:gap-x-6">
         <Link href="/" className="flex h-11 items-center font-serif text-lead tracking-tight">
           Juxtane
         </Link>
@@ -45,7 +44,7 @@ export function Tape({ unit, saveUnit, find, signOut, ...settings }: TapeProps) 
                 key={href}
                 href={href}
                 aria-current={here ? "page" : undefined}
-                className={`relative flex items-center border-l border-rule-strong px-2 last:border-r sm:px-4 hover:bg-well ${here ? "font-semibold" : ""}`}
+                className={`relative flex items-center border-l border-rule-strong px-2 last:border-r sm:px-3 lg:px-4 hover:bg-well ${here ? "font-semibold" : ""}`}
               >
                 {label}
                 {here && (
@@ -62,7 +61,7 @@ export function Tape({ unit, saveUnit, find, signOut, ...settings }: TapeProps) 
           <FindButton find={find} />
           <UnitSwitch unit={unit} save={saveUnit} />
           <StudioSettings {...settings} />
-          <form action={signOut}>
+          <form action="/sign-out" method="post">
             <button
               type="submit"
               className="h-9 text-ink underline decoration-rule-strong underline-offset-4 hover:decoration-ink"

@@ -16,7 +16,7 @@ export function UnitSwitch({ unit, save }: UnitSwitchProps) {
   const [busy, start] = useTransition();
   const choose = (next: LengthUnit) =>
     start(async () => {
-      await granted(save({ unit: next }));
+      await granted(() => save({ unit: next }));
     });
   return (
     <div aria-busy={busy}>

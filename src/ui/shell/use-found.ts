@@ -24,7 +24,7 @@ export function useFound(
     if (asked === "") return undefined;
     let current = true;
     const timer = setTimeout(() => {
-      void answerOf(find({ words: asked })).then((outcome) => {
+      void answerOf(() => find({ words: asked })).then((outcome) => {
         if (current) setAnswer({ of: asked, found: outcome.ok ? outcome.value : [] });
       });
     }, pause);

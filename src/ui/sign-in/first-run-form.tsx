@@ -9,7 +9,8 @@ import { RecordForm } from "../kit/form/record-form";
 export function FirstRunForm({ found }: { readonly found: (input: FirstRun) => Promise<Outcome<null>> }) {
   return (
     <RecordForm
-      initial={{ studioName: "", userName: "", email: "", password: "", timeZone: ownZone() }}
+      initial={{ studioName: "", userName: "", email: "", password: "", code: "", timeZone: ownZone() }}
+      draft={null}
       schema={() => import("@/core/schema/forms/sign-in-form").then(({ firstRunForm }) => firstRunForm)}
       onSave={found}
       then={() => "/"}
@@ -19,7 +20,17 @@ export function FirstRunForm({ found }: { readonly found: (input: FirstRun) => P
         <TextField name="studioName" label="Studio" help="As your clients know it." />
         <TextField name="userName" label="Your name" />
         <TextField name="email" label="Email" type="email" />
-        <TextField name="password" label="Password" type="password" help="At least 10 characters." />
+        <TextField
+          name="password"
+          label="Password"
+          type="password"
+          help="Three or four words that do not belong together."
+        />
+        <TextField
+          name="code"
+          label="Code of the first run"
+          help="It was printed when the database was prepared."
+        />
       </div>
     </RecordForm>
   );

@@ -1,11 +1,13 @@
 "use client";
 
+import Link from "next/link";
+import type { Credentials, SignedIn } from "@/core/schema/forms/sign-in-form";
 import type { Outcome } from "@/core/schema/outcome";
 import { TextField } from "../kit/form/fields";
 import { RecordForm } from "../kit/form/record-form";
 
 interface SignInFormProps {
-  readonly signIn: (input: { email: string; password: string }) => Promise<Outcome<null>>;
+  readonly signIn: (input: Credentials) => Promise<Outcome<SignedIn>>;
   /** The demo's own sign-in, shown and filled in only in demo mode. */
   readonly demo: { readonly email: string; readonly password: string } | null;
 }
@@ -16,8 +18,12 @@ export function SignInForm({ signIn, demo }: SignInFormProps) {
     <>
       <RecordForm
         initial={{ email: demo?.email ?? "", password: demo?.password ?? "" }}
+        draft={null}
         schema={() => import("@/core/schema/forms/sign-in-form").then(({ signInForm }) => signInForm)}
-        onSave={signIn}
+        onSave={async (input) => {
+          const outcome = await signIn(input);
+          return outcome.ok ? { ok: true, value: null } : outcome;
+        }}
         then={() => "/"}
         saveLabel="Sign in"
       >
@@ -26,6 +32,11 @@ export function SignInForm({ signIn, demo }: SignInFormProps) {
           <TextField name="password" label="Password" type="password" />
         </div>
       </RecordForm>
+      <p className="mt-4">
+        <Link href="/forgotten" className="underline decoration-rule-strong underline-offset-4">
+          Forgotten your password?
+        </Link>
+      </p>
       {demo && (
         <p className="mt-6 border-l-2 border-rule-strong pl-3 text-ink-soft">
           This is the demo. Its sign-in is filled in:{" "}

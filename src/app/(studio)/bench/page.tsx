@@ -1,19 +1,23 @@
 import type { Metadata } from "next";
+import { addressed, type SaidAddress } from "@/core/schema/address";
 import { saveSet } from "@/server/actions/groups";
 import { keepTriedHem } from "@/server/actions/hems";
 import { changeClientBook, overrule, withdraw } from "@/server/actions/judgement";
-import { saveLook } from "@/server/actions/looks";
-import { benchFor, type BenchWish } from "@/server/records/bench";
+import { moveLook, saveLook, stepsOfLook } from "@/server/actions/looks";
+import { pieceToChange, savePiece } from "@/server/actions/pieces";
+import { benchFor, benchWishes } from "@/server/records/bench";
 import { nameClients } from "@/server/records/clients";
 import { clientOfNewestLook } from "@/server/records/looks";
 import { inOwnStudio } from "@/server/session/own-studio";
 import { BenchRoom } from "@/ui/bench/bench-room";
 import { EmptyBench } from "@/ui/bench/empty-bench";
 
+const pieceActions = { find: pieceToChange, save: savePiece };
+
 export const metadata: Metadata = { title: "Bench" };
 
-export default async function BenchPage({ searchParams }: { readonly searchParams: Promise<BenchWish> }) {
-  const wish = await searchParams;
+export default async function BenchPage({ searchParams }: { readonly searchParams: Promise<SaidAddress> }) {
+  const wish = addressed(await searchParams, benchWishes);
   const { clients, clientId, source } = await inOwnStudio(async (tenant) => {
     const all = await nameClients(tenant);
     const asked = wish.client ?? (await clientOfNewestLook(tenant));
@@ -29,7 +33,8 @@ export default async function BenchPage({ searchParams }: { readonly searchParam
       sheet={sheet}
       source={source}
       clients={clients}
-      saveLook={saveLook}
+      looks={{ save: saveLook, stepsOf: stepsOfLook, move: moveLook }}
+      pieces={pieceActions}
       saveSet={saveSet}
       keepHem={keepTriedHem}
       judgement={{ overrule, withdraw, changeBook: changeClientBook }}

@@ -6,9 +6,16 @@ import { ClientList } from "@/ui/clients/client-list";
 
 export const metadata: Metadata = { title: "Clients" };
 
+/** More pages than any studio has clients for. */
+const mostPages = 100_000;
+
 const wishOf = createLoader({ page: parseAsInteger.withDefault(1) });
 
 export default async function ClientsPage({ searchParams }: PageProps<"/clients">) {
   const { page } = await wishOf(searchParams);
-  return <ClientList {...await inOwnStudio((tenant) => clientsRoom(tenant, Math.max(0, page - 1)))} />;
+  return (
+    <ClientList
+      {...await inOwnStudio((tenant) => clientsRoom(tenant, Math.min(mostPages, Math.max(0, page - 1))))}
+    />
+  );
 }

@@ -25,6 +25,8 @@ export default async function StudioRulesPage() {
       actions={<ButtonLink href="/clients">See the clients</ButtonLink>}
     >
       <RuleBookRoom
+        deed="keep house"
+        of="studio"
         kept={book}
         versions={[]}
         wardrobe={room?.wardrobe ?? null}

@@ -1,4 +1,5 @@
 import type { Metadata } from "next";
+import { addressed, type SaidAddress } from "@/core/schema/address";
 import { moveSet } from "@/server/actions/groups";
 import { retireSet, saveTemplate, unwearSet, wearSet } from "@/server/actions/library";
 import { setsRoom } from "@/server/records/sets-room";
@@ -8,11 +9,11 @@ import { Sets } from "@/ui/sets/sets";
 export const metadata: Metadata = { title: "Sets" };
 
 interface SetsPageProps {
-  readonly searchParams: Promise<{ client?: string }>;
+  readonly searchParams: Promise<SaidAddress>;
 }
 
 export default async function SetsPage({ searchParams }: SetsPageProps) {
-  const { client } = await searchParams;
+  const { client } = addressed(await searchParams, ["client"]);
   const room = await inOwnStudio((tenant) => setsRoom(tenant, client));
   return (
     <Sets

@@ -1,5 +1,5 @@
 import type { Dressed } from "../../dressing/dressed";
-import { isLegged, placeOf } from "../../piece/piece";
+import { isLegged, placeOf, speaks } from "../../piece/piece";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atMost, figure, within } from "../figures";
@@ -48,7 +48,7 @@ export const beltFit = defineRule({
       else if (girth < firstHole) findings.push(judge("jars", "short", { of, figures, proposals }));
     }
     const detail = dressed.worn.find(
-      ({ piece, slot }) => slot === null && piece.pattern !== "plain" && piece.statement >= params.busy,
+      ({ piece, slot }) => slot === null && piece.pattern !== "plain" && speaks(piece, params.busy),
     );
     if (width >= params.wide && detail) {
       const figures = { width: atMost("width over a pattern", width, "cm", params.wide) };

@@ -8,6 +8,7 @@ export const hat = defineRule({
   id: "comfort.hat",
   title: "A hat in the wind, and over a collar",
   why: "A wide brim is a sail; over a hood or a high collar it is pushed off from behind.",
+  tags: ["place"],
   params: {
     brim: param(7, "cm", "widest brim that holds by itself in wind"),
     wind: param(8, "m/s", "wind from which it matters"),

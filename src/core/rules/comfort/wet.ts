@@ -15,6 +15,7 @@ export const wet = defineRule({
   id: "comfort.wet",
   title: "What rain does to it",
   why: "Suede, satin, straw and open toes do not come home from rain as they went; an umbrella spares what is under it, never the feet.",
+  tags: ["place"],
   params: { likely: param(0.4, "share", "chance of rain over which it is reckoned with") },
   messages: {
     spoils:

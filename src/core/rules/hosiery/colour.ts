@@ -1,3 +1,4 @@
+import { speaks } from "../../piece/piece";
 import { difference } from "../../colour/difference";
 import { isSkinTone } from "../../colour/family";
 import { shadeOf } from "../../colour/shade";
@@ -59,6 +60,6 @@ export const hosieryColour = defineRule({
 
 function hasLeadingPrint({ worn }: Dressed, statement: number): boolean {
   return worn.some(
-    ({ piece, slot }) => slot === null && piece.pattern !== "plain" && piece.statement >= statement,
+    ({ piece, slot }) => slot === null && piece.pattern !== "plain" && speaks(piece, statement),
   );
 }

@@ -57,7 +57,8 @@ export const drag = defineRule({
         : [];
     const figures = { over: within("hem over the floor", over, "cm", params.least, params.rightTo) };
     if (over < params.rightFrom) return [judge("note", "near", { figures, onEdge }, spoken)];
-    if (over <= params.rightTo && !leg.estimated) return [judge("sings", "full", { figures }, spoken)];
+    if (over <= params.rightTo && !leg.estimated && !leg.shoe.unsaid.includes("lift"))
+      return [judge("sings", "full", { figures }, spoken)];
     const nearBone = leg.ankleBone - leg.hem <= params.ankle;
     if (over <= params.shortFrom || nearBone)
       return [judge("note", nearBone ? "ankle" : "passes", { figures, onEdge }, spoken)];

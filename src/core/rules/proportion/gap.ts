@@ -23,8 +23,7 @@ export const gap = defineRule({
     covered: "{gap} of ankle shows over {shoe}, and this rule book wants it covered.",
     long: "{gap} between hem and {shoe}: at the long end, it passes.",
     little: "{gap} between hem and {shoe}: just enough to look meant.",
-    perhaps:
-      "{gap} between {trousers} and {shoe} by the usual figures of her height: measure her crotch height to be sure.",
+    perhaps: "{gap} between {trousers} and {shoe} by the usual measures: take {what} to be sure.",
     clean: "{gap} between {trousers} and {shoe}: a clean strip of ankle.",
   },
   read(dressed, { params, schools, judge }) {
@@ -46,7 +45,11 @@ export const gap = defineRule({
     const onEdge =
       fit.gap > params.sitsTo - doubt || (fit.gap < params.showsFrom + doubt && isNearlyLoose(fit, limits));
     if (fit.gap > params.singsTo) return [judge("note", "long", { figures, onEdge }, spoken)];
-    if (leg.estimated) return [judge("note", "perhaps", { figures, onEdge, needs: ["crotch"] }, spoken)];
+    if (leg.estimated) {
+      const words = { what: leg.unmeasured.join(" and ") };
+      const needs = dressed.body.measures.crotch.estimated ? (["crotch"] as const) : [];
+      return [judge("note", "perhaps", { figures, words, onEdge, needs }, spoken)];
+    }
     if (fit.gap < params.singsFrom) return [judge("note", "little", { figures, onEdge }, spoken)];
     return [judge("sings", "clean", { figures }, spoken)];
   },

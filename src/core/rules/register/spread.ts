@@ -1,5 +1,6 @@
 import type { Worn } from "../../dressing/dressed";
 import { slotOf } from "../../piece/piece";
+import { isLevelled, type Levelled } from "../../dressing/level";
 import { levelWord } from "../../register/ladder";
 import { defineRule } from "../define-rule";
 import { within } from "../figures";
@@ -30,8 +31,8 @@ export const spread = defineRule({
     const contrast = trainersUnderTailoring(dressed);
     const isJudged = ({ piece }: Worn) =>
       contrast !== null && (piece === contrast.shoe || isSpared(piece, contrast));
-    const seen = visible.filter((item) => !isJudged(item));
-    const apart: { readonly item: Worn; readonly off: Standing }[] = [];
+    const seen = visible.filter(isLevelled).filter((item) => !isJudged(item));
+    const apart: { readonly item: Levelled; readonly off: Standing }[] = [];
     for (const item of seen) {
       const off = standingOf(item, dressed, params);
       if (off) apart.push({ item, off });
@@ -76,7 +77,11 @@ function isPlainHosiery({ piece }: Worn): boolean {
 }
 
 /** Something that leans the same way; of the two at least one is an accessory. */
-function partnerOf(item: Worn, seen: readonly Worn[], leans: (centre: number) => boolean): Worn | undefined {
+function partnerOf(
+  item: Levelled,
+  seen: readonly Levelled[],
+  leans: (centre: number) => boolean,
+): Levelled | undefined {
   return seen.find(
     (other) =>
       other !== item &&

@@ -1,5 +1,5 @@
-import type { Dressed, Worn } from "../../dressing/dressed";
-import { levelOf, reachOf } from "../../dressing/level";
+import type { Dressed } from "../../dressing/dressed";
+import { levelOf, reachOf, type Levelled } from "../../dressing/level";
 import { param, type Values } from "../../rule-book/params";
 
 /** How far a piece may lie from the level of its look. */
@@ -25,7 +25,7 @@ export interface Standing {
 
 /** How a piece stands to the look; null well within its reach. */
 export function standingOf(
-  item: Worn,
+  item: Levelled,
   dressed: Dressed,
   params: Values<typeof spreadParams>,
 ): Standing | null {

@@ -44,9 +44,10 @@ export function trainersUnderTailoring(dressed: Dressed): TrainersUnderTailoring
   };
 }
 
-/** A knit or a tee rather than a shirt, and not of a dressy level. */
+/** A knit or a tee rather than a shirt, and not said to be of a dressy level. */
 function isDressedDown(top: Piece, most: number): boolean {
-  return isKind(top, "top") && top.figures.neckline !== "shirt collar" && top.register.centre <= most;
+  if (!isKind(top, "top") || top.figures.neckline === "shirt collar") return false;
+  return top.register === null || top.register.centre <= most;
 }
 
 /** No scarf is as narrow as a tie, cm. */

@@ -28,7 +28,9 @@ export const trainers = defineRule({
     if (tie) return [judge("jars", "tie", { of: { shoe, tailored, tie }, proposals })];
     if (!top) return [];
     const of = { shoe, tailored, top };
-    const figures = { level: atMost("level of the top", top.register.centre, "step", params.dressed) };
+    const figures = top.register
+      ? { level: atMost("level of the top", top.register.centre, "step", params.dressed) }
+      : {};
     return meant
       ? [judge("lifts", "meant", { of, figures })]
       : [judge("rubs", "half", { of, figures, proposals })];

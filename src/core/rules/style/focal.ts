@@ -1,4 +1,4 @@
-import type { Piece } from "../../piece/piece";
+import { speaks, type Piece } from "../../piece/piece";
 import { param } from "../../rule-book/params";
 import { definePairRule } from "../define-rule";
 import { atMost } from "../figures";
@@ -16,11 +16,11 @@ export const focal = definePairRule({
   tags: ["set", "neck"],
   messages: { many: "{count} pieces lead at the face: {pieces}." },
   pair: ["many"],
-  concerns: ({ piece }, { statement }) => piece.statement >= statement && isAtFace(piece),
+  concerns: ({ piece }, { statement }) => speaks(piece, statement) && isAtFace(piece),
   read({ visible }, { params, schools, judge }) {
     const pieces: Piece[] = [];
     for (const { piece } of visible)
-      if (piece.statement >= params.statement && isAtFace(piece)) pieces.push(piece);
+      if (speaks(piece, params.statement) && isAtFace(piece)) pieces.push(piece);
     if (pieces.length <= params.most || answer(pieces)) return [];
     const metals = new Set(pieces.map(({ metal }) => metal));
     if (schools.ornament === "layered" && metals.size === 1) return [];

@@ -1,4 +1,4 @@
-import type { Piece } from "../../piece/piece";
+import { speaks, type Piece } from "../../piece/piece";
 import type { Schools } from "../../rule-book/schools";
 import { param, type Values } from "../../rule-book/params";
 import { answers } from "../../style/answers";
@@ -31,12 +31,12 @@ export const oneLead = definePairRule({
     many: "{count} pieces lead at once: {leads}.",
   },
   pair: ["answer", "many"],
-  concerns: ({ piece }, { statement }) => piece.statement >= statement,
+  concerns: ({ piece }, { statement }) => speaks(piece, statement),
   read({ visible, accessories }, { params, schools, judge }) {
     const leads: Piece[] = [];
-    for (const { piece } of visible) if (piece.statement >= params.statement) leads.push(piece);
+    for (const { piece } of visible) if (speaks(piece, params.statement)) leads.push(piece);
     if (leads.length === 0) return [];
-    const [lead, ...others] = leads.sort((one, other) => other.statement - one.statement);
+    const [lead, ...others] = leads.sort((one, other) => (other.statement ?? 0) - (one.statement ?? 0));
     if (!lead) return [];
     const allowed = leadsAllowed(params, schools);
     const most = others.length === 0 ? 1 : allowed;

@@ -1,3 +1,4 @@
+import { speaks } from "../../piece/piece";
 import { loudnessOf } from "../../colour/print";
 import { soleBulk } from "../../proportion/sole-bulk";
 import { param } from "../../rule-book/params";
@@ -54,7 +55,7 @@ export const scale = definePairRule({
       ({ piece }) =>
         (piece.kind === "brooch" || piece.kind === "earrings") &&
         piece.figures.width < params.motif &&
-        piece.statement > 0,
+        speaks(piece, 1),
     );
     if (print && jewel) findings.push(judge("note", "lost", { of: { jewel, print } }));
     return findings;

@@ -20,11 +20,11 @@ export const story = definePairRule({
     unrelated: "These pieces pull {count} ways at once: {poles}.",
   },
   pair: ["contrast", "unrelated"],
-  concerns: ({ piece: { kind } }) => kind !== "hosiery",
+  concerns: ({ piece }) => isHeard(piece),
   judgesBy: ({ poles, statement }) => `${poles.join()} ${statement}`,
   read({ accessories }, { params, judge }) {
     const pieces: Piece[] = [];
-    for (const { piece } of accessories) if (piece.kind !== "hosiery") pieces.push(piece);
+    for (const { piece } of accessories) if (isHeard(piece)) pieces.push(piece);
     if (pieces.length < 2) return [];
     const telling = pieces.filter((piece) => !isQuiet(piece));
     if (telling.length < 2) return [];
@@ -55,6 +55,11 @@ export const story = definePairRule({
 
 /** The ground that everything stands on: to be classic is no story. */
 const grounds: ReadonlySet<Pole> = new Set(["classic", "minimal"]);
+
+/** Hosiery tells nothing, and of a piece of which nobody has said how it leans nothing is known. */
+function isHeard({ kind, poles }: Piece): boolean {
+  return kind !== "hosiery" && poles.length > 0;
+}
 
 /** Quiet company goes along with any story: nothing of a statement, and only classic or minimal. */
 function isQuiet({ statement, poles }: Piece): boolean {

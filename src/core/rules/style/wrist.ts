@@ -1,3 +1,4 @@
+import { speaks } from "../../piece/piece";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { adjust, takeOff } from "../proposals";
@@ -13,7 +14,7 @@ export const wrist = defineRule({
   },
   read({ worn }, { params, judge }) {
     const hidden = worn
-      .filter(({ piece, slot }) => slot === "wrist" && piece.statement >= params.speaks)
+      .filter(({ piece, slot }) => slot === "wrist" && speaks(piece, params.speaks))
       .map(({ piece }) => piece);
     const sleeve = [...worn]
       .reverse()

@@ -1,5 +1,4 @@
-import Joi from "joi";
-import { uuid } from "../parts";
+import { uuid, version } from "../parts";
 
 /** What is being saved: a new row (nulls), or a row as it was when the form was opened. */
 export interface Key {
@@ -9,5 +8,5 @@ export interface Key {
 
 export const keyFields = {
   id: uuid.allow(null).required(),
-  version: Joi.number().integer().min(1).allow(null).required(),
+  version: version.allow(null).required(),
 };

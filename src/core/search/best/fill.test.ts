@@ -35,8 +35,8 @@ describe("a template", () => {
     for (const slot of slots) expect([...template.wanted, ...template.optional]).toContain(slot);
     for (const piece of pieces) {
       const { register } = piece;
-      expect(register.centre).toBeGreaterThanOrEqual(template.from - 0.5);
-      expect(register.centre).toBeLessThanOrEqual(template.to + 0.5);
+      expect(register?.centre).toBeGreaterThanOrEqual(template.from - 0.5);
+      expect(register?.centre).toBeLessThanOrEqual(template.to + 0.5);
       expect(template.forRain && suffersInRain(piece)).toBe(false);
     }
   });
@@ -112,6 +112,24 @@ describe("a template", () => {
       }),
       { numRuns: 40 },
     );
+  });
+
+  it("for the weather stands on wet stone and in the wind", () => {
+    const shoe = (name: string, figures: object) => sample("shoe", { name, figures });
+    const offered = [
+      shoe("stilettos", { tip: "stiletto", lift: 8 }),
+      shoe("smooth soles", { form: "loafer", leather: true }),
+      sample("shoe", { name: "suede", finish: "suede" }),
+      sample("hat", { name: "wide brim", figures: { brim: 12 } }),
+      sample("hat", { name: "beret", figures: { form: "beret" } }),
+      sample("bag", { name: "bag" }),
+      sample("belt", { name: "belt" }),
+    ];
+    const boots = shoe("boots", { form: "boot", shaft: 14, shaftTop: 30, soleBulk: "heavy" });
+    expect(fillTemplate(ready("Weather"), sampleClient, offered, bases).missing).toEqual(["shoe"]);
+    const { pieces } = fillTemplate(ready("Weather"), sampleClient, [...offered, boots], bases);
+    expect(pieces.map(({ name }) => name)).toContain("boots");
+    expect(pieces.map(({ name }) => name)).not.toContain("wide brim");
   });
 
   it("prefers what serves more bases, then what agrees better", () => {

@@ -1,4 +1,5 @@
 import type { Client } from "../../piece/client";
+import type { Occasion } from "../../piece/occasion";
 import type { Piece } from "../../piece/piece";
 import type { Slot } from "../../piece/slots";
 import { fitsTemplate, isLevelOf, type SetTemplate } from "../../sets/template";
@@ -31,7 +32,8 @@ export function fillTemplate(
   wardrobe: readonly Piece[],
   bases: readonly (readonly Piece[])[],
 ): FilledTemplate {
-  const nothing = { client, garments: [], accessories: [], adjustments: [], occasion: null };
+  const occasion = template.forRain ? wetDay(template) : null;
+  const nothing = { client, garments: [], accessories: [], adjustments: [], occasion };
   const fitting = wardrobe.filter((piece) => fitsTemplate(piece, template));
   const { problem, pieces, bare } = setProblem(nothing, fitting, wishOf(template));
   const missing = bare.filter((slot) => template.wanted.includes(slot));
@@ -48,6 +50,25 @@ export function fillTemplate(
       best = { pieces: accessories, serves, placed };
   }
   return { pieces: best?.pieces ?? [], serves: best?.serves ?? [], missing };
+}
+
+/** What a set for the weather has to stand: rain and wind on wet stone, at the levels of its template. */
+function wetDay({ name, from, to }: SetTemplate): Occasion {
+  return {
+    id: `wet day for ${name}`,
+    name,
+    place: "out of doors",
+    day: "2026-11-01",
+    span: { low: from, high: to },
+    flags: [],
+    temperature: 9,
+    rain: 0.9,
+    wind: 9,
+    ground: "wet stone",
+    light: "daylight",
+    mustCarry: [],
+    onFoot: 30,
+  };
 }
 
 function wishOf({ wanted, optional, forRain }: SetTemplate): SetWish {

@@ -105,6 +105,41 @@ describe("the best sets", () => {
     expect(offered({ rain: 0.5 }, suede.id)).toEqual(["suede"]);
   });
 
+  it.each([
+    ["lawn", ["block", "flats", "boots"]],
+    ["snow and ice", ["boots"]],
+    ["pavement", ["slim", "block", "flats", "boots"]],
+  ] as const)("leave out what the ground of the occasion is not for: %s", (ground, left) => {
+    const heeled = (name: string, tip: "slim" | "block") =>
+      sample("shoe", { name, figures: { lift: 6, tip } });
+    const boots = sample("shoe", {
+      name: "boots",
+      figures: { form: "boot", shaft: 18, shaftTop: 30, tip: "slim", lift: 2, soleBulk: "heavy" },
+    });
+    const shoes = [
+      heeled("slim", "slim"),
+      heeled("block", "block"),
+      sample("shoe", { name: "flats", figures: { form: "flat" } }),
+      boots,
+    ];
+    const offered = setProblem({ ...base, occasion: { ...sampleOccasion, ground } }, shoes, wishOf(["shoe"]));
+    expect(offered.pieces.map((piece) => piece?.name)).toEqual(left);
+  });
+
+  it("offer under an umbrella that stays what it keeps dry, and not what walks through the rain", () => {
+    const bag = sample("bag", { name: "suede bag", finish: "suede" });
+    const shoe = sample("shoe", { name: "suede shoe", finish: "suede" });
+    const umbrella = sample("umbrella", { name: "umbrella" });
+    const slot = (name: Slot, pinned: string | null = null) => ({ slot: name, optional: false, pinned });
+    const offered = (held: boolean) =>
+      setProblem({ ...base, occasion: { ...sampleOccasion, rain: 0.8 } }, [bag, shoe, umbrella], {
+        ...wishOf([]),
+        slots: [slot("umbrella", held ? umbrella.id : null), slot("bag"), slot("shoe")],
+      }).pieces.map((piece) => piece?.name ?? null);
+    expect(offered(true)).toEqual(["umbrella", "suede bag", null]);
+    expect(offered(false)).toEqual(["umbrella", null, null]);
+  });
+
   it("say which slot has nothing to offer", () => {
     const { bare, problem } = setProblem(base, [], wishOf(["shoe", "bag"]));
     expect(bare).toEqual(["shoe", "bag"]);

@@ -1,6 +1,6 @@
 import { dress } from "../../dressing/dress";
 import { swap, type Look } from "../../piece/look";
-import { slotOf, type Piece } from "../../piece/piece";
+import { slotOf, speaks, type Piece } from "../../piece/piece";
 import type { Slot } from "../../piece/slots";
 import { isSheltered, shelters, suffersInRain } from "../../place/rain";
 import { readDressed } from "../../reading/read";
@@ -9,11 +9,10 @@ import type { RuleBook } from "../../rule-book/rule-book";
 import type { Rule } from "../../rules/define-rule";
 import type { Finding } from "../../rules/finding";
 import { print } from "../../rules/colour/print";
-import { rainIsLikely } from "../../rules/comfort/wet";
 import { rulesTagged } from "../../rules/registry";
-import { speaksOf } from "../../rules/spoken";
 import { leadsAllowed, oneLead } from "../../rules/style/one-lead";
 import { looseOf, pointsBetween } from "../../sets/agreement";
+import { isAtHome, keepsOut, type Levels } from "../belonging";
 import { setLimitsOf } from "../../rule-book/set-limits";
 import { effectValues } from "../../reading/verdict";
 import type { Group, Problem } from "./problem";
@@ -27,14 +26,11 @@ export interface SlotWish {
   readonly pinned: string | null;
 }
 
-/** What is asked of the whole set. */
-export interface SetWish {
+/** What is asked of the whole set; what the occasion asks is asked beside it. */
+export interface SetWish extends Levels {
   readonly slots: readonly SlotWish[];
   /** Nothing that suffers in the rain; at a wet occasion nothing does anyway. */
   readonly forRain: boolean;
-  /** Only pieces at home from this level on, and up to that one. */
-  readonly from: number | null;
-  readonly to: number | null;
 }
 
 /** A problem with the piece behind each option; null is an empty slot. */
@@ -57,16 +53,22 @@ const meetings: readonly { readonly slots: readonly [Slot, Slot]; readonly rules
  * Lays out the choice of a set for a base and an occasion. A piece is worth what it makes of the base by
  * itself (read); two are worth their agreement, or, where they meet on the body, what they make of the
  * base together (read); more than two that lead, or more than one metal of plain size, cost extra.
- * Pieces that are barred for this look, by a limit, a dress code or the weather, are left out.
+ * Pieces that are kept out of this look, by a limit, a dress code, the weather or the ground, are left out, and so are
+ * pieces that are nowhere at home among the levels of the occasion.
  */
 export function setProblem(base: Look, wardrobe: readonly Piece[], wish: SetWish): SetProblem {
   const bare = { ...base, accessories: [] };
   const nothing = pointsOf(readDressed(dress(bare)).findings);
-  const dry = wish.forRain || (base.occasion !== null && rainIsLikely(base.occasion, base.client.ruleBook));
+  const asked: readonly Levels[] = [
+    wish,
+    { from: base.occasion?.span.low ?? null, to: base.occasion?.span.high ?? null },
+  ];
   const { schools } = base.client.ruleBook;
   const limits = setLimitsOf(base.client.ruleBook);
   const placeCost = schools.ornament === "layered" ? limits.layered : limits.edited;
-  const sheltered = wardrobe.some((piece) => shelters(piece) && isPinned(piece, wish));
+  // An umbrella that stays keeps the rain off the others.
+  const umbrellas = wardrobe.filter((piece) => shelters(piece) && isPinned(piece, wish));
+  const sheltered = { ...bare, accessories: umbrellas };
   const pieces: (Piece | null)[] = [];
   const worths: number[] = [];
   const places: number[][] = [];
@@ -76,11 +78,11 @@ export function setProblem(base: Look, wardrobe: readonly Piece[], wish: SetWish
     const offered = wardrobe.filter(
       (piece) =>
         slotOf(piece) === slot &&
-        (pinned === null ? isWished(piece, wish, dry, sheltered) : piece.id === pinned),
+        (pinned === null ? isWished(piece, asked, wish.forRain, umbrellas.length > 0) : piece.id === pinned),
     );
     for (const piece of offered) {
       const { findings } = readDressed(dress(swap(bare, slot, piece)));
-      if (pinned === null && findings.some((finding) => isBarred(finding, piece))) continue;
+      if (pinned === null && isKeptOut(sheltered, slot, piece, findings)) continue;
       place.push(pieces.length);
       pieces.push(piece);
       worths.push(pointsOf(findings) - nothing - (optional ? placeCost : 0));
@@ -160,19 +162,21 @@ function pointsOf(findings: readonly Finding[]): number {
   return sum;
 }
 
-/** Barred for itself: by a limit of the client or by the dress code. */
-function isBarred(finding: Finding, piece: Piece): boolean {
-  return finding.effect === "bar" && speaksOf(finding, piece.id);
+/** Kept out for itself, whatever else is worn: where something says so it is heard again under the umbrella. */
+function isKeptOut(sheltered: Look, slot: Slot, piece: Piece, findings: readonly Finding[]): boolean {
+  if (!findings.some((finding) => keepsOut(finding, piece))) return false;
+  if (sheltered.accessories.length === 0) return true;
+  const { findings: under } = readDressed(dress(swap(sheltered, slot, piece)));
+  return under.some((finding) => keepsOut(finding, piece));
 }
 
 function isPinned(piece: Piece, { slots }: SetWish): boolean {
   return slots.some(({ pinned }) => pinned === piece.id);
 }
 
-function isWished(piece: Piece, { from, to }: SetWish, dry: boolean, sheltered: boolean): boolean {
+function isWished(piece: Piece, asked: readonly Levels[], dry: boolean, sheltered: boolean): boolean {
   if (dry && suffersInRain(piece) && !(sheltered && isSheltered(piece))) return false;
-  if (from !== null && piece.register.high < from) return false;
-  return to === null || piece.register.low <= to;
+  return asked.every((levels) => isAtHome(piece, levels));
 }
 
 /** What more pieces cost together than each two of them do: more leads than the rules allow, and a second print. */
@@ -183,7 +187,7 @@ function groupsOf(pieces: readonly (Piece | null)[], book: RuleBook): Group[] {
     Uint8Array.from(pieces, (piece) => (piece && counts(piece) ? 1 : 0));
   return [
     {
-      counts: counted(({ statement }) => statement >= lead.params.statement),
+      counts: counted((piece) => speaks(piece, lead.params.statement)),
       limit: leadsAllowed(lead.params, book.schools),
       cost: Math.round(-unit * lead.weight * effectValues.jars),
     },

@@ -162,4 +162,26 @@ describe("what a set is weighed by", () => {
     expect(offered(null)).not.toContain("velvet hat");
     expect(offered("umbrella")).toContain("velvet hat");
   });
+
+  it("leaves out what is nowhere at home among the levels of the occasion, unless it is kept", () => {
+    const at = (name: string, low: number, high: number) =>
+      sample("shoe", { name, register: { low, centre: (low + high) / 2, high } });
+    const shoes = [
+      at("beach sandals", 1, 3),
+      at("glitter boots", 7, 9),
+      at("loafers", 3, 6),
+      at("pumps", 5, 7),
+    ];
+    const asks = {
+      ...baseFor(polished),
+      occasion: { ...sampleOccasion, rain: 0, span: { low: 4, high: 6 } },
+    };
+    const offered = (pinned: string | null, look: Look = asks) =>
+      setProblem(look, shoes, { ...wish([]), slots: [{ slot: "shoe", optional: false, pinned }] }).pieces.map(
+        (piece) => piece?.name ?? null,
+      );
+    expect(offered(null)).toEqual(["loafers", "pumps"]);
+    expect(offered("glitter boots")).toEqual(["glitter boots"]);
+    expect(offered(null, { ...asks, occasion: null })).toHaveLength(4);
+  });
 });

@@ -6,6 +6,12 @@ import * as judgement from "./0004-judgement";
 import * as library from "./0005-library";
 import * as wornWays from "./0006-worn-ways";
 import * as cloth from "./0007-cloth";
+import * as looksByOccasion from "./0008-looks-by-occasion";
+import * as notSaid from "./0009-not-said";
+import * as lookWriters from "./0010-look-writers";
+import * as entry from "./0011-entry";
+import * as changes from "./0012-changes";
+import * as purge from "./0013-purge";
 
 interface Migration {
   up(knex: Knex): Promise<void>;
@@ -20,6 +26,12 @@ const migrations: Record<string, Migration> = {
   "0005-library": library,
   "0006-worn-ways": wornWays,
   "0007-cloth": cloth,
+  "0008-looks-by-occasion": looksByOccasion,
+  "0009-not-said": notSaid,
+  "0010-look-writers": lookWriters,
+  "0011-entry": entry,
+  "0012-changes": changes,
+  "0013-purge": purge,
 };
 
 /** The migrations as a Knex source: imported, so that no folder has to be read at run time. */

@@ -1,6 +1,9 @@
 import { isLegged } from "@/core/piece/piece";
 import { verdicts } from "@/core/reading/verdict";
+import { stepAfter, stepBefore, type LookStep } from "@/core/studio/look-steps";
 import { wordOf } from "../../kit/marks";
+import type { BenchStore } from "./bench-store";
+import { canCarryOver, looksOfBase } from "./own-looks";
 import type { Desk } from "./use-desk";
 
 /** One thing that can be done at the bench, by key, by menu, by Ctrl-K or by a button. */
@@ -18,6 +21,11 @@ export interface BenchAction {
 }
 
 const isKept = ({ source }: Desk) => source.kept;
+/** The steps of the look, and the one it stands at. */
+const standing = (store: BenchStore): [readonly LookStep[], string | null] => {
+  const { look, steps } = store.getState();
+  return [steps.get(look.id) ?? [], look.stepId];
+};
 const candidateBy = (by: 1 | -1) => (desk: Desk) => {
   const { candidates } = desk.answers;
   const { cursor } = desk.store.getState();
@@ -51,7 +59,7 @@ export const benchActions: readonly BenchAction[] = [
     does(desk) {
       const { cursor } = desk.store.getState();
       const at = cursor === null ? undefined : desk.answers.candidates[cursor];
-      if (at) desk.steps.put(at.pieceId);
+      if (at) desk.steps.put(at.pieceId, at.hem);
     },
   },
   {
@@ -80,6 +88,48 @@ export const benchActions: readonly BenchAction[] = [
     keys: "w",
     does: ({ steps, store }) =>
       steps.lay(store.getState().tray === "whole sets" ? "candidates" : "whole sets"),
+  },
+  {
+    id: "this-look",
+    words: "This look: its name, a note, copies, every step",
+    keys: "n",
+    inMenu: true,
+    does: ({ steps }) => steps.open("this look"),
+  },
+  {
+    id: "compare",
+    words: "Compare with another look",
+    keys: "c",
+    inMenu: true,
+    applies: ({ store }) => looksOfBase(store.getState()).length > 0,
+    does: ({ steps }) => steps.open("compare"),
+  },
+  {
+    id: "mend-fact",
+    words: "Put a figure, level or colour right",
+    keys: "f",
+    inMenu: true,
+    applies: isKept,
+    does: ({ steps }) => steps.open("fact"),
+  },
+  {
+    id: "another-look",
+    words: "Begin another look",
+    keys: "",
+    does: ({ steps }) => steps.beginAnother(),
+  },
+  {
+    id: "copy-look",
+    words: "Copy this look",
+    keys: "",
+    does: ({ steps }) => steps.copy(),
+  },
+  {
+    id: "carry-over",
+    words: "Carry over what was on",
+    keys: "",
+    applies: ({ store }) => canCarryOver(store.getState()),
+    does: ({ steps }) => steps.carryOver(),
   },
   {
     id: "levers",
@@ -112,14 +162,14 @@ export const benchActions: readonly BenchAction[] = [
     id: "undo",
     words: "Undo",
     keys: "z",
-    applies: ({ store }) => store.temporal.getState().pastStates.length > 0,
+    applies: ({ store }) => stepBefore(...standing(store)) !== null,
     does: ({ steps }) => steps.undo(),
   },
   {
     id: "redo",
     words: "Do again what was undone",
     keys: "y",
-    applies: ({ store }) => store.temporal.getState().futureStates.length > 0,
+    applies: ({ store }) => stepAfter(...standing(store)) !== null,
     does: ({ steps }) => steps.redo(),
   },
   {

@@ -1,8 +1,9 @@
-import { temporal } from "zundo";
 import { createStore } from "zustand/vanilla";
 import type { Slot } from "@/core/piece/slots";
 import type { Change } from "@/core/reading/change";
-import type { BenchLook } from "@/core/studio/bench-source";
+import type { BenchLook, BenchSource } from "@/core/studio/bench-source";
+import { benchLookOf, type LookWords } from "@/core/studio/look-record";
+import type { LookStep } from "@/core/studio/look-steps";
 
 /** Which candidates the tray shows. */
 export const trayFilters = ["all", "mends", "no new fault"] as const;
@@ -11,11 +12,19 @@ export type TrayFilter = (typeof trayFilters)[number];
 /** What lies in the tray. */
 export type TrayContent = "candidates" | "edit pass" | "whole sets";
 
-export type BenchDialog = "keep" | "keys" | "tailor" | "levers";
+export type BenchDialog = "keep" | "keys" | "tailor" | "levers" | "this look" | "compare" | "fact" | "apart";
 
-/** Everything on the bench that a hand can change. Only the look can be undone. */
+/** Everything on the bench that a hand can change. Only what is worn, and the verdict on it, can be undone. */
 export interface BenchState {
   readonly look: BenchLook;
+  /** The client's other looks as they were left, the one last worked on first. */
+  readonly others: readonly BenchLook[];
+  /** What looks are called and what was written of them, by the look's id. */
+  readonly words: ReadonlyMap<string, LookWords>;
+  /** The steps of looks that were on the bench, the oldest first, by the look's id. */
+  readonly steps: ReadonlyMap<string, readonly LookStep[]>;
+  /** The look that was on before this one, to be carried over; null once something is done. */
+  readonly left: BenchLook | null;
   /** The station that is worked on. */
   readonly active: Slot;
   /** Position of the candidate that is previewed; null for none. */
@@ -23,33 +32,31 @@ export interface BenchState {
   /** A change that is looked at before it is made. */
   readonly tried: Change | null;
   readonly filter: TrayFilter;
+  /** Whether the tray shows what does not belong at the occasion too. */
+  readonly beyond: boolean;
   readonly tray: TrayContent;
   readonly dialog: BenchDialog | null;
+  /** What is asked for of a piece where a fact is put right: the field of its form; null for nothing special. */
+  readonly asked: { readonly pieceId: string; readonly field: string } | null;
 }
 
-/** How many steps can be taken back. */
-const remembered = 100;
-
-/** The one store of a bench, with the steps of its look to undo and to do again. */
-export function createBenchStore(start: BenchLook) {
-  return createStore<BenchState>()(
-    temporal(
-      (): BenchState => ({
-        look: start,
-        active: "shoe",
-        cursor: null,
-        tried: null,
-        filter: "all",
-        tray: "candidates",
-        dialog: null,
-      }),
-      {
-        partialize: ({ look }) => ({ look }),
-        equality: (one, other) => one.look === other.look,
-        limit: remembered,
-      },
-    ),
-  );
+/** The one store of a bench. */
+export function createBenchStore({ start, startSteps, looks }: BenchSource) {
+  return createStore<BenchState>()(() => ({
+    look: start,
+    others: looks.filter(({ id }) => id !== start.id).map(benchLookOf),
+    words: new Map(looks.map(({ id, name, note }) => [id, { name, note }])),
+    steps: new Map([[start.id, startSteps]]),
+    left: null,
+    active: "shoe",
+    cursor: null,
+    tried: null,
+    filter: "all",
+    beyond: false,
+    tray: "candidates",
+    dialog: null,
+    asked: null,
+  }));
 }
 
 export type BenchStore = ReturnType<typeof createBenchStore>;

@@ -1,4 +1,3 @@
-import { v7 as uuid } from "uuid";
 import { isLegged, slotOf, type Legged } from "@/core/piece/piece";
 import { slots, type Slot } from "@/core/piece/slots";
 import { adjustmentOn } from "@/core/piece/adjustment";
@@ -7,6 +6,7 @@ import type { Verdict } from "@/core/reading/verdict";
 import type { BenchLook, BenchSource } from "@/core/studio/bench-source";
 import { layOut, pieceOf, type LookKey } from "@/core/studio/wardrobe";
 import type { BenchDialog, BenchState, BenchStore, TrayContent, TrayFilter } from "./bench-store";
+import { lookSteps } from "./look-steps";
 
 /** Turn-ups that the key goes through: none, once, twice. */
 const turns = [
@@ -21,24 +21,23 @@ export function keyOf(look: BenchLook, source: BenchSource): LookKey {
   return { garmentIds: base?.pieceIds ?? [], accessoryIds, adjustments, occasionId };
 }
 
-/** Everything that can be done on a bench, each step once; the look's own steps can be undone. */
+/** Everything that can be done on a bench. */
 export function benchSteps(store: BenchStore, source: BenchSource) {
   const set = (next: Partial<BenchState>) => store.setState(next);
   const laid = () => layOut(source, keyOf(store.getState().look, source));
-  const relook = (change: (look: BenchLook) => BenchLook) =>
-    set({ look: change(store.getState().look), cursor: null, tried: null });
+  const { take, ...looks } = lookSteps(store, source);
 
-  const change = (next: Change) => {
-    const changed = apply(laid(), ownPiece(next, source));
-    relook((look) => ({
-      ...look,
+  const change = (...changes: readonly Change[]) => {
+    const changed = changes.reduce((look, next) => apply(look, ownPiece(next, source)), laid());
+    take({
       accessoryIds: changed.accessories.map(({ id }) => id),
       adjustments: changed.adjustments,
       ownVerdict: null,
-    }));
+    });
   };
-  const go = (active: Slot) => set({ active, cursor: null, tray: "candidates" });
+  const go = (active: Slot) => set({ active, cursor: null, tray: "candidates", beyond: false });
   return {
+    ...looks,
     change,
     go,
     /** To the station above or below, round the body. */
@@ -46,13 +45,14 @@ export function benchSteps(store: BenchStore, source: BenchSource) {
       const at = slots.indexOf(store.getState().active);
       go(slots[(at + by + slots.length) % slots.length] ?? "shoe");
     },
-    /** Puts a piece on, or takes it off when it is on. */
-    put: (id: string) => {
+    /** Puts a piece on, with what is done to the hem for it, or takes it off when it is on. */
+    put: (id: string, hem: Change | null = null) => {
       const piece = pieceOf(source, id);
       const slot = piece && slotOf(piece);
       if (!piece || !slot) return;
       set({ active: slot });
-      change(laid().accessories.includes(piece) ? { kind: "take-off", piece: id } : { kind: "wear", piece });
+      if (laid().accessories.includes(piece)) change({ kind: "take-off", piece: id });
+      else change({ kind: "wear", piece }, ...(hem ? [hem] : []));
     },
     /** Takes off the last piece of the station. */
     takeOffActive: () => {
@@ -68,39 +68,18 @@ export function benchSteps(store: BenchStore, source: BenchSource) {
       const trousers = look.garments.find(isLegged);
       if (trousers) change(nextTurn(trousers, look.adjustments));
     },
-    putOnSet: (accessoryIds: readonly string[]) =>
-      relook((look) => ({ ...look, accessoryIds, ownVerdict: null })),
-    chooseBase: (baseId: string) => {
-      const garments = source.bases.find(({ id }) => id === baseId)?.pieceIds ?? [];
-      relook((look) => {
-        const stays = new Set([...garments, ...look.accessoryIds]);
-        const adjustments = look.adjustments.filter(({ piece }) => stays.has(piece));
-        return { ...look, id: uuid(), baseId, adjustments, ownVerdict: null };
-      });
-    },
-    chooseOccasion: (occasionId: string | null) =>
-      relook((look) => ({ ...look, id: uuid(), occasionId, ownVerdict: null })),
+    putOnSet: (accessoryIds: readonly string[]) => take({ accessoryIds, ownVerdict: null }),
     /** The stylist's own verdict; said again, it is taken back. */
     judge: (verdict: Verdict) =>
-      set({
-        look: {
-          ...store.getState().look,
-          ownVerdict: store.getState().look.ownVerdict === verdict ? null : verdict,
-        },
-      }),
+      take({ ownVerdict: store.getState().look.ownVerdict === verdict ? null : verdict }),
     preview: (cursor: number | null) => set({ cursor }),
     tryOut: (tried: Change | null) => set({ tried }),
     filterBy: (filter: TrayFilter) => set({ filter, cursor: null }),
+    showBeyond: (beyond: boolean) => set({ beyond, cursor: null }),
     lay: (tray: TrayContent) => set({ tray, cursor: null }),
-    open: (dialog: BenchDialog | null) => set({ dialog }),
-    undo: () => {
-      store.temporal.getState().undo();
-      set({ cursor: null, tried: null });
-    },
-    redo: () => {
-      store.temporal.getState().redo();
-      set({ cursor: null, tried: null });
-    },
+    open: (dialog: BenchDialog | null) => set({ dialog, asked: null }),
+    /** Opens the facts of a piece at the one that is asked for. */
+    askFor: (pieceId: string, field: string) => set({ dialog: "fact", asked: { pieceId, field } }),
   };
 }
 

@@ -6,11 +6,12 @@ import type { Piece } from "@/core/piece/piece";
 import type { Reading } from "@/core/reading/read";
 import type { Standing } from "@/core/reading/standing";
 import type { BenchSource } from "@/core/studio/bench-source";
+import { stepAfter, stepBefore, type LookStep } from "@/core/studio/look-steps";
 import type { LookKey } from "@/core/studio/wardrobe";
 import type { Advisor } from "../../counsel/use-counsel";
 import type { Answers } from "../use-answers";
 import type { Judging } from "../finding-row";
-import type { Keeping } from "../use-keeping";
+import type { Keeper, Keeping } from "../keeper";
 import type { BenchState, BenchStore } from "./bench-store";
 import type { BenchSteps } from "./steps";
 
@@ -34,6 +35,8 @@ export interface Desk {
   /** Why the last judgement was not kept; null when it was. */
   readonly refusal: string | null;
   readonly keeping: Keeping;
+  /** Null for a look from a file, which is not kept. */
+  readonly keeper: Keeper | null;
   readonly named: (id: string) => Piece | undefined;
   /** Goes to another client's bench, and lays a look from a file on this one. */
   readonly toClient: (id: string) => void;
@@ -55,10 +58,16 @@ export function useBenchState<T>(pick: (state: BenchState) => T): T {
   return useStore(useDesk().store, pick);
 }
 
+/** The steps of the look on the bench, the oldest first. */
+export function useLookHistory(): readonly LookStep[] {
+  return useBenchState(({ look, steps }) => steps.get(look.id)) ?? none;
+}
+
+const none: readonly LookStep[] = [];
+
 /** Whether there is a step to undo, and one to do again. */
 export function useHistory(): { readonly canUndo: boolean; readonly canRedo: boolean } {
-  const { temporal } = useDesk().store;
-  const canUndo = useStore(temporal, ({ pastStates }) => pastStates.length > 0);
-  const canRedo = useStore(temporal, ({ futureStates }) => futureStates.length > 0);
-  return { canUndo, canRedo };
+  const steps = useLookHistory();
+  const stepId = useBenchState(({ look }) => look.stepId);
+  return { canUndo: stepBefore(steps, stepId) !== null, canRedo: stepAfter(steps, stepId) !== null };
 }

@@ -1,39 +1,43 @@
-import { useMemo, useState } from "react";
+import { useEffect, useMemo, useState } from "react";
 import { useStore } from "zustand";
 import { dress } from "@/core/dressing/dress";
-import { swap, wear, type Look } from "@/core/piece/look";
-import type { Piece } from "@/core/piece/piece";
-import { stacks, type Slot } from "@/core/piece/slots";
 import { apply } from "@/core/reading/change";
 import { readDressed } from "@/core/reading/read";
 import { standingOf } from "@/core/reading/standing";
+import { put } from "@/core/search/rank";
 import type { BenchSource } from "@/core/studio/bench-source";
+import type { LookStep } from "@/core/studio/look-steps";
 import { layOut, pieceOf } from "@/core/studio/wardrobe";
 import { useCounsel } from "../../counsel/use-counsel";
 import { useAnswers } from "../use-answers";
 import { useJudging, type JudgementActions } from "../use-judging";
-import { useKeeping, type SaveLook } from "../use-keeping";
+import type { LookActions } from "../look-actions";
+import { useKeeping } from "../use-keeping";
+import { useDraftScope } from "../../kit/draft-scope";
+import { keptSince } from "../this-page";
+import { readWaiting } from "../waiting-looks";
 import { createBenchStore } from "./bench-store";
 import { benchSteps, keyOf } from "./steps";
 import type { Desk } from "./use-desk";
+import { useLookSteps } from "./use-look-steps";
 
 interface DeskActions {
-  readonly saveLook: SaveLook;
+  readonly looks: LookActions;
   readonly judgement: JudgementActions;
 }
 
 /** Lays a bench out: one store, one look dressed and read once for whatever shows it, one worker beside it. */
 export function useLaidDesk(
   source: BenchSource,
-  { saveLook, judgement }: DeskActions,
+  { looks, judgement }: DeskActions,
 ): Omit<Desk, "toClient" | "openLook"> {
-  const [store] = useState(() => createBenchStore(source.start));
+  const [store] = useState(() => createBenchStore(source));
   const steps = useMemo(() => benchSteps(store, source), [store, source]);
-  const { look: benchLook, active, cursor, tried, filter } = useStore(store);
+  const { look: benchLook, active, cursor, tried, filter, beyond, words, steps: taken } = useStore(store);
   const key = useMemo(() => keyOf(benchLook, source), [benchLook, source]);
   const look = useMemo(() => layOut(source, key), [source, key]);
   const advisor = useCounsel(source);
-  const answers = useAnswers(advisor, key, active, filter);
+  const answers = useAnswers(advisor, key, active, { filter, beyond });
   const { holding, judging, refusal } = useJudging({ source, judgement, look: benchLook, key, advisor });
 
   const asIs = useMemo(() => {
@@ -41,24 +45,38 @@ export function useLaidDesk(
     const reading = readDressed(dressed);
     return { dressed, reading, standing: standingOf(reading, holding) };
   }, [look, holding]);
-  const candidate = cursor === null ? undefined : answers.candidates[cursor]?.pieceId;
+  const candidate = cursor === null ? undefined : answers.candidates[cursor];
   const shown = useMemo(() => {
-    const piece = candidate === undefined ? undefined : pieceOf(source, candidate);
-    const other = tried ? apply(look, tried) : piece ? withPiece(look, piece, active) : null;
+    const piece = candidate && pieceOf(source, candidate.pieceId);
+    const on = piece && put(look, active, piece);
+    const previewed = on && candidate.hem ? apply(on, candidate.hem) : on;
+    const other = tried ? apply(look, tried) : previewed;
     if (!other) return asIs;
     const dressed = dress(other);
     const reading = readDressed(dressed);
     return { dressed, reading, standing: standingOf(reading, holding) };
   }, [tried, candidate, source, look, active, asIs, holding]);
 
-  const keeping = useKeeping(
-    useMemo(() => {
-      const { verdict, score } = asIs.standing;
-      const ruleBookVersion = source.client.ruleBook.version;
-      return { ...benchLook, clientId: source.client.id, read: { verdict, score, ruleBookVersion } };
-    }, [benchLook, source, asIs]),
-    source.kept ? saveLook : null,
-  );
+  const record = useMemo(() => {
+    const { verdict, score } = asIs.standing;
+    const ruleBookVersion = source.client.ruleBook.version;
+    const { name, note } = words.get(benchLook.id) ?? { name: "", note: "" };
+    const read = { verdict, score, ruleBookVersion };
+    return { ...benchLook, name, note, clientId: source.client.id, read };
+  }, [benchLook, words, source, asIs]);
+  const newest = taken.get(benchLook.id) ?? noSteps;
+  const madeBy = useDraftScope();
+  const { keeping, keeper } = useKeeping(source, record, newest, source.kept ? looks.save : null);
+  useLookSteps(source, store, steps, keeper, looks.stepsOf);
+  const isApart = keeping.state === "apart";
+  useEffect(() => {
+    if (isApart) steps.open("apart");
+  }, [isApart, steps]);
+  useEffect(() => {
+    if (!source.kept) return;
+    const waiting = [...keptSince(source, madeBy), ...readWaiting(madeBy, source.client.id)];
+    if (waiting.length > 0) steps.takeIn(waiting, new URLSearchParams(location.search).get("look"));
+  }, [source, steps, madeBy]);
   const named = useMemo(() => (id: string) => pieceOf(source, id), [source]);
   const isShown = shown === asIs;
   return {
@@ -74,10 +92,9 @@ export function useLaidDesk(
     judging,
     refusal,
     keeping,
+    keeper,
     named,
   };
 }
 
-function withPiece(look: Look, piece: Piece, slot: Slot): Look {
-  return stacks(slot) ? wear(look, piece) : swap(look, slot, piece);
-}
+const noSteps: readonly LookStep[] = [];

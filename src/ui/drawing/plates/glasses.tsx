@@ -4,7 +4,8 @@ import type { PieceOf } from "@/core/piece/piece";
 export function Glasses({ eyewear }: { readonly eyewear: PieceOf<"eyewear"> }) {
   const hex = eyewear.swatches[0]?.hex ?? "#555555";
   const { width, form, filter } = eyewear.figures;
-  const lens = width / 2 - 1;
+  // A width that is only half typed leaves nothing for the lenses.
+  const lens = Math.max(0, width / 2 - 1);
   const rx = lens / 2;
   const dark = Math.min(0.85, filter * 0.22);
   const shape = (x: number) =>

@@ -1,7 +1,9 @@
 "use client";
 
+import { useState } from "react";
 import { useController } from "react-hook-form";
 import { familyOf } from "@/core/colour/family";
+import { parseColour } from "@/core/colour/parse-colour";
 import { shadeOf } from "@/core/colour/shade";
 import { controlOf, Field } from "./field";
 
@@ -11,18 +13,24 @@ interface Props {
   readonly className?: string | undefined;
 }
 
-const hex = /^#[0-9a-f]{6}$/i;
+const hex = /^#[0-9a-f]{6}$/;
 
-/** A colour as hex, pasted or picked, with the family it belongs to. */
+/** A colour by its name, pasted from elsewhere or picked, with the family it belongs to; the value is hex. */
 export function ColourField({ name, label, className }: Props) {
   const {
     field: { ref, ...field },
     fieldState,
   } = useController({ name });
+  const value = String(field.value ?? "");
+  const [own, setOwn] = useState({ value, text: value });
+  // A colour that came from elsewhere takes the place of what was typed.
+  const { text } = own.value === value ? own : { text: value };
+  if (own.value !== value) setOwn({ value, text });
+  const whole = hex.test(value);
   const fault = fieldState.error?.message;
-  const text = String(field.value ?? "");
-  const whole = hex.test(text);
-  const help = whole ? familyOf(shadeOf(text.toLowerCase())) : "as #rrggbb";
+  const help = whole
+    ? `${familyOf(shadeOf(value))}${text === value ? "" : `, ${value}`}`
+    : "a name such as navy, or #1d2742";
   const control = controlOf(name, fault, help);
   return (
     <Field {...{ name, label, help, fault, className }}>
@@ -30,8 +38,8 @@ export function ColourField({ name, label, className }: Props) {
         <input
           type="color"
           aria-label={`${label}: pick`}
-          className="h-9 w-10 shrink-0 cursor-pointer border border-r-0 border-rule-strong bg-white p-1"
-          value={whole ? text : "#808080"}
+          className="h-9 w-10 shrink-0 cursor-pointer touch:size-11 border border-r-0 border-rule-strong bg-white p-1"
+          value={whole ? value : "#808080"}
           onChange={(event) => field.onChange(event.target.value)}
         />
         <input
@@ -42,7 +50,12 @@ export function ColourField({ name, label, className }: Props) {
           autoComplete="off"
           value={text}
           onBlur={field.onBlur}
-          onChange={(event) => field.onChange(event.target.value.trim())}
+          onChange={(event) => {
+            const typed = event.target.value;
+            const next = parseColour(typed) ?? typed.trim();
+            setOwn({ value: next, text: typed });
+            field.onChange(next);
+          }}
         />
       </span>
     </Field>

@@ -107,7 +107,7 @@ export function FlagField({ name, label, help, className = "" }: Props) {
   const { id, ...described } = controlOf(name, fault, help);
   return (
     <div className={className}>
-      <label htmlFor={id} className="flex min-h-9 items-center gap-2.5">
+      <label htmlFor={id} className="flex min-h-9 touch:min-h-11 items-center gap-2.5">
         <input {...described} id={id} type="checkbox" className="size-4 accent-ink" {...register(name)} />
         <span>{label}</span>
       </label>

@@ -17,6 +17,8 @@ interface Props {
   /** What an emptied field sends: null, or nothing at all. */
   readonly empty?: null | undefined;
   readonly onFocus?: (() => void) | undefined;
+  /** Called after what was typed is in the form. */
+  readonly onRead?: (() => void) | undefined;
 }
 
 interface Reading {
@@ -35,6 +37,7 @@ function NumberInput({
   placeholder,
   empty,
   onFocus,
+  onRead,
   show,
   read,
 }: Props & Reading) {
@@ -42,7 +45,14 @@ function NumberInput({
     field: { ref, ...field },
     fieldState,
   } = useController({ name });
-  const [text, setText] = useState(() => textOf(field.value, show));
+  const value = field.value as unknown;
+  const [own, setOwn] = useState(() => ({ seen: value, sent: value, text: textOf(value, show) }));
+  if (!Object.is(own.seen, value)) {
+    // A value that came from elsewhere takes the place of what was typed. Where nothing was sent, the form
+    // falls back to what it opened with: the field stays empty all the same.
+    const isOwn = Object.is(own.sent, value) || own.sent === undefined;
+    setOwn(isOwn ? { ...own, seen: value } : { seen: value, sent: value, text: textOf(value, show) });
+  }
   const fault = fieldState.error?.message;
   const control = controlOf(name, fault, help);
   return (
@@ -54,14 +64,16 @@ function NumberInput({
           ref={ref}
           inputMode="decimal"
           autoComplete="off"
-          value={text}
+          value={own.text}
           placeholder={placeholder}
           onBlur={field.onBlur}
           onFocus={onFocus}
           onChange={(event) => {
             const next = event.target.value;
-            setText(next);
-            field.onChange(next.trim() === "" ? empty : (read(next) ?? next));
+            const sent = next.trim() === "" ? empty : (read(next) ?? next);
+            setOwn({ ...own, sent, text: next });
+            field.onChange(sent);
+            onRead?.();
           }}
         />
         {suffix && (
@@ -88,6 +100,8 @@ export function LengthField(props: Props) {
   const unit = useLengthUnit();
   return (
     <NumberInput
+      // Another unit says the same length anew.
+      key={unit}
       {...props}
       suffix={unit}
       show={(cm) => bareLength(cm, unit)}

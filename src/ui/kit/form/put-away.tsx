@@ -2,10 +2,13 @@
 
 import { useRouter } from "next/navigation";
 import { toast } from "sonner";
+import type { Deed } from "@/core/studio/roles";
 import type { Outcome } from "@/core/schema/outcome";
 import { granted } from "../answer";
 import { Button } from "../button";
 import type { Place } from "../place";
+import { useMay } from "../role";
+import { useBringBack } from "../use-bring-back";
 
 interface PutAwayProps {
   readonly id: string;
@@ -13,26 +16,25 @@ interface PutAwayProps {
   readonly name: string;
   readonly move: (input: { id: string; away: boolean }) => Promise<Outcome<null>>;
   readonly then: Place;
+  readonly deed?: Deed;
 }
 
 /** Puts a record away; the message that says so brings it back. */
-export function PutAway({ id, name, move, then }: PutAwayProps) {
+export function PutAway({ id, name, move, then, deed = "work" }: PutAwayProps) {
   const router = useRouter();
-  const set = async (away: boolean) => {
-    if (!(await granted(move({ id, away })))) return;
-    if (!away) {
-      toast(`${name} is back.`);
-      router.refresh();
-      return;
-    }
+  const bringBack = useBringBack();
+  const may = useMay(deed);
+  const putAway = async () => {
+    if (!(await granted(() => move({ id, away: true })))) return;
     toast(`${name} is put away.`, {
-      action: { label: "Bring back", onClick: () => void set(false) },
+      action: { label: "Bring back", onClick: () => void bringBack(name, () => move({ id, away: false })) },
       duration: 12_000,
     });
     router.push(then);
   };
+  if (!may) return null;
   return (
-    <Button look="quiet" onClick={() => void set(true)}>
+    <Button look="quiet" onClick={() => void putAway()}>
       Put away
     </Button>
   );

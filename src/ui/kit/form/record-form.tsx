@@ -16,21 +16,29 @@ import {
 import { toast } from "sonner";
 import type { Fault, Outcome } from "@/core/schema/outcome";
 import { validate } from "@/core/schema/validate";
+import { sayMayNot, type Deed } from "@/core/studio/roles";
 import { answerOf } from "../answer";
 import { Button } from "../button";
+import { useMay } from "../role";
 import { fieldId } from "./field-id";
+import { useFormDraft } from "./use-form-draft";
 import { MeanwhilePanel } from "./meanwhile-panel";
 import type { Place } from "../place";
 
 interface RecordFormProps<T extends FieldValues> {
   readonly initial: T;
+  /** What the form is of, under which a draft of it is kept; null for a form that keeps none. */
+  readonly draft: string | null;
   /** What the server will check it by, fetched when it is first needed: most faults are told without asking. */
   readonly schema: () => Promise<Joi.Schema>;
   readonly onSave: (values: T) => Promise<Outcome<string | null>>;
-  /** Where to go once it is kept, by the id it was kept under. */
-  readonly then: (id: string | null) => Place;
+  /** Where to go once it is kept, by the id it was kept under; null to stay. */
+  readonly then: (id: string | null) => Place | null;
+  readonly onKept?: () => void;
   readonly saveLabel: string;
   readonly savedSay?: string;
+  /** What it is to keep this: whoever may not sees why in place of the button. */
+  readonly deed?: Deed;
   /** Further buttons beside the saving one. */
   readonly actions?: ReactNode;
   readonly children: ReactNode;
@@ -42,15 +50,20 @@ interface RecordFormProps<T extends FieldValues> {
  */
 export function RecordForm<T extends FieldValues>({
   initial,
+  draft: draftName,
   schema,
   onSave,
   then,
+  onKept,
   saveLabel,
   savedSay,
+  deed = "see",
   actions,
   children,
 }: RecordFormProps<T>) {
+  const may = useMay(deed);
   const form = useForm<T>({ defaultValues: initial as DefaultValues<T> });
+  const draft = useFormDraft(form, draftName, initial);
   const router = useRouter();
   const [elsewhere, setElsewhere] = useState<readonly Fault[]>([]);
   // What stood on record at each refusal for having come too late, the last one shown.
@@ -59,15 +72,18 @@ export function RecordForm<T extends FieldValues>({
 
   const submit = form.handleSubmit(async (values) => {
     const checked = validate(await schema(), values);
-    const outcome = checked.ok ? await answerOf(onSave(values)) : checked;
+    const outcome = checked.ok ? await answerOf(() => onSave(values)) : checked;
     if (outcome.ok) {
+      draft.forget();
       if (savedSay) toast(savedSay);
-      router.push(then(outcome.value));
+      const next = then(outcome.value);
+      if (next) router.push(next);
+      onKept?.();
       return;
     }
     if (outcome.theirs) {
       const theirs = outcome.theirs as T;
-      setMeanwhile({ theirs, opened: meanwhile?.theirs ?? initial });
+      setMeanwhile({ theirs, opened: meanwhile?.theirs ?? draft.opened });
       form.setValue("version" as Path<T>, theirs.version as PathValue<T, Path<T>>);
       return;
     }
@@ -89,6 +105,20 @@ export function RecordForm<T extends FieldValues>({
           void submit(event);
         }}
       >
+        {draft.restored && (
+          <p role="status" className="mb-4 flex flex-wrap items-center gap-3 bg-well px-3 py-2">
+            What you typed here before is back; it is not kept yet.
+            <Button
+              size="small"
+              onClick={() => {
+                draft.startOver();
+                setPut((count) => count + 1);
+              }}
+            >
+              Start over
+            </Button>
+          </p>
+        )}
         {/* A value that is put in from elsewhere is read by fields that open anew. */}
         <Fragment key={put}>{children}</Fragment>
         <div className="mt-6 border-t border-rule pt-4">
@@ -108,10 +138,14 @@ export function RecordForm<T extends FieldValues>({
             ))}
           </div>
           <div className="flex flex-wrap items-center gap-2">
-            <Button type="submit" look="strong" disabled={form.formState.isSubmitting}>
-              {form.formState.isSubmitting ? "Keeping ..." : saveLabel}
-            </Button>
-            {actions}
+            {may ? (
+              <Button type="submit" look="strong" disabled={form.formState.isSubmitting}>
+                {form.formState.isSubmitting ? "Keeping ..." : saveLabel}
+              </Button>
+            ) : (
+              <p className="text-ink-soft">{sayMayNot(deed)}</p>
+            )}
+            {may && actions}
           </div>
         </div>
       </form>

@@ -9,10 +9,13 @@ export function StepField({
   name,
   label,
   steps,
+  none,
 }: {
   readonly name: string;
   readonly label: string;
   readonly steps: readonly string[];
+  /** The word for no step at all, where there may be none. */
+  readonly none?: string;
 }) {
   const {
     field: { ref, ...field },
@@ -25,10 +28,13 @@ export function StepField({
         label={label}
         control={controlOf(name, fault, undefined)}
         ref={ref}
-        value={String(field.value)}
+        value={field.value === null ? "" : String(field.value)}
         onBlur={field.onBlur}
-        onChange={(value) => field.onChange(Number(value))}
-        options={steps.map((word, step) => ({ id: String(step), name: `${step} ${word}` }))}
+        onChange={(value) => field.onChange(value === "" ? null : Number(value))}
+        options={[
+          ...(none === undefined ? [] : [{ id: "", name: none }]),
+          ...steps.map((word, step) => ({ id: String(step), name: `${step} ${word}` })),
+        ]}
       />
     </Field>
   );

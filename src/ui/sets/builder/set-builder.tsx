@@ -21,14 +21,20 @@ import { offered } from "@/core/studio/wardrobe";
 import { Plate } from "../../drawing/plate";
 import { answerOf, sayFaults } from "../../kit/answer";
 import { Button } from "../../kit/button";
+import { useDraft } from "../../kit/form/use-draft";
 import { CoherenceLine } from "../coherence-line";
 import { ReachChips } from "../reach-chips";
 import { reachWords } from "../reach-words";
 import { useReach } from "../use-reach";
 import { Line, lineId } from "./line";
 import { Shelf } from "./shelf";
-import { useSetDraft, type SetDraft } from "./use-set-draft";
 import { Variations } from "./variations";
+
+/** A set as it stands in the builder. */
+export interface SetDraft {
+  readonly name: string;
+  readonly pieceIds: readonly string[];
+}
 
 interface SetBuilderProps {
   readonly wardrobe: Pick<BenchSource, "client" | "pieces" | "away" | "occasions" | "bases">;
@@ -44,10 +50,12 @@ interface SetBuilderProps {
 export function SetBuilder({ wardrobe, set, begun, save }: SetBuilderProps) {
   const { client, bases } = wardrobe;
   const router = useRouter();
-  const { draft, restored, change, forget, startOver } = useSetDraft(
-    `set ${client.id} ${set ? `${set.id} ${set.version}` : begun.pieceIds.join()}`,
+  const kept = useDraft(
+    `set.${client.id}.${set ? `${set.id}.${set.version}` : begun.pieceIds.join()}`,
     begun,
   );
+  const { value: draft, restored, startOver } = kept;
+  const change = (update: (before: SetDraft) => SetDraft) => kept.change(update(draft));
   const [varied, setVaried] = useState<Slot | null>(null);
   const [dragged, setDragged] = useState<Piece | null>(null);
   const [busy, setBusy] = useState(false);
@@ -81,7 +89,7 @@ export function SetBuilder({ wardrobe, set, begun, save }: SetBuilderProps) {
   };
   const keep = async () => {
     setBusy(true);
-    const outcome = await answerOf(
+    const outcome = await answerOf(() =>
       save({
         id: set?.id ?? null,
         version: theirs?.version ?? set?.version ?? null,
@@ -97,7 +105,7 @@ export function SetBuilder({ wardrobe, set, begun, save }: SetBuilderProps) {
       else setFault(sayFaults(outcome));
       return;
     }
-    forget();
+    kept.settle(begun);
     toast(`Kept: ${draft.name.trim()}.`);
     router.push(`/sets?client=${client.id}`);
   };

@@ -46,7 +46,7 @@ export function Shelf({ pieces, taken, onAdd }: ShelfProps) {
           .filter(({ slot }) => shown === all || slot === shown)
           .map((shelf) => (
             <div key={shelf.slot} className="mb-3">
-              <h3 className="mb-1 text-tiny text-ink-soft">{slotLabels[shelf.slot]}</h3>
+              <h2 className="mb-1 text-tiny text-ink-soft">{slotLabels[shelf.slot]}</h2>
               <ul className="grid grid-cols-4 gap-1">
                 {shelf.pieces.map((piece) => (
                   <ShelfPiece key={piece.id} piece={piece} taken={taken.has(piece.id)} onAdd={onAdd} />

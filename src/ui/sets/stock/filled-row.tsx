@@ -1,6 +1,5 @@
 "use client";
 
-import { useState } from "react";
 import type { Client } from "@/core/piece/client";
 import type { Piece } from "@/core/piece/piece";
 import type { SetTemplate } from "@/core/sets/template";
@@ -8,6 +7,7 @@ import type { NamedPieces } from "@/core/studio/bench-source";
 import type { FilledOf } from "@/workers/answers";
 import { Plate } from "../../drawing/plate";
 import { Button, ButtonLink } from "../../kit/button";
+import { useDraft } from "../../kit/form/use-draft";
 import { PutAway } from "../../kit/form/put-away";
 import { CoherenceLine } from "../coherence-line";
 import type { Outcome } from "@/core/schema/outcome";
@@ -30,7 +30,7 @@ interface FilledRowProps {
 /** One template, the set that fills it, what it serves and what is missing for it. */
 export function FilledRow(props: FilledRowProps) {
   const { template, templateId, filled, client, bases, pieces, kept, onKeep, moveTemplate } = props;
-  const [name, setName] = useState(template.name);
+  const name = useDraft(`stock.${client.id}.${templateId ?? template.name}`, template.name);
   const worn = (filled?.pieceIds ?? []).flatMap((id) => pieces.find((piece) => piece.id === id) ?? []);
   const serves = (filled?.serves ?? []).flatMap((i) => bases[i]?.name ?? []);
   const isFilled = worn.length > 0;
@@ -42,6 +42,7 @@ export function FilledRow(props: FilledRowProps) {
           <p className="text-ink-soft">{templateWords(template)}</p>
           {templateId && (
             <PutAway
+              deed="keep house"
               id={templateId}
               name={template.name}
               move={moveTemplate}
@@ -83,7 +84,8 @@ export function FilledRow(props: FilledRowProps) {
           noValidate
           onSubmit={(event) => {
             event.preventDefault();
-            onKeep(name);
+            onKeep(name.value);
+            name.settle(name.value);
           }}
         >
           {kept === null ? (
@@ -91,8 +93,8 @@ export function FilledRow(props: FilledRowProps) {
               <label className="flex items-center gap-2">
                 <span className="text-ink-soft">Name</span>
                 <input
-                  value={name}
-                  onChange={(event) => setName(event.target.value)}
+                  value={name.value}
+                  onChange={(event) => name.change(event.target.value)}
                   aria-label={`Name of the set for ${template.name}`}
                   className="h-8 w-56 border border-rule-strong bg-white px-2 font-serif text-body"
                 />
@@ -103,7 +105,7 @@ export function FilledRow(props: FilledRowProps) {
               <ButtonLink
                 look="quiet"
                 size="small"
-                href={`/sets/build?${new URLSearchParams({ client: client.id, name, pieces: worn.map(({ id }) => id).join() }).toString()}`}
+                href={`/sets/build?${new URLSearchParams({ client: client.id, name: name.value, pieces: worn.map(({ id }) => id).join() }).toString()}`}
               >
                 Vary it first
               </ButtonLink>

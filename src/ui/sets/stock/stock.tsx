@@ -40,7 +40,9 @@ export function Stock({ sets, save, moveTemplate, ...opened }: StockProps) {
     sets.find((set) => sameSet(set.pieceIds) === sameSet(pieceIds))?.name ??
     null;
   const keep = async (name: string, pieceIds: readonly string[]) => {
-    const answer = await granted(save({ id: null, version: null, clientId: client.id, name, pieceIds }));
+    const answer = await granted(() =>
+      save({ id: null, version: null, clientId: client.id, name, pieceIds }),
+    );
     if (answer) setKeptNow((before) => new Map(before).set(sameSet(pieceIds), name.trim()));
     return answer !== null;
   };

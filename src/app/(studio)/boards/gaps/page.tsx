@@ -1,4 +1,5 @@
 import type { Metadata } from "next";
+import { addressed, type SaidAddress } from "@/core/schema/address";
 import { moveGap, noteGap, saveGap } from "@/server/actions/gaps";
 import { boardRoom } from "@/server/records/board-room";
 import { listGaps } from "@/server/records/gaps";
@@ -10,11 +11,11 @@ const title = "What is missing";
 export const metadata: Metadata = { title };
 
 interface GapsPageProps {
-  readonly searchParams: Promise<{ client?: string }>;
+  readonly searchParams: Promise<SaidAddress>;
 }
 
 export default async function GapsPage({ searchParams }: GapsPageProps) {
-  const { client } = await searchParams;
+  const { client } = addressed(await searchParams, ["client"]);
   const { wardrobe, sets, clients, clientId, gaps } = await inOwnStudio(async (tenant) => {
     const room = await boardRoom(tenant, client);
     return { ...room, gaps: room.clientId ? await listGaps(tenant, room.clientId) : [] };

@@ -1,4 +1,5 @@
 import type { Metadata } from "next";
+import { addressed, type SaidAddress } from "@/core/schema/address";
 import { boardRoom } from "@/server/records/board-room";
 import { inOwnStudio } from "@/server/session/own-studio";
 import { SetBoard } from "@/ui/boards/set-board";
@@ -8,11 +9,11 @@ const title = "Sets on bases";
 export const metadata: Metadata = { title };
 
 interface BoardPageProps {
-  readonly searchParams: Promise<{ client?: string }>;
+  readonly searchParams: Promise<SaidAddress>;
 }
 
 export default async function SetBoardPage({ searchParams }: BoardPageProps) {
-  const { client } = await searchParams;
+  const { client } = addressed(await searchParams, ["client"]);
   const room = await inOwnStudio((tenant) => boardRoom(tenant, client));
   const served =
     room.wardrobe && room.sets.length > 0 && room.wardrobe.bases.length > 0 ? room.wardrobe : null;

@@ -48,7 +48,7 @@ export default async function ClientPage({ params }: { readonly params: Promise<
         initial={{ ...rest, notes }}
         history={room.history}
         save={saveClient}
-        actions={<PutAway id={id} name={client.name} move={moveClient} then="/clients" />}
+        actions={<PutAway id={id} name={client.name} move={moveClient} then="/clients" deed="measure" />}
       />
     </Page>
   );

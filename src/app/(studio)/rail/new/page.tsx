@@ -1,4 +1,5 @@
 import type { Metadata } from "next";
+import { addressed, type SaidAddress } from "@/core/schema/address";
 import { savePiece } from "@/server/actions/pieces";
 import { nameClients } from "@/server/records/clients";
 import { inOwnStudio } from "@/server/session/own-studio";
@@ -10,9 +11,9 @@ export const metadata: Metadata = { title: "New piece" };
 export default async function NewPiecePage({
   searchParams,
 }: {
-  readonly searchParams: Promise<{ client?: string }>;
+  readonly searchParams: Promise<SaidAddress>;
 }) {
-  const { client } = await searchParams;
+  const { client } = addressed(await searchParams, ["client"]);
   const owners = await inOwnStudio(nameClients);
   const owner = owners.find(({ id }) => id === client)?.id ?? null;
   return (

@@ -1,7 +1,8 @@
 import type { Metadata } from "next";
+import { addressed, type SaidAddress } from "@/core/schema/address";
 import { notFound } from "next/navigation";
 import { saveSet } from "@/server/actions/groups";
-import { buildRoom, type BuildWish } from "@/server/records/build-room";
+import { buildRoom, buildWishes } from "@/server/records/build-room";
 import { inOwnStudio } from "@/server/session/own-studio";
 import { ButtonLink } from "@/ui/kit/button";
 import { Page } from "@/ui/kit/page";
@@ -9,8 +10,8 @@ import { SetBuilder } from "@/ui/sets/builder/set-builder";
 
 export const metadata: Metadata = { title: "Build a set" };
 
-export default async function BuildPage({ searchParams }: { readonly searchParams: Promise<BuildWish> }) {
-  const wish = await searchParams;
+export default async function BuildPage({ searchParams }: { readonly searchParams: Promise<SaidAddress> }) {
+  const wish = addressed(await searchParams, buildWishes);
   const room = await inOwnStudio((tenant) => buildRoom(tenant, wish));
   if (!room) notFound();
   const { client } = room.wardrobe;

@@ -1,4 +1,5 @@
 import type { Metadata } from "next";
+import { addressed, type SaidAddress } from "@/core/schema/address";
 import { notFound } from "next/navigation";
 import { saveSet } from "@/server/actions/groups";
 import { moveTemplate } from "@/server/actions/library";
@@ -13,11 +14,11 @@ import { Stock } from "@/ui/sets/stock/stock";
 export const metadata: Metadata = { title: "First stock" };
 
 interface StockPageProps {
-  readonly searchParams: Promise<{ client?: string }>;
+  readonly searchParams: Promise<SaidAddress>;
 }
 
 export default async function StockPage({ searchParams }: StockPageProps) {
-  const { client = "" } = await searchParams;
+  const { client = "" } = addressed(await searchParams, ["client"]);
   const room = await inOwnStudio(async (tenant) => {
     const wardrobe = await wardrobeFor(tenant, client);
     if (!wardrobe) return null;

@@ -25,6 +25,8 @@ export default async function ClientRulesPage({ params }: { readonly params: Pro
       }
     >
       <RuleBookRoom
+        deed="judge"
+        of={id}
         key={id}
         kept={room.book}
         versions={room.versions}

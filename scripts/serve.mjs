@@ -1,0 +1,80 @@
+// npm start: serves the built application on every core; a process that ends is begun anew.
+import cluster from "node:cluster";
+import { createServer } from "node:http";
+import { availableParallelism } from "node:os";
+import next from "next";
+import { front } from "./lib/front.mjs";
+import { root } from "./lib/folders.mjs";
+import { Problem, runScript } from "./lib/problem.mjs";
+import { checkSettings } from "./lib/settings.mjs";
+
+const hostname = process.env.HOST ?? "127.0.0.1";
+const port = Number(process.env.PORT ?? 3000);
+
+/** How a process ends that cannot listen where it should. */
+const portInUse = 98;
+
+/** A process that ends sooner than this after it began is not begun again at once, in ms. */
+const tooSoon = 2000;
+
+if (cluster.isPrimary) await runScript(head);
+else await serve();
+
+async function head() {
+  if (!Number.isInteger(port) || port < 1 || port > 65535)
+    throw new Problem(`PORT must be a number from 1 to 65535; "${process.env.PORT}" is not.`);
+  const count = Number(process.env.JUXTANE_PROCESSES ?? availableParallelism());
+  if (!Number.isInteger(count) || count < 1)
+    throw new Problem(
+      `JUXTANE_PROCESSES must be a whole number from 1; "${process.env.JUXTANE_PROCESSES}" is not.`,
+    );
+  front(process.env);
+  await checkSettings(process.env);
+  let stopping = false;
+  const stop = (code) => {
+    stopping = true;
+    process.exitCode = code;
+    for (const worker of Object.values(cluster.workers ?? {})) worker?.process.kill("SIGTERM");
+  };
+  for (const signal of ["SIGINT", "SIGTERM"]) process.on(signal, () => stop(0));
+  const begin = () => {
+    const began = Date.now();
+    cluster.fork().once("exit", (code) => {
+      if (stopping) return;
+      if (code === portInUse) {
+        process.stderr.write(
+          `Port ${port} is in use: stop what listens there, or choose another with PORT=4311.\n`,
+        );
+        stop(1);
+        return;
+      }
+      process.stderr.write("A process of the server ended by itself; another takes its place.\n");
+      setTimeout(() => !stopping && begin(), Date.now() - began < tooSoon ? tooSoon : 0);
+    });
+  };
+  for (let i = 0; i < count; i += 1) begin();
+}
+
+async function serve() {
+  // Where the framework hands an action on to: never wherever a caller says the host is.
+  process.env.__NEXT_PRIVATE_ORIGIN = `http://127.0.0.1:${port}`;
+  const app = next({ dev: false, dir: root, hostname, port });
+  await app.prepare();
+  const handle = app.getRequestHandler();
+  const meet = front(process.env);
+  const server = createServer((req, res) => {
+    meet(req, res).then(
+      (met) => met && handle(met, res),
+      // Whoever sent it went away before it was read.
+      () => res.destroy(),
+    );
+  });
+  server.once("error", (error) => process.exit(error.code === "EADDRINUSE" ? portInUse : 1));
+  server.listen(port, hostname);
+  process.once("SIGTERM", () => {
+    // What is under way is answered; who only holds a connection is not waited for.
+    server.close(() => process.exit(0));
+    server.closeIdleConnections();
+    setTimeout(() => process.exit(0), 4000).unref();
+  });
+}

@@ -1,0 +1,33 @@
+import type { Metadata } from "next";
+import {
+  changePassword,
+  changeRole,
+  dismissMember,
+  endOtherSessions,
+  endOwnSession,
+  inviteMember,
+  signMemberOut,
+  switchStudio,
+  withdrawInvitation,
+} from "@/server/actions/members";
+import { membersRoom } from "@/server/records/members-room";
+import { inOwnStudio } from "@/server/session/own-studio";
+import { Members } from "@/ui/members/members";
+
+export const metadata: Metadata = { title: "Members" };
+
+const actions = {
+  changePassword,
+  changeRole,
+  dismiss: dismissMember,
+  endOthers: endOtherSessions,
+  endSession: endOwnSession,
+  invite: inviteMember,
+  signOut: signMemberOut,
+  switchStudio,
+  withdraw: withdrawInvitation,
+};
+
+export default async function MembersPage() {
+  return <Members {...await inOwnStudio(membersRoom)} actions={actions} />;
+}

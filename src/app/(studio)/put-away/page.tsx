@@ -1,0 +1,17 @@
+import type { Metadata } from "next";
+import { bringRecordBack } from "@/server/actions/put-away";
+import { savePurgeTime } from "@/server/actions/studio";
+import { listPutAway } from "@/server/records/put-away";
+import { purgeTime } from "@/server/records/studio";
+import { inOwnStudio } from "@/server/session/own-studio";
+import { PutAwayList } from "@/ui/put-away/put-away-list";
+
+export const metadata: Metadata = { title: "Put away" };
+
+export default async function PutAwayPage() {
+  const room = await inOwnStudio(async (tenant) => ({
+    records: await listPutAway(tenant),
+    purgeAfter: await purgeTime(tenant),
+  }));
+  return <PutAwayList {...room} bringBack={bringRecordBack} savePurgeTime={savePurgeTime} />;
+}

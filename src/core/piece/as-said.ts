@@ -1,0 +1,85 @@
+import type { Field, NumberField } from "./field";
+import { initialFigures } from "./initial-figures";
+import type { Kind } from "./kinds";
+import { specOf, type Piece } from "./piece";
+
+type Said<F> = { readonly [name in keyof F]: F[name] extends number ? number | null : F[name] };
+
+/**
+ * A piece as somebody has said it, and as it is kept: a measure that nobody has given is null. Distributes over
+ * the kinds so that kind and figures stay together.
+ */
+export type PieceAsSaid = Piece extends infer P
+  ? P extends Piece
+    ? Omit<P, "unsaid" | "figures"> & { readonly figures: Said<P["figures"]>; readonly unsaid?: never }
+    : never
+  : never;
+
+type Figures = Readonly<Record<string, unknown>>;
+
+/** The piece as the rules read it: the usual measure stands in for each that was not said, which is named. */
+export function completed(said: PieceAsSaid): Piece {
+  const figures = completedFigures(said.kind, said.figures);
+  return { ...said, figures, unsaid: unsaidOf(said.kind, said.figures) } as unknown as Piece;
+}
+
+/** The piece as it was said, without what stands in. */
+export function asSaid({ unsaid, ...piece }: Piece): PieceAsSaid {
+  const nothing = Object.fromEntries(unsaid.map((name) => [name, null]));
+  return { ...piece, figures: { ...piece.figures, ...nothing } } as PieceAsSaid;
+}
+
+/** The figures of a new piece, of whose measures nobody has said one. */
+export function unsaidFigures(kind: Kind): PieceAsSaid["figures"] {
+  const entries = Object.entries(specOf({ kind }).figures);
+  return Object.fromEntries(
+    entries.map(([name, field]) => [name, field.type === "number" ? null : field.initial]),
+  ) as unknown as PieceAsSaid["figures"];
+}
+
+/** The measures of a kind that somebody has to say and has not, by their names. */
+function unsaidOf(kind: Kind, figures: Figures): string[] {
+  return Object.entries(specOf({ kind }).figures)
+    .filter(([name, field]) => mustBeSaid(field) && isMissing(figures[name]))
+    .map(([name]) => name);
+}
+
+function mustBeSaid(field: Field): field is NumberField {
+  return field.type === "number" && !field.optional;
+}
+
+function isMissing(value: unknown): boolean {
+  return value === null || value === undefined;
+}
+
+/**
+ * Figures with nothing missing: what a new piece of the kind starts with stands in. Where that goes against what
+ * was said (a platform higher than the usual heel), the nearest measure that does not.
+ */
+export function completedFigures(kind: Kind, said: Figures): Figures {
+  const spec = specOf({ kind });
+  const fields = spec.figures;
+  const given = Object.entries(said).filter(([, value]) => !isMissing(value));
+  const figures: Figures = { ...initialFigures(kind), ...Object.fromEntries(given) };
+  const passes = (tried: Figures) => !spec.check?.(tried as Readonly<Record<string, never>>);
+  if (passes(figures)) return figures;
+  for (const name of unsaidOf(kind, said)) {
+    const field = fields[name];
+    if (!field || !mustBeSaid(field)) continue;
+    const other = measuresBetween(field)
+      .map((measure) => ({ ...figures, [name]: measure }))
+      .find(passes);
+    if (other) return other;
+  }
+  return figures;
+}
+
+const tries = 40;
+
+/** Measures over the whole of what a field allows, those nearest to the usual one first. */
+function measuresBetween({ min, max, initial }: NumberField): number[] {
+  const usual = initial ?? min;
+  return Array.from({ length: tries + 1 }, (_, i) => min + ((max - min) * i) / tries).sort(
+    (one, other) => Math.abs(one - usual) - Math.abs(other - usual),
+  );
+}

@@ -1,0 +1,40 @@
+import type { Adjustment } from "../piece/adjustment";
+import type { Look } from "../piece/look";
+import { slotOf } from "../piece/piece";
+import { stacks } from "../piece/slots";
+import { apply, wornSo, type Change } from "./change";
+
+/**
+ * What is done to one look of a base to make another of it: taken off, put on, worn otherwise. What a piece
+ * takes the place of is not said apart. Done in their order they lead from the one to the other.
+ */
+export function changesBetween(one: Look, other: Look): Change[] {
+  const on = other.accessories.filter((piece) => !one.accessories.includes(piece));
+  const places = new Set(on.map(slotOf).filter((slot) => slot !== null && !stacks(slot)));
+  const off = one.accessories.filter(
+    (piece) => !other.accessories.includes(piece) && !places.has(slotOf(piece)),
+  );
+  const dressed = [
+    ...off.map(({ id }): Change => ({ kind: "take-off", piece: id })),
+    ...on.map((piece): Change => ({ kind: "wear", piece })),
+  ];
+  const worn = new Set([...other.garments, ...other.accessories].map(({ id }) => id));
+  const before = dressed.reduce(apply, one).adjustments.filter(({ piece }) => worn.has(piece));
+  const undone = before.filter((way) => !other.adjustments.some((next) => isOfSameWay(way, next)));
+  const done = other.adjustments.filter((next) => !before.some((way) => isSameWay(way, next)));
+  return [
+    ...dressed,
+    ...undone.map(({ kind, piece }): Change => ({ kind: "undo", way: kind, piece })),
+    ...done.map(wornSo),
+  ];
+}
+
+function isOfSameWay(one: Adjustment, other: Adjustment): boolean {
+  return one.kind === other.kind && one.piece === other.piece;
+}
+
+function isSameWay(one: Adjustment, other: Adjustment): boolean {
+  if (!isOfSameWay(one, other)) return false;
+  const settings: Readonly<Record<string, unknown>> = other;
+  return Object.entries(one).every(([key, value]) => settings[key] === value);
+}

@@ -1,0 +1,12 @@
+import "server-only";
+import { createHash, randomBytes } from "node:crypto";
+
+/** The end of a one-time link: 192 random bits, of which only the hash is kept. */
+export function newToken(): { readonly token: string; readonly hash: string } {
+  const token = randomBytes(24).toString("base64url");
+  return { token, hash: hashOfToken(token) };
+}
+
+export function hashOfToken(token: string): string {
+  return createHash("sha256").update(token).digest("hex");
+}

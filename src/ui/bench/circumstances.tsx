@@ -1,0 +1,39 @@
+"use client";
+
+import type { Occasion } from "@/core/piece/occasion";
+import { markOf } from "@/core/reading/verdict";
+import { levelWord } from "@/core/register/ladder";
+import { wordOf } from "../kit/marks";
+import { CarryOver } from "./carry-over";
+import { useBenchState, useDesk } from "./desk/use-desk";
+
+/** What the occasion asks, and by which rule book the look is read; before it what may be carried over. */
+export function Circumstances() {
+  const { source, look } = useDesk();
+  const lookId = useBenchState((state) => state.look.id);
+  const { occasion } = look;
+  const { ruleBook } = source.client;
+  const before = source.start.id === lookId ? source.start.read : null;
+  const isOfOtherBook = before !== null && before.ruleBookVersion !== ruleBook.version;
+  return (
+    <div className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-rule-strong bg-paper px-4 py-0.5 text-tiny text-ink-soft">
+      <CarryOver />
+      <span>
+        {occasion
+          ? `${weatherOf(occasion)}. Asks ${levelWord(occasion.span.low)} to ${levelWord(occasion.span.high)}`
+          : "No weather, no dress code"}
+        {occasion && occasion.flags.length > 0 ? `; ${occasion.flags.join(", ")}` : ""}.
+      </span>
+      <span className="ml-auto">
+        Rule book: {ruleBook.name}, version {ruleBook.version}
+        {isOfOtherBook
+          ? `; was ${wordOf(before.verdict)} ${markOf(before)} by version ${before.ruleBookVersion}`
+          : ""}
+      </span>
+    </div>
+  );
+}
+
+function weatherOf({ temperature, rain, wind, ground, light, onFoot }: Occasion): string {
+  return `${temperature} \u00b0C, rain ${Math.round(rain * 100)} %, wind ${wind} m/s, ${ground}, ${light}, ${onFoot} min on foot`;
+}

@@ -1,0 +1,171 @@
+import type { Outcome } from "@/core/schema/outcome";
+import type { LookNow, LookOnRecord, LookRecord, SentLook } from "@/core/studio/look-record";
+import type { LookStep } from "@/core/studio/look-steps";
+import { isOfTheMoment, isSignedOut } from "../kit/answer";
+import { signInBeside } from "../kit/signed-out";
+import { thisPage } from "./this-page";
+import { clearWaiting, readWaiting, writeWaiting } from "./waiting-looks";
+
+export type SaveLook = (look: SentLook) => Promise<Outcome<number>>;
+
+/** One look that was kept from two pages: as it is here, and as it stands on record. */
+export interface LookApart {
+  readonly mine: SentLook;
+  readonly theirs: LookOnRecord;
+}
+
+/** Where the keeping of looks stands; "waiting" is retried by itself, "apart" is for the stylist to decide. */
+export type Keeping =
+  | { readonly state: "kept" }
+  | { readonly state: "keeping" }
+  | { readonly state: "waiting" }
+  | ({ readonly state: "apart" } & LookApart)
+  | { readonly state: "refused"; readonly say: string; readonly look: SentLook };
+
+const settle = 350;
+const retry = 4000;
+
+export type Keeper = ReturnType<typeof createKeeper>;
+
+/**
+ * Keeps looks in the background, one after another, each with the steps that are not on record yet. What has
+ * not reached the server stays in the browser's own store, so that a closed tab or a stopped server loses
+ * nothing; it is sent again when either comes back. What another page has kept meanwhile is never written over.
+ * @param madeBy studio and person: what they leave in the browser is sent for them alone
+ */
+export function createKeeper(save: SaveLook, madeBy: string, say: (keeping: Keeping) => void) {
+  const pending = new Map<string, SentLook>();
+  const apart = new Map<string, LookOnRecord>();
+  const recorded = new Set<string>();
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  let sending = false;
+
+  const sendAfter = (pause: number) => {
+    clearTimeout(timer);
+    timer = setTimeout(() => void sendAll(), pause);
+  };
+
+  async function sendAll(): Promise<void> {
+    if (sending) return;
+    sending = true;
+    let refused: Keeping | null = null;
+    for (let look = next(); look; look = next()) {
+      const outcome = await answerTo(save, look);
+      if (outcome === "unreachable") {
+        sending = false;
+        say({ state: "waiting" });
+        sendAfter(retry);
+        return;
+      }
+      if (outcome.ok) take(look, outcome.value);
+      else if (outcome.theirs) apart.set(look.id, outcome.theirs as LookOnRecord);
+      else refused = { state: "refused", say: outcome.faults[0]?.say ?? "", look };
+      // What is refused stays in the browser's store: it is nowhere else.
+      if (!apart.has(look.id) && pending.get(look.id) === look) pending.delete(look.id);
+    }
+    sending = false;
+    say(decisionOn([...apart.keys()][0]) ?? refused ?? { state: "kept" });
+  }
+
+  const next = () => [...pending.values()].find(({ id }) => !apart.has(id));
+
+  function decisionOn(id: string | undefined): Keeping | null {
+    const mine = id === undefined ? undefined : pending.get(id);
+    const theirs = id === undefined ? undefined : apart.get(id);
+    return mine && theirs ? { state: "apart", mine, theirs } : null;
+  }
+
+  function take(look: SentLook, version: number): void {
+    clearWaiting(look);
+    thisPage.versions.set(look.id, version);
+    thisPage.unheard.delete(look.id);
+    for (const { id } of look.newSteps) recorded.add(id);
+  }
+
+  /** Puts a look on its way under this page's name, in place of whatever of it was on its way. */
+  function put(look: LookNow, steps: readonly LookStep[]): void {
+    const toSend: SentLook = {
+      ...look,
+      madeBy,
+      version: thisPage.versions.get(look.id) ?? 0,
+      writer: thisPage.writer,
+      turn: (thisPage.turn += 1),
+      unheard: thisPage.unheard.get(look.id) ?? [],
+      newSteps: steps.filter(({ id }) => !recorded.has(id)),
+    };
+    pending.set(look.id, toSend);
+    thisPage.sent.set(look.id, toSend);
+    writeWaiting(toSend);
+  }
+
+  return {
+    /** What the record has already. */
+    know: (looks: readonly LookRecord[], steps: readonly LookStep[]) => {
+      for (const { id, version } of looks)
+        thisPage.versions.set(id, Math.max(version, thisPage.versions.get(id) ?? 0));
+      for (const { id } of steps) recorded.add(id);
+    },
+    keep: (look: LookNow, steps: readonly LookStep[]) => {
+      put(look, steps);
+      say(decisionOn(look.id) ?? { state: "keeping" });
+      sendAfter(settle);
+    },
+    /** Sends what a client's bench left in the browser the last time, as this page's own from now on. */
+    takeUpWaiting: (clientId: string) => {
+      const waiting = readWaiting(madeBy, clientId).filter(({ id }) => !pending.has(id));
+      for (const look of waiting) {
+        const { writer, turn, unheard } = look;
+        const isOwn = writer === thisPage.writer;
+        const before = thisPage.unheard.get(look.id) ?? [];
+        // It builds on what was on record then, not on what the page was laid out with now.
+        thisPage.versions.set(look.id, look.version);
+        if (!isOwn) thisPage.unheard.set(look.id, [...before, ...unheard, { writer, turn }]);
+        put(look, look.newSteps);
+        if (!isOwn) clearWaiting(look);
+      }
+      if (waiting.length > 0) void sendAll();
+    },
+    /** Sends at once what would be sent in a moment. */
+    sendNow: () => {
+      clearTimeout(timer);
+      void sendAll();
+    },
+    /**
+     * Decides between a look as it is here and as it stands on record. The steps of both stay with it.
+     * @param now the look as it shall be from now on
+     */
+    decide: ({ mine, theirs }: LookApart, now: LookNow) => {
+      const { look, steps } = theirs;
+      apart.delete(look.id);
+      thisPage.versions.set(look.id, look.version);
+      for (const { id } of steps) recorded.add(id);
+      put(now, mine.newSteps);
+      say({ state: "keeping" });
+      void sendAll();
+    },
+    /** Forgets a look that was refused. */
+    letGo: (look: SentLook) => {
+      clearWaiting(look);
+      thisPage.sent.delete(look.id);
+      say({ state: "kept" });
+    },
+  };
+}
+
+/** Asks to sign in where the session has ended: once, until somebody has. */
+let isAsking = false;
+async function askToSignIn(): Promise<void> {
+  if (isAsking) return;
+  isAsking = true;
+  isAsking = !(await signInBeside());
+}
+
+async function answerTo(save: SaveLook, look: SentLook): Promise<Outcome<number> | "unreachable"> {
+  try {
+    const outcome = await save(look);
+    if (isSignedOut(outcome)) void askToSignIn();
+    return isOfTheMoment(outcome) ? "unreachable" : outcome;
+  } catch {
+    return "unreachable";
+  }
+}

@@ -1,0 +1,153 @@
+"use client";
+
+import { format, parseISO } from "date-fns";
+import { useRef } from "react";
+import { toast } from "sonner";
+import { Button } from "../kit/button";
+import { Dialog } from "../kit/dialog";
+import { granted } from "../kit/answer";
+import { useLengthUnit } from "../kit/length-unit";
+import { garmentsOf, isBegun, looksOfBase, wordsOf } from "./desk/own-looks";
+import { useBenchState, useDesk, useLookHistory } from "./desk/use-desk";
+import type { LookActions } from "./look-actions";
+import { sayStep } from "./say-step";
+
+/** How long a look that was put away can be brought back from the message, ms. */
+const long = 10_000;
+
+interface ThisLookProps {
+  readonly onClose: () => void;
+  readonly move: LookActions["move"];
+}
+
+/** The look on the bench: its name and note, copies of it, and every step, to be taken up again. */
+export function ThisLook({ onClose, move }: ThisLookProps) {
+  const { source, steps } = useDesk();
+  const look = useBenchState((state) => state.look);
+  const others = useBenchState((state) => state.others);
+  const words = useBenchState((state) => state.words);
+  const { name, note } = words.get(look.id) ?? { name: "", note: "" };
+  const called = wordsOf({ look, others, words }, source, look.id).name;
+
+  const putAway = async () => {
+    if (!(await granted(() => move({ id: look.id, away: true })))) return;
+    steps.leave();
+    onClose();
+    const bringBack = async () => {
+      if (await granted(() => move({ id: look.id, away: false }))) steps.comeBack(look);
+    };
+    toast(`${called} is put away.`, {
+      duration: long,
+      action: { label: "Bring it back", onClick: () => void bringBack() },
+    });
+  };
+
+  return (
+    <Dialog
+      open
+      onOpenChange={(open) => !open && onClose()}
+      title="This look"
+      about="Every look of this base for this occasion is kept beside the others. What you write is kept as you write it."
+    >
+      <label className="font-medium" htmlFor="look-name">
+        Name
+      </label>
+      <input
+        id="look-name"
+        value={name}
+        placeholder={called}
+        maxLength={120}
+        autoComplete="off"
+        onChange={(event) => steps.write({ name: event.target.value })}
+        className="mt-1 mb-3 h-11 w-full border border-rule-strong bg-white px-2.5 text-body"
+      />
+      <label className="font-medium" htmlFor="look-note">
+        Note
+      </label>
+      <textarea
+        id="look-note"
+        value={note}
+        rows={2}
+        maxLength={4000}
+        onChange={(event) => steps.write({ note: event.target.value })}
+        className="mt-1 mb-4 w-full border border-rule-strong bg-white px-2.5 py-1.5 text-body"
+      />
+      <div className="mb-5 flex flex-wrap gap-2">
+        <Button
+          size="touch"
+          onClick={() => {
+            steps.copy();
+            toast(`A copy of ${called} is on the bench.`);
+            onClose();
+          }}
+        >
+          Copy
+        </Button>
+        {looksOfBase({ look, others }).length > 0 && (
+          <Button size="touch" onClick={() => steps.open("compare")}>
+            Compare
+          </Button>
+        )}
+        {source.kept && isBegun(look) && (
+          <Button size="touch" onClick={() => void putAway()}>
+            Put away
+          </Button>
+        )}
+      </div>
+      <Steps />
+    </Dialog>
+  );
+}
+
+/** Every step of the look, the newest first. */
+function Steps() {
+  const unit = useLengthUnit();
+  const { source, steps } = useDesk();
+  const look = useBenchState((state) => state.look);
+  const taken = useLookHistory();
+  const heading = useRef<HTMLHeadingElement>(null);
+  if (taken.length === 0) return <p className="text-ink-soft">No step is written down yet.</p>;
+  const garmentIds = garmentsOf(source, look.baseId);
+  const byId = new Map(taken.map((step) => [step.id, step]));
+  return (
+    <>
+      <h3 ref={heading} tabIndex={-1} className="mb-1 text-body">
+        Steps, the last one first
+      </h3>
+      <ol className="border-t border-rule">
+        {taken.toReversed().map((step) => {
+          const before = step.after === null ? null : (byId.get(step.after) ?? null);
+          const isHere = step.id === look.stepId;
+          return (
+            <li
+              key={step.id}
+              aria-current={isHere ? "step" : undefined}
+              className={`flex items-center gap-3 border-b border-rule py-1 ${isHere ? "bg-well font-medium" : ""}`}
+            >
+              <time dateTime={step.at} className="tabular w-24 shrink-0 pl-1 text-tiny text-ink-soft">
+                {format(parseISO(step.at), "d MMM, HH:mm")}
+              </time>
+              <span className="min-w-0 flex-1">
+                {sayStep(before, step, { wardrobe: source, garmentIds, unit })}
+              </span>
+              {isHere ? (
+                <span className="flex min-h-11 items-center pr-2 text-tiny text-ink-soft">on the bench</span>
+              ) : (
+                <Button
+                  size="touch"
+                  look="quiet"
+                  onClick={() => {
+                    steps.standAgain(step);
+                    heading.current?.focus();
+                  }}
+                >
+                  Take up
+                </Button>
+              )}
+            </li>
+          );
+        })}
+      </ol>
+    </>
+  );
+}

@@ -1,0 +1,58 @@
+import { format, parseISO } from "date-fns";
+import type { ChangeRecord } from "@/core/studio/member-record";
+
+/** What the tables of the records are called here. */
+const recordWords: Readonly<Record<string, string>> = {
+  bases: "base",
+  clients: "client",
+  gaps: "missing piece",
+  invitations: "invitation of",
+  looks: "look",
+  measurements: "measure of",
+  memberships: "member",
+  occasions: "occasion",
+  overrulings: "overruling of",
+  pieces: "piece",
+  set_templates: "template",
+  sets: "set",
+  studios: "studio",
+  wears: "wear of",
+};
+
+/** Who changed what, the last first; the whole list as a file. */
+export function Changes({ changes }: { readonly changes: readonly ChangeRecord[] }) {
+  return (
+    <section aria-labelledby="changes">
+      <div className="mb-2 flex items-baseline justify-between gap-4">
+        <h2 id="changes" className="text-lead">
+          Who changed what
+        </h2>
+        {/* A file, and no page: the browser keeps it. */}
+        <a
+          href="/members/changes.csv"
+          download
+          className="underline decoration-rule-strong underline-offset-2 hover:decoration-ink"
+        >
+          All of it as a table
+        </a>
+      </div>
+      <ul className="border-t border-rule">
+        {changes.map(({ id, at, by, record, name, deed, fields }) => (
+          <li key={id} className="flex flex-wrap gap-x-3 border-b border-rule py-1 text-small">
+            <time dateTime={at} className="tabular w-28 shrink-0 text-ink-soft">
+              {format(parseISO(at), "d MMM, HH:mm")}
+            </time>
+            <span className="w-32 shrink-0">{by ?? "the studio itself"}</span>
+            <span className="min-w-0 flex-1">
+              {deed} {recordWords[record] ?? record}{" "}
+              <span className="font-medium">{name.replaceAll("_", " ")}</span>
+              {fields.length > 0 && (
+                <span className="text-ink-soft">: {fields.join(", ").replaceAll("_", " ")}</span>
+              )}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

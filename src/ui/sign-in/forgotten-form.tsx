@@ -1,0 +1,35 @@
+"use client";
+
+import { useState } from "react";
+import type { Outcome } from "@/core/schema/outcome";
+import { TextField } from "../kit/form/fields";
+import { RecordForm } from "../kit/form/record-form";
+
+/** Asks for a way to a new password. */
+export function ForgottenForm({
+  ask,
+}: {
+  readonly ask: (input: { email: string }) => Promise<Outcome<null>>;
+}) {
+  const [sent, setSent] = useState(false);
+  if (sent)
+    return (
+      <p role="status">
+        If somebody works here under this address, a letter is on its way with a link that holds for two
+        hours.
+      </p>
+    );
+  return (
+    <RecordForm
+      initial={{ email: "" }}
+      draft={null}
+      schema={() => import("@/core/schema/forms/member-form").then(({ forgottenForm }) => forgottenForm)}
+      onSave={ask}
+      then={() => null}
+      onKept={() => setSent(true)}
+      saveLabel="Send the link"
+    >
+      <TextField name="email" label="Email" type="email" />
+    </RecordForm>
+  );
+}

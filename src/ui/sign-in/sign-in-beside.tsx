@@ -1,0 +1,51 @@
+"use client";
+
+import { useStore } from "zustand";
+import type { Credentials, SignedIn } from "@/core/schema/forms/sign-in-form";
+import { studioOfScope } from "@/core/studio/scope";
+import type { Outcome } from "@/core/schema/outcome";
+import { Dialog } from "../kit/dialog";
+import { useDraftScope } from "../kit/draft-scope";
+import { TextField } from "../kit/form/fields";
+import { RecordForm } from "../kit/form/record-form";
+import { settleSignIn, signedOut } from "../kit/signed-out";
+
+interface SignInBesideProps {
+  readonly signIn: (input: Credentials & { readonly studioId: string }) => Promise<Outcome<SignedIn>>;
+}
+
+/** Signing in beside a page whose session has ended: what was typed stays, and goes on where it was. */
+export function SignInBeside({ signIn }: SignInBesideProps) {
+  const isAsked = useStore(signedOut, ({ waiting }) => waiting.length > 0);
+  const scope = useDraftScope();
+  if (!isAsked) return null;
+  return (
+    <Dialog
+      open
+      onOpenChange={(open) => !open && settleSignIn(false)}
+      title="You are signed out"
+      about="Everything on this page is as you left it. Sign in, and it goes on from here."
+    >
+      <RecordForm
+        initial={{ email: "", password: "" }}
+        draft={null}
+        schema={() => import("@/core/schema/forms/sign-in-form").then(({ signInForm }) => signInForm)}
+        onSave={async (input) => {
+          const outcome = await signIn({ ...input, studioId: studioOfScope(scope) });
+          if (!outcome.ok) return outcome;
+          // What lies on this page is another person's: it waits in the browser for her.
+          if (outcome.value.scope !== scope) location.assign("/");
+          else settleSignIn(true);
+          return { ok: true, value: null };
+        }}
+        then={() => null}
+        saveLabel="Sign in"
+      >
+        <div className="grid gap-4">
+          <TextField name="email" label="Email" type="email" />
+          <TextField name="password" label="Password" type="password" />
+        </div>
+      </RecordForm>
+    </Dialog>
+  );
+}

@@ -1,0 +1,332 @@
+import fc, { type Arbitrary } from "fast-check";
+import { v7 as uuid } from "uuid";
+import type Joi from "joi";
+import { afterAll, beforeAll, describe, expect, it, vi } from "vitest";
+import { readsAlike } from "@/core/rule-book/rule-book";
+import { adjustmentSpec, type Adjustment } from "@/core/piece/adjustment";
+import { adjustmentKinds } from "@/core/piece/adjustments";
+import type { Kind } from "@/core/piece/kinds";
+import type { Piece } from "@/core/piece/piece";
+import { ruleBook } from "@/core/schema/client";
+import { clientForm } from "@/core/schema/forms/client-form";
+import { gapForm } from "@/core/schema/forms/gap-form";
+import { groupForm } from "@/core/schema/forms/group-form";
+import { lookForm } from "@/core/schema/forms/look-form";
+import { occasionForm } from "@/core/schema/forms/occasion-form";
+import { overrulingForm } from "@/core/schema/forms/overruling-form";
+import { pieceForm } from "@/core/schema/forms/piece-form";
+import { purgeForm, shortcutsForm, unitForm } from "@/core/schema/forms/settings-form";
+import { wearForm } from "@/core/schema/forms/wear-form";
+import type { Outcome } from "@/core/schema/outcome";
+import { template } from "@/core/schema/template";
+import { validate } from "@/core/schema/validate";
+import { draftOf, pieceInput } from "@/core/studio/piece-record";
+import type { putAwayKinds } from "@/core/studio/put-away";
+import { scopeOf } from "@/core/studio/scope";
+import { sample, sampleClient } from "@/core/testing/sample";
+import { saveClient } from "@/server/actions/clients";
+import { saveGap } from "@/server/actions/gaps";
+import { saveBase, saveSet } from "@/server/actions/groups";
+import { overrule, saveRuleBook } from "@/server/actions/judgement";
+import { saveTemplate, wearSet } from "@/server/actions/library";
+import { saveLook } from "@/server/actions/looks";
+import { saveOccasion } from "@/server/actions/occasions";
+import { savePiece } from "@/server/actions/pieces";
+import { saveShortcuts } from "@/server/actions/shortcuts";
+import { saveLengthUnit, savePurgeTime } from "@/server/actions/studio";
+import { closeDatabase } from "@/server/db/database";
+import { inStudio, type Tenant } from "@/server/db/tenant";
+import { bases } from "@/server/records/bases";
+import { findClient } from "@/server/records/clients";
+import { listGaps } from "@/server/records/gaps";
+import { listSteps } from "@/server/records/look-steps";
+import { findLook } from "@/server/records/looks";
+import { shortcutsOf } from "@/server/records/member-keys";
+import { findOccasion } from "@/server/records/occasions";
+import { overrulingsFor } from "@/server/records/overrulings";
+import { addPiece, findPiece } from "@/server/records/pieces";
+import { studioRuleBook } from "@/server/records/rule-books";
+import { sets } from "@/server/records/sets";
+import { purgeTime, thisStudio } from "@/server/records/studio";
+import { listTemplates } from "@/server/records/templates";
+import { lastWorn } from "@/server/records/wears";
+import { colour, fromSchema, type Drawn } from "../support/from-schema";
+import { closeOwner, furnishedStudio } from "./studios";
+
+const signedIn = vi.hoisted(() => ({ studioId: "", userId: "", sessionId: "" }));
+
+vi.mock("@/server/session/session", () => ({
+  sealedSession: () => Promise.resolve({ ...signedIn }),
+  openSession: () => Promise.resolve(),
+  closeSession: () => Promise.resolve(),
+}));
+vi.mock("next/cache", () => ({ revalidatePath: () => undefined }));
+
+let studio: Awaited<ReturnType<typeof furnishedStudio>>;
+/** Garments and accessories of the studio's client, to make bases, sets and looks of. */
+let wardrobe: { readonly garments: string[]; readonly shoe: string; readonly accessories: string[] };
+
+beforeAll(async () => {
+  studio = await furnishedStudio("Round trips");
+  Object.assign(signedIn, { studioId: studio.studioId, userId: studio.userId, sessionId: studio.sessionId });
+  wardrobe = await inside(async (tenant) => {
+    const add = (kind: Kind) =>
+      addPiece(tenant, { piece: draftOf(sample(kind) as Piece), clientId: studio.clientId, state: "ready" });
+    return {
+      garments: [await add("trousers"), await add("top"), await add("jacket")],
+      shoe: await add("shoe"),
+      accessories: [await add("bag"), await add("belt"), await add("scarf"), await add("watch")],
+    };
+  });
+});
+
+afterAll(async () => {
+  await closeDatabase();
+  await closeOwner();
+});
+
+const inside = <T>(work: (tenant: Tenant) => Promise<T>) => inStudio(studio.studioId, work);
+
+/** What is sent, how, and what a page shows of it afterwards, in the shape of what was sent. */
+interface Trip<T> {
+  readonly form: Joi.Schema<T>;
+  readonly drawn: () => Drawn;
+  readonly send: (input: T) => Promise<Outcome<unknown>>;
+  readonly shown: (tenant: Tenant, sent: T, answer: unknown) => Promise<unknown>;
+  /** What a page shows of what was sent: all of it, where nothing is said. */
+  readonly kept?: (sent: T) => unknown;
+}
+
+const trip = <T>(given: Trip<T>) => given as unknown as Trip<unknown>;
+
+const id = fc.constant(0).map(() => uuid());
+const nothing = fc.constant(null);
+/** A new record's key. */
+const fresh = { id: nothing, version: nothing };
+const calendarDay = fc
+  .date({ min: new Date("1901-01-01"), max: new Date("2198-12-31"), noInvalidDate: true })
+  .map((date) => date.toISOString().slice(0, 10));
+const moments = fc
+  .date({ min: new Date("1901-01-01"), max: new Date("2198-12-31"), noInvalidDate: true })
+  .map((date) => date.toISOString());
+/** Three levels, each as high as the one before or higher. */
+const rising = fc
+  .array(fc.integer({ min: 2, max: 18 }), { minLength: 3, maxLength: 3 })
+  .map((all) => all.sort((one, other) => one - other).map((half) => half / 2) as [number, number, number]);
+const swatches = fc
+  .array(fc.record({ hex: colour, role: fc.constantFrom("ground", "accent", "sole") }), {
+    minLength: 1,
+    maxLength: 4,
+  })
+  .map((all) => all.map((each) => ({ ...each, share: 1 / all.length })));
+/** The sample's body, larger or smaller, with some of its measures. */
+const measured = fc
+  .tuple(
+    fc.double({ min: 0.9, max: 1.1, noNaN: true }),
+    fc.subarray(["crotch", "ankle", "calf", "knee", "thigh"]),
+  )
+  .map(([size, names]) =>
+    Object.fromEntries(
+      ["height", ...names].map((name) => [
+        name,
+        Number((sampleClient.measured[name as "height"] * size).toFixed(2)),
+      ]),
+    ),
+  );
+const ofHers = { clientId: fc.constant(0).map(() => studio.clientId) };
+const worn = () => fc.subarray([wardrobe.shoe, ...wardrobe.accessories]);
+/** Ways of wearing some of the wardrobe, each as its own form sends it. */
+const adjustments = () =>
+  fc.subarray(adjustmentKinds, { maxLength: 4 }).map((kinds) =>
+    kinds.flatMap((kind): Adjustment[] => {
+      const settings = adjustmentSpec(kind).settings;
+      const given = Object.entries(settings).map(([name, field]) => [
+        name,
+        field.type === "number" ? Math.min(field.max, Math.max(field.min, 1)) : field.initial,
+      ]);
+      return [{ kind, piece: wardrobe.garments[0], ...Object.fromEntries(given) }];
+    }),
+  );
+
+const group = (pieces: () => Arbitrary<string[]>, save: typeof saveBase, records: typeof bases) =>
+  trip({
+    form: groupForm,
+    drawn: () => ({ ...fresh, ...ofHers, pieceIds: pieces() }),
+    send: save,
+    shown: (tenant, _, answer) => records.find(tenant, String(answer)),
+    kept: ({ id: _id, version: _version, ...sent }) => ({ ...sent, id: expect.any(String), version: 1 }),
+  });
+
+/** Every kind of record there is. */
+const trips: Readonly<Record<(typeof putAwayKinds)[number] | OtherKind, Trip<unknown>>> = {
+  client: trip({
+    form: clientForm,
+    drawn: () => ({ ...fresh, measured }),
+    send: saveClient,
+    shown: async (tenant, _, answer) => {
+      const record = await findClient(tenant, String(answer));
+      return record && { ...record.client, notes: record.notes, version: record.version };
+    },
+    // A new client's book begins at version 1, whatever came with it.
+    kept: ({ ruleBook: book, ...sent }) => ({
+      ...sent,
+      id: expect.any(String),
+      version: 1,
+      ruleBook: { ...book, version: 1 },
+    }),
+  }),
+  piece: trip({
+    form: pieceForm,
+    drawn: () => ({
+      ...fresh,
+      swatches,
+      clientId: fc.constantFrom(studio.clientId, null),
+      register: fc.option(rising.map(([low, centre, high]) => ({ low, centre, high }))),
+    }),
+    send: savePiece,
+    shown: async (tenant, _, answer) => {
+      const record = await findPiece(tenant, String(answer));
+      return record && pieceInput(record);
+    },
+    kept: (sent) => ({ ...sent, id: expect.any(String), version: 1 }),
+  }),
+  base: group(
+    () => fc.subarray(wardrobe.garments.slice(1)).map((more) => [wardrobe.garments[0] ?? "", ...more]),
+    saveBase,
+    bases,
+  ),
+  set: group(
+    () => fc.subarray(wardrobe.accessories, { minLength: 2 }).map((more) => [...more, wardrobe.shoe]),
+    saveSet,
+    sets as unknown as typeof bases,
+  ),
+  occasion: trip({
+    form: occasionForm,
+    drawn: () => ({
+      ...fresh,
+      ...ofHers,
+      day: calendarDay,
+      span: rising.map(([low, , high]) => ({ low, high })),
+    }),
+    send: saveOccasion,
+    shown: async (tenant, _, answer) => {
+      const record = await findOccasion(tenant, String(answer));
+      if (!record) return null;
+      const { id: _id, ...occasion } = record.occasion;
+      return { clientId: record.clientId, occasion };
+    },
+    kept: ({ clientId, occasion }) => ({ clientId, occasion }),
+  }),
+  look: trip({
+    form: lookForm,
+    drawn: () => ({
+      id,
+      writer: id,
+      ...ofHers,
+      madeBy: fc.constant(scopeOf(studio)),
+      baseId: fc.constant(studio.baseId),
+      occasionId: fc.constantFrom(studio.occasionId, null),
+      stepId: fc.option(id),
+      after: fc.option(id),
+      at: moments,
+      accessoryIds: worn(),
+      adjustments: adjustments(),
+    }),
+    send: saveLook,
+    shown: async (tenant, { id: lookId }) => {
+      const look = await findLook(tenant, lookId);
+      return look && { look, steps: new Set(await listSteps(tenant, lookId)) };
+    },
+    kept: ({ newSteps, writer: _writer, turn: _turn, unheard: _unheard, madeBy: _madeBy, ...look }) => ({
+      look: { ...look, version: 1 },
+      steps: new Set(newSteps),
+    }),
+  }),
+  "missing piece": trip({
+    form: gapForm,
+    drawn: () => ({ ...ofHers, colour: fc.constantFrom("navy", "burgundy", "#123456"), size: nothing }),
+    send: saveGap,
+    shown: async (tenant, _, answer) => {
+      const gaps = await listGaps(tenant, studio.clientId);
+      return gaps.find((gap) => gap.id === answer);
+    },
+    kept: (sent) => ({ ...sent, id: expect.any(String), version: 1 }),
+  }),
+  template: trip({
+    form: template,
+    drawn: () => ({}),
+    send: saveTemplate,
+    shown: async (tenant, _, answer) =>
+      (await listTemplates(tenant)).find((record) => record.id === answer)?.template,
+  }),
+  wear: trip({
+    form: wearForm,
+    drawn: () => ({ ...ofHers, setId: fc.constant(studio.setId), day: calendarDay }),
+    send: wearSet,
+    shown: async (tenant, { day: sent }) => {
+      const last = (await lastWorn(tenant, studio.clientId))[studio.setId] ?? "";
+      return sent !== null && last >= sent;
+    },
+    kept: () => true,
+  }),
+  overruling: trip({
+    form: overrulingForm,
+    drawn: () => ({
+      id,
+      ...ofHers,
+      lookId: fc.constantFrom(studio.lookId, null),
+      pieceIds: worn(),
+    }),
+    send: overrule,
+    shown: async (tenant, { id: own }) =>
+      (await overrulingsFor(tenant, studio.clientId)).find((overruling) => overruling.id === own),
+    kept: ({ clientId: _clientId, ...overruling }) => overruling,
+  }),
+  "rule book": trip({
+    form: ruleBook,
+    drawn: () => ({}),
+    send: async (book) => {
+      const { version } = await inside(studioRuleBook);
+      return saveRuleBook(null, { ...book, version });
+    },
+    shown: async (tenant, sent) => readsAlike(await studioRuleBook(tenant), sent),
+    kept: () => true,
+  }),
+  keys: trip({
+    form: shortcutsForm,
+    drawn: () => ({}),
+    send: saveShortcuts,
+    shown: (tenant) => shortcutsOf(tenant, studio.userId),
+  }),
+  "purge time": trip({
+    form: purgeForm,
+    drawn: () => ({}),
+    send: savePurgeTime,
+    shown: async (tenant) => ({ days: await purgeTime(tenant) }),
+  }),
+  settings: trip({
+    form: unitForm,
+    drawn: () => ({}),
+    send: saveLengthUnit,
+    shown: async (tenant) => ({ unit: (await thisStudio(tenant)).lengthUnit }),
+  }),
+};
+
+type OtherKind = "wear" | "overruling" | "rule book" | "keys" | "purge time" | "settings";
+
+describe("whatever a form sends, the page shows after a reload", () => {
+  it.each(Object.entries(trips))("%s", async (_, { form, drawn, send, shown, kept }) => {
+    const sound = fromSchema(form, drawn()).filter((input) => validate(form, input).ok);
+    await fc.assert(
+      fc.asyncProperty(sound, async (input) => {
+        const checked = validate(form, input);
+        if (!checked.ok) throw new Error("what was drawn has been checked");
+        const outcome = await send(input);
+        if (!outcome.ok) throw new Error(JSON.stringify(outcome.faults));
+        const page = await inside((tenant) => shown(tenant, checked.value, outcome.value));
+        expect(page).toEqual(kept ? kept(checked.value) : checked.value);
+      }),
+      { numRuns: 100, seed: 7200 },
+    );
+  });
+});
