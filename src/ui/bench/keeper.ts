@@ -20,7 +20,13 @@ export type Keeping =
   | { readonly state: "keeping" }
   | { readonly state: "waiting" }
   | ({ readonly state: "apart" } & LookApart)
-  | { readonly state: "refused"; readonly say: string; readonly look: SentLook };
+  | Refused;
+
+interface Refused {
+  readonly state: "refused";
+  readonly say: string;
+  readonly look: SentLook;
+}
 
 const settle = 350;
 const retry = 4000;
@@ -36,6 +42,8 @@ export type Keeper = ReturnType<typeof createKeeper>;
 export function createKeeper(save: SaveLook, madeBy: string, say: (keeping: Keeping) => void) {
   const pending = new Map<string, SentLook>();
   const apart = new Map<string, LookOnRecord>();
+  /** What the studio does not take, until it is changed, sent again or let go. */
+  const refused = new Map<string, Refused>();
   const recorded = new Set<string>();
   let timer: ReturnType<typeof setTimeout> | undefined;
   let sending = false;
@@ -48,7 +56,6 @@ export function createKeeper(save: SaveLook, madeBy: string, say: (keeping: Keep
   async function sendAll(): Promise<void> {
     if (sending) return;
     sending = true;
-    let refused: Keeping | null = null;
     for (let look = next(); look; look = next()) {
       const outcome = await answerTo(save, look);
       if (outcome === "unreachable") {
@@ -59,12 +66,13 @@ export function createKeeper(save: SaveLook, madeBy: string, say: (keeping: Keep
       }
       if (outcome.ok) take(look, outcome.value);
       else if (outcome.theirs) apart.set(look.id, outcome.theirs as LookOnRecord);
-      else refused = { state: "refused", say: outcome.faults[0]?.say ?? "", look };
+      else if (pending.get(look.id) === look)
+        refused.set(look.id, { state: "refused", say: outcome.faults[0]?.say ?? "", look });
       // What is refused stays in the browser's store: it is nowhere else.
       if (!apart.has(look.id) && pending.get(look.id) === look) pending.delete(look.id);
     }
     sending = false;
-    say(decisionOn([...apart.keys()][0]) ?? refused ?? { state: "kept" });
+    say(decisionOn([...apart.keys()][0]) ?? [...refused.values()][0] ?? { state: "kept" });
   }
 
   const next = () => [...pending.values()].find(({ id }) => !apart.has(id));
@@ -94,6 +102,7 @@ export function createKeeper(save: SaveLook, madeBy: string, say: (keeping: Keep
       newSteps: steps.filter(({ id }) => !recorded.has(id)),
     };
     pending.set(look.id, toSend);
+    refused.delete(look.id);
     thisPage.sent.set(look.id, toSend);
     writeWaiting(toSend);
   }
@@ -146,6 +155,7 @@ export function createKeeper(save: SaveLook, madeBy: string, say: (keeping: Keep
     /** Forgets a look that was refused. */
     letGo: (look: SentLook) => {
       clearWaiting(look);
+      refused.delete(look.id);
       thisPage.sent.delete(look.id);
       say({ state: "kept" });
     },
