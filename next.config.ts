@@ -3,6 +3,8 @@ import type { NextConfig } from "next";
 const config: NextConfig = {
   typedRoutes: true,
   poweredByHeader: false,
+  // scripts/serve.mjs does it.
+  compress: false,
   reactStrictMode: true,
   // A change on the bench lays out anew only what it changes.
   reactCompiler: true,

@@ -5,6 +5,9 @@ const at = (path: string) => fileURLToPath(new URL(path, import.meta.url));
 // "server-only" refuses to load outside a server build; its own empty half stands in.
 const alias = { "@": at("./src"), "server-only": at("./node_modules/server-only/empty.js") };
 
+// What is measured by the clock has the machine to itself.
+const byTheClock = ["tests/browser/pace.test.ts", "tests/browser/large-studio.test.ts"];
+
 const inChromium = {
   globalSetup: "tests/browser/setup.ts",
   testTimeout: 120_000,
@@ -46,14 +49,14 @@ export default defineConfig({
           ...inChromium,
           name: "browser",
           include: ["tests/browser/**/*.test.ts"],
-          exclude: ["tests/browser/pace.test.ts"],
+          exclude: byTheClock,
           // Each file has a studio, a server and a browser of its own.
           maxWorkers: 2,
         },
       },
       {
         resolve: { alias },
-        test: { ...inChromium, name: "pace", include: ["tests/browser/pace.test.ts"] },
+        test: { ...inChromium, name: "pace", include: byTheClock, fileParallelism: false },
       },
     ],
   },

@@ -2,6 +2,7 @@
 import cluster from "node:cluster";
 import { createServer } from "node:http";
 import { availableParallelism } from "node:os";
+import compression from "compression";
 import next from "next";
 import { front } from "./lib/front.mjs";
 import { root } from "./lib/folders.mjs";
@@ -62,14 +63,18 @@ async function serve() {
   await app.prepare();
   const handle = app.getRequestHandler();
   const meet = front(process.env);
+  // The quickest level takes a quarter more bytes than the usual one, and a third of the work.
+  const compress = compression({ level: 1 });
   const server = createServer((req, res) => {
     meet(req, res).then(
-      (met) => met && handle(met, res),
+      (met) => met && compress(met, res, () => handle(met, res)),
       // Whoever sent it went away before it was read.
       () => res.destroy(),
     );
   });
   server.once("error", (error) => process.exit(error.code === "EADDRINUSE" ? portInUse : 1));
+  // Longer than a browser or a proxy rests between two requests: neither meets a connection that is just closing.
+  server.keepAliveTimeout = 75_000;
   server.listen(port, hostname);
   process.once("SIGTERM", () => {
     // What is under way is answered; who only holds a connection is not waited for.

@@ -115,7 +115,7 @@ describe("from a new client to a set worn on a second base", () => {
     await page.keyboard.press("Enter");
     await sees(page, "Kept as a set: Quiet harbour");
     await page.goto(`${site}/sets`);
-    await press(page, "radio", "Sunniva Brask (1)");
+    await press(page, "link", "Sunniva Brask (1)");
     await sees(page, "serves 1 of 1 bases");
   });
 
@@ -138,7 +138,7 @@ describe("from a new client to a set worn on a second base", () => {
     expect(await shows(page, "Rust dress")).toBe(true);
     await page.waitForFunction(() => document.querySelector('[role="status"]')?.textContent === "kept");
     await page.goto(`${site}/sets`);
-    await press(page, "radio", "Sunniva Brask (1)");
+    await press(page, "link", "Sunniva Brask (1)");
     await sees(page, /serves \d of 2 bases/);
     expect(errors).toEqual([]);
   });

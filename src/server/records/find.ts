@@ -1,5 +1,6 @@
 import type { Found } from "@/core/studio/found";
 import type { Tenant } from "../db/tenant";
+import { asTheyStand, havingLetters } from "./pieces";
 
 /** How many of each kind are named at most. */
 const most = 5;
@@ -14,8 +15,8 @@ const shelves = [
 
 /** Clients, pieces, sets, bases and occasions that have some words in their name; those that begin with them first. */
 export async function findByName(tenant: Tenant, words: string): Promise<Found[]> {
-  const within = `%${escaped(words)}%`;
-  const from = `${escaped(words)}%`;
+  const within = `%${asTheyStand(words)}%`;
+  const from = `${asTheyStand(words)}%`;
   const clients = await tenant("clients")
     .where({ studio_id: tenant.studioId })
     .whereNull("deleted_at")
@@ -41,14 +42,10 @@ export async function findByName(tenant: Tenant, words: string): Promise<Found[]
       .orderByRaw("?? ilike ? desc, ??", [`${table}.name`, from, `${table}.name`])
       .limit(most)
       .select(`${table}.id`, `${table}.name`, `${table}.client_id as clientId`, "clients.name as clientName");
+    if (kind === "piece") havingLetters(query, words);
     for (const column of unless) void query.whereNull(`${table}.${column}`);
     const rows = (await query) as Omit<Found, "kind">[];
     found.push(...rows.map((row) => ({ kind, ...row })));
   }
   return found;
-}
-
-/** Words as they stand: what is a wildcard to the database is a letter here. */
-function escaped(words: string): string {
-  return words.replace(/[\\%_]/g, (letter) => `\\${letter}`);
 }

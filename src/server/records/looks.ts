@@ -171,15 +171,15 @@ function adjustmentOf({ kind, piece_id, settings }: AdjustmentRow): Adjustment {
 
 /** The studio's looks last worked on, the newest first, one for each base. */
 export async function recentLooks(tenant: Tenant, most: number): Promise<LookRecord[]> {
-  const newest = tenant("looks")
-    .where("looks.studio_id", tenant.studioId)
-    .whereNull("looks.deleted_at")
-    .distinctOn("looks.base_id")
-    .orderBy([{ column: "looks.base_id" }, { column: "looks.updated_at", order: "desc" }])
-    .select("looks.id");
+  const newer = tenant({ newer: "looks" })
+    .where("newer.studio_id", tenant.studioId)
+    .whereNull("newer.deleted_at")
+    .whereRaw("(newer.client_id, newer.base_id) = (looks.client_id, looks.base_id)")
+    .whereRaw("(newer.updated_at, newer.id) > (looks.updated_at, looks.id)")
+    .select("newer.id");
   const rows = await select(tenant)
-    .whereIn("looks.id", newest)
-    .orderBy("looks.updated_at", "desc")
+    .whereNotExists(newer)
+    .orderBy([{ column: "looks.updated_at", order: "desc" }, { column: "looks.id" }])
     .limit(most);
   return rows.map(fromRow);
 }

@@ -1,3 +1,4 @@
+import type { Knex } from "knex";
 import { v7 as uuid, validate as isId } from "uuid";
 import { completed, type PieceAsSaid } from "@/core/piece/as-said";
 import type { Swatch } from "@/core/piece/swatch";
@@ -21,6 +22,19 @@ export async function piecesById(tenant: Tenant, ids: readonly string[]): Promis
   const rows = await select(tenant).whereIn("pieces.id", [...ids]);
   const records = new Map(rows.map((row) => [row.id, fromRow(row)]));
   return ids.flatMap((id) => records.get(id) ?? []);
+}
+
+/** Keeps to the pieces that have some letters anywhere among their words. */
+export function havingLetters(query: Pick<Knex.QueryBuilder, "where" | "whereRaw">, letters: string): void {
+  const pattern = `%${asTheyStand(letters.toLowerCase())}%`;
+  // Fewer than three letters are no trigram: the index would be read from end to end.
+  if (letters.length < 3) void query.where("pieces.words", "like", pattern);
+  else void query.whereRaw("pieces.id in (select pieces_with(?))", [pattern]);
+}
+
+/** Letters for a pattern: what is a wildcard to the database is a letter here. */
+export function asTheyStand(letters: string): string {
+  return letters.replace(/[\\%_]/g, (letter) => `\\${letter}`);
 }
 
 /** One piece, put away or not; null when there is none. */

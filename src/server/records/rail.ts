@@ -1,9 +1,8 @@
 import { kindsOn, railWindowSize, studioKit, type RailWindow, type RailWish } from "@/core/studio/rail";
 import type { Tenant } from "../db/tenant";
-import { piecesById } from "./pieces";
+import { piecesById, havingLetters } from "./pieces";
 
 const columns = {
-  newest: "pieces.id",
   name: "pieces.name",
   finish: "pieces.finish",
   level: "pieces.register_centre",
@@ -18,7 +17,9 @@ export async function railWindow(tenant: Tenant, wish: RailWish, from: number): 
   const rows = await wished(tenant, wish)
     .orderBy([
       // What nobody has said stands last, whichever way.
-      { column: columns[wish.order], order: way, nulls: "last" },
+      ...(wish.order === "newest"
+        ? []
+        : [{ column: columns[wish.order], order: way, nulls: "last" } as const]),
       { column: "pieces.id", order: way },
     ])
     .offset(from)
@@ -44,7 +45,6 @@ function wished(tenant: Tenant, { owner, shelf, words }: RailWish) {
   if (owner === studioKit) void query.whereNull("pieces.client_id");
   else if (owner !== null) void query.where("pieces.client_id", owner);
   if (shelf !== "all") void query.whereIn("pieces.kind", kindsOn(shelf));
-  for (const word of words.toLowerCase().split(/[\s,]+/))
-    if (word !== "") void query.where("pieces.words", "like", `%${word.replace(/[\\%_]/g, "\\$&")}%`);
+  for (const word of words.split(/[\s,]+/)) if (word !== "") havingLetters(query, word);
   return query;
 }

@@ -9,6 +9,7 @@ import type { KeepHem } from "./tailor";
 import type { JudgementActions } from "./use-judging";
 import type { PieceActions } from "./mend-fact";
 import type { LookActions } from "./look-actions";
+import { unpacking } from "../kit/packed";
 
 interface BenchRoomProps {
   /** What was asked for: another sheet is another start. */
@@ -22,8 +23,7 @@ interface BenchRoomProps {
   readonly judgement: JudgementActions;
 }
 
-/** The bench with the studio's own look on it, until a look from a file is laid there instead. */
-export function BenchRoom({ sheet, source, clients, ...actions }: BenchRoomProps) {
+function Laid({ sheet, source, clients, ...actions }: BenchRoomProps) {
   const router = useRouter();
   const [opened, setOpened] = useState<BenchSource | null>(null);
   const laid = opened ?? source;
@@ -40,6 +40,9 @@ export function BenchRoom({ sheet, source, clients, ...actions }: BenchRoomProps
     />
   );
 }
+
+/** The bench with the studio's own look on it, until a look from a file is laid there instead. */
+export const BenchRoom = unpacking<BenchRoomProps, "source" | "clients">(Laid);
 
 /** The sheet on the bench: the page may be asked anew for the look that is shown, which is no other sheet. */
 function useSheet(sheet: string, startId: string) {

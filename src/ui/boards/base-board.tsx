@@ -20,6 +20,7 @@ import { VerdictMark, wordOf } from "../kit/marks";
 import { useReach } from "../sets/use-reach";
 import { Select } from "../kit/select";
 import { useQueryState } from "nuqs";
+import { unpacking } from "../kit/packed";
 
 interface BaseBoardProps {
   readonly wardrobe: Pick<BenchSource, "client" | "pieces" | "away" | "occasions" | "bases">;
@@ -30,8 +31,7 @@ interface BaseBoardProps {
 const lookWidth = 208;
 const swapWidth = 128;
 
-/** One base under every set, from off duty to evening, with the least that changes from each to the next. */
-export function BaseBoard({ wardrobe, sets }: BaseBoardProps) {
+function Line({ wardrobe, sets }: BaseBoardProps) {
   const { bases } = wardrobe;
   const [asked, setBaseId] = useQueryState("base");
   const baseId = bases.find(({ id }) => id === asked)?.id ?? bases[0]?.id ?? "";
@@ -68,6 +68,9 @@ export function BaseBoard({ wardrobe, sets }: BaseBoardProps) {
     </>
   );
 }
+
+/** One base under every set, from off duty to evening, with the least that changes from each to the next. */
+export const BaseBoard = unpacking<BaseBoardProps, "wardrobe" | "sets">(Line);
 
 interface LooksProps extends BaseBoardProps {
   readonly base: NamedPieces;

@@ -1,4 +1,5 @@
 import Link from "next/link";
+import { ClientChoice } from "../kit/client-choice";
 
 /** The boards, and where each stands. */
 const boards = [
@@ -31,18 +32,7 @@ export function BoardNav({ here, clients, clientId }: BoardNavProps) {
           </Link>
         ))}
       </nav>
-      <div role="group" aria-label="Client" className="flex flex-wrap gap-1.5">
-        {clients.map(({ id, name }) => (
-          <Link
-            key={id}
-            href={`${here}?client=${id}`}
-            aria-current={id === clientId ? "true" : undefined}
-            className={`flex h-9 touch:min-h-11 items-center border px-4 font-serif text-body ${id === clientId ? "border-ink bg-ink text-paper" : "border-rule-strong bg-paper hover:bg-well"}`}
-          >
-            {name}
-          </Link>
-        ))}
-      </div>
+      <ClientChoice clients={clients} chosen={clientId} at={here} />
     </div>
   );
 }

@@ -15,6 +15,7 @@ import { granted } from "../kit/answer";
 import { FoundGapRow } from "./found-gap";
 import { OwnGap } from "./own-gap";
 import { GapList, type GapListActions } from "./gap-list";
+import { unpacking } from "../kit/packed";
 
 interface GapBoardProps {
   readonly wardrobe: Pick<BenchSource, "client" | "pieces" | "away" | "occasions" | "bases">;
@@ -26,8 +27,7 @@ interface GapBoardProps {
   };
 }
 
-/** What is missing: the few pieces that would open up most of what no set serves now, and the list kept of them. */
-export function GapBoard({ wardrobe, sets, gaps, actions }: GapBoardProps) {
+function Gaps({ wardrobe, sets, gaps, actions }: GapBoardProps) {
   const router = useRouter();
   // What is put on the list changes nothing of what was read: it is not read again for that.
   const [laid] = useState({ wardrobe, sets });
@@ -85,6 +85,9 @@ export function GapBoard({ wardrobe, sets, gaps, actions }: GapBoardProps) {
     </div>
   );
 }
+
+/** What is missing: the few pieces that would open up most of what no set serves now, and the list kept of them. */
+export const GapBoard = unpacking<GapBoardProps, "wardrobe" | "sets" | "gaps">(Gaps);
 
 /** The gaps as the worker finds them; null until it has read what is served. */
 function useGaps(

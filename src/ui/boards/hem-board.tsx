@@ -18,6 +18,7 @@ import { BoardNav } from "./board-nav";
 import { BoardTable, type BoardLine, type BoardLook } from "./board-table";
 import { HemCellDrawing } from "./hem-cell";
 import { useHemBoard } from "./use-hem-board";
+import { unpacking } from "../kit/packed";
 
 interface HemBoardProps {
   readonly clients: readonly { readonly id: string; readonly name: string }[];
@@ -27,8 +28,7 @@ interface HemBoardProps {
 
 const orders = ["as on the rail", "goes with most"] as const;
 
-/** Every hem of a client over every pair of shoes: a small ankle in each cell, with its mark. */
-export function HemBoard({ clients, clientId, wardrobe }: HemBoardProps) {
+function Hems({ clients, clientId, wardrobe }: HemBoardProps) {
   if (!wardrobe || clientId === null)
     return (
       <Page title="Boards">
@@ -45,6 +45,9 @@ export function HemBoard({ clients, clientId, wardrobe }: HemBoardProps) {
     </Page>
   );
 }
+
+/** Every hem of a client over every pair of shoes: a small ankle in each cell, with its mark. */
+export const HemBoard = unpacking<HemBoardProps, "clients" | "clientId" | "wardrobe">(Hems);
 
 function Grid({ wardrobe }: { readonly wardrobe: NonNullable<HemBoardProps["wardrobe"]> }) {
   const [order, setOrder] = useQueryState("order", parseAsStringLiteral(orders).withDefault(orders[1]));

@@ -10,6 +10,7 @@ import { useReach } from "../sets/use-reach";
 import { BoardTable, type BoardLine, type BoardLook } from "./board-table";
 import { SetBoardWords } from "./set-board-words";
 import { VerdictCell } from "./verdict-cell";
+import { unpacking } from "../kit/packed";
 
 interface SetBoardProps {
   readonly wardrobe: Pick<BenchSource, "client" | "pieces" | "away" | "occasions" | "bases">;
@@ -18,8 +19,7 @@ interface SetBoardProps {
 
 type Row = readonly Reach[];
 
-/** Every set on every base, as the worker reads them; and in words what is not served. */
-export function SetBoard({ wardrobe, sets }: SetBoardProps) {
+function Cells({ wardrobe, sets }: SetBoardProps) {
   const { bases, client } = wardrobe;
   const [asked, setOccasionId] = useQueryState("occasion");
   const occasionId = wardrobe.occasions.find(({ id }) => id === asked)?.id ?? null;
@@ -64,6 +64,9 @@ export function SetBoard({ wardrobe, sets }: SetBoardProps) {
     </>
   );
 }
+
+/** Every set on every base, as the worker reads them; and in words what is not served. */
+export const SetBoard = unpacking<SetBoardProps, "wardrobe" | "sets">(Cells);
 
 const idOf = ({ id }: NamedPieces) => id;
 

@@ -1,5 +1,4 @@
 import Link from "next/link";
-import { dress } from "@/core/dressing/dress";
 import { sayLength } from "@/core/length/length";
 import type { ClientRecord } from "@/core/studio/client-record";
 import type { GroupRecord } from "@/core/studio/group-record";
@@ -7,7 +6,7 @@ import type { PieceRecord } from "@/core/studio/piece-record";
 import { layOut } from "@/core/studio/wardrobe";
 import { ButtonLink } from "../kit/button";
 import { Empty, Page } from "../kit/page";
-import { Figure } from "../drawing/figure/figure";
+import { FigureInSight } from "../drawing/figure/figure-in-sight";
 
 interface ClientListProps {
   /** Who stands on this page, with the first of their bases and how many there are. */
@@ -72,11 +71,10 @@ export function ClientList({ standing, pieces, page, pages }: ClientListProps) {
                 </span>
                 <span className="text-tiny text-ink-soft">rule book {client.ruleBook.name}</span>
                 <span className="flex h-110 w-full items-end justify-center">
-                  <Figure
-                    dressed={dress(look)}
+                  <FigureInSight
+                    look={look}
                     unit="cm"
                     label={`${client.name} in ${base?.name ?? "no base yet"}`}
-                    plain
                     className="w-full"
                     style={{ height: `${share * 100}%` }}
                   />

@@ -1,13 +1,12 @@
 import Link from "next/link";
 import { format, parseISO } from "date-fns";
-import { dress } from "@/core/dressing/dress";
 import { levelWord } from "@/core/register/ladder";
 import type { ClientRecord } from "@/core/studio/client-record";
 import type { GroupRecord } from "@/core/studio/group-record";
 import type { OccasionRecord } from "@/core/studio/occasion-record";
 import type { PieceRecord } from "@/core/studio/piece-record";
 import { layOut } from "@/core/studio/wardrobe";
-import { Figure } from "../drawing/figure/figure";
+import { FigureInSight } from "../drawing/figure/figure-in-sight";
 import { ButtonLink } from "../kit/button";
 
 interface ClientShelvesProps {
@@ -47,11 +46,10 @@ export function ClientShelves({ client, bases, occasions, pieces }: ClientShelve
             return (
               <li key={base.id} className="w-36 shrink-0 border border-rule-strong bg-paper">
                 <Link href={`/bench?client=${client.id}&base=${base.id}`} className="block hover:bg-white">
-                  <Figure
-                    dressed={dress(look)}
+                  <FigureInSight
+                    look={look}
                     unit="cm"
                     label={base.name}
-                    plain
                     className="h-44 w-full border-b border-rule pt-2"
                   />
                   <span className="block h-11 px-2 pt-1.5 leading-tight font-medium">{base.name}</span>

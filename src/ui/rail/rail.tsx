@@ -10,6 +10,7 @@ import { Select } from "../kit/select";
 import { railQuery, railWishOf } from "./rail-query";
 import { RailTable } from "./rail-table";
 import { useRail, type LookAlongRail } from "./use-rail";
+import { unpacking } from "../kit/packed";
 
 interface RailProps {
   readonly clients: readonly { readonly id: string; readonly name: string }[];
@@ -27,8 +28,7 @@ const shelfNames: Record<Shelf, string> = {
   ...slotLabels,
 };
 
-/** Every piece of the studio, filtered by owner, kind and words. */
-export function Rail({ clients, isEmpty, first, look }: RailProps) {
+function Pieces({ clients, isEmpty, first, look }: RailProps) {
   const [query, setQuery] = useQueryStates(railQuery, { history: "replace" });
   const owner = query.client;
   const { count, pieces, reach } = useRail(look, railWishOf(query), first);
@@ -119,3 +119,6 @@ export function Rail({ clients, isEmpty, first, look }: RailProps) {
     </Page>
   );
 }
+
+/** Every piece of the studio, filtered by owner, kind and words. */
+export const Rail = unpacking<RailProps, "clients" | "isEmpty" | "first">(Pieces);

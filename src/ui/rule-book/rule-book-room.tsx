@@ -16,6 +16,7 @@ import type { NamedLook } from "./named-look";
 import { RuleFigures } from "./rule-figures";
 import { Versions, type BookVersion } from "./versions";
 import { Segments } from "../kit/segments";
+import { unpacking } from "../kit/packed";
 
 interface RuleBookRoomProps {
   /** Whose book it is: a client's id, or the studio's own. */
@@ -31,8 +32,7 @@ interface RuleBookRoomProps {
   readonly save: (book: RuleBook) => Promise<Outcome<RuleBook>>;
 }
 
-/** A rule book: plain answers with what each would change on the client's own looks, and every figure. */
-export function RuleBookRoom({ of, deed, kept, versions, wardrobe, looks, save }: RuleBookRoomProps) {
+function Book({ of, deed, kept, versions, wardrobe, looks, save }: RuleBookRoomProps) {
   const may = useMay(deed);
   const draft = useDraft(`rules.${of}`, kept);
   const { value: book, change: setBook } = draft;
@@ -129,3 +129,6 @@ export function RuleBookRoom({ of, deed, kept, versions, wardrobe, looks, save }
     </div>
   );
 }
+
+/** A rule book: plain answers with what each would change on the client's own looks, and every figure. */
+export const RuleBookRoom = unpacking<RuleBookRoomProps, "kept" | "versions" | "wardrobe" | "looks">(Book);

@@ -3,17 +3,17 @@
 "use no memo";
 
 import { useWindowVirtualizer } from "@tanstack/react-virtual";
-import { useRouter } from "next/navigation";
 import { useLayoutEffect, useRef, useState } from "react";
 import type { GroupRecord } from "@/core/studio/group-record";
 import type { Wardrobe } from "@/core/studio/wardrobe";
 import { ButtonLink } from "../kit/button";
+import { ClientChoice } from "../kit/client-choice";
 import { Empty, Page } from "../kit/page";
-import { Segments } from "../kit/segments";
 import type { LibraryActions } from "./library-actions";
 import { RetiredSets } from "./retired-sets";
 import { SetRow } from "./set-row";
 import { useReach } from "./use-reach";
+import { unpacking } from "../kit/packed";
 
 /** A client's sets with all that is needed to read them on every base. */
 interface Library {
@@ -31,9 +31,7 @@ interface SetsProps {
   readonly actions: LibraryActions;
 }
 
-/** A client's sets, each a row of plates with what it makes of every base. */
-export function Sets({ clients, library, actions }: SetsProps) {
-  const router = useRouter();
+function Room({ clients, library, actions }: SetsProps) {
   if (!library)
     return (
       <Page title="Sets">
@@ -60,19 +58,19 @@ export function Sets({ clients, library, actions }: SetsProps) {
       }
     >
       <div className="mb-4">
-        <Segments
-          label="Client"
-          size="named"
-          apart
-          value={id}
-          onChange={(next) => router.push(`/sets?client=${next}`)}
-          segments={clients.map(({ id: value, name, sets }) => ({ value, shown: `${name} (${sets})` }))}
+        <ClientChoice
+          clients={clients.map(({ id: own, name, sets }) => ({ id: own, name: `${name} (${sets})` }))}
+          chosen={id}
+          at="/sets"
         />
       </div>
       <ClientSets key={id} {...library} actions={actions} />
     </Page>
   );
 }
+
+/** A client's sets, each a row of plates with what it makes of every base. */
+export const Sets = unpacking<SetsProps, "clients" | "library">(Room);
 
 type ClientSetsProps = Library & Pick<SetsProps, "actions">;
 

@@ -11,7 +11,7 @@ import { dress } from "@/core/dressing/dress";
 import { bySeverity, isFault } from "@/core/reading/severity";
 import { phrase } from "@/core/reading/phrase";
 import { describeLook } from "../drawing/describe";
-import { Figure } from "../drawing/figure/figure";
+import { FigureInSight } from "../drawing/figure/figure-in-sight";
 import { MarkWord } from "../kit/marks";
 
 interface RecentLooksProps {
@@ -41,7 +41,6 @@ export function RecentLooks({ looks, clients, bases, occasions, pieces }: Recent
         const wardrobe = { client, pieces: allPieces, occasions: allOccasions, away: [] };
         const look = layOut(wardrobe, { ...record, garmentIds: base.pieceIds });
         const reading = read(look);
-        const dressed = dress(look);
         const [worst] = [...reading.findings].filter(isFault).sort(bySeverity);
         return [
           <li key={record.id} className="border border-rule-strong bg-paper hover:bg-white">
@@ -50,11 +49,10 @@ export function RecentLooks({ looks, clients, bases, occasions, pieces }: Recent
               className="grid h-full grid-cols-[7.5rem_minmax(0,1fr)]"
             >
               <span className="surround-light flex items-end justify-center overflow-hidden border-r border-rule">
-                <Figure
-                  dressed={dressed}
+                <FigureInSight
+                  look={look}
                   unit="cm"
-                  label={describeLook(dressed, "cm")}
-                  plain
+                  label={describeLook(dress(look), "cm")}
                   className="h-52 w-full"
                 />
               </span>

@@ -11,6 +11,7 @@ import { clientOfNewestLook } from "@/server/records/looks";
 import { inOwnStudio } from "@/server/session/own-studio";
 import { BenchRoom } from "@/ui/bench/bench-room";
 import { EmptyBench } from "@/ui/bench/empty-bench";
+import { packed } from "@/ui/kit/packed";
 
 const pieceActions = { find: pieceToChange, save: savePiece };
 
@@ -31,8 +32,7 @@ export default async function BenchPage({ searchParams }: { readonly searchParam
   return (
     <BenchRoom
       sheet={sheet}
-      source={source}
-      clients={clients}
+      records={packed({ source, clients })}
       looks={{ save: saveLook, stepsOf: stepsOfLook, move: moveLook }}
       pieces={pieceActions}
       saveSet={saveSet}

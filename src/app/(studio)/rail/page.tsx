@@ -6,6 +6,7 @@ import { studioKit } from "@/core/studio/rail";
 import { inOwnStudio } from "@/server/session/own-studio";
 import { Rail } from "@/ui/rail/rail";
 import { railQueryOf, railWishOf } from "@/ui/rail/rail-query";
+import { packed } from "@/ui/kit/packed";
 
 export const metadata: Metadata = { title: "Rail" };
 
@@ -21,5 +22,5 @@ export default async function RailPage({ searchParams }: PageProps<"/rail">) {
       first: await railWindow(tenant, { ...wish, owner }, 0),
     };
   });
-  return <Rail {...room} look={lookAlongRail} />;
+  return <Rail records={packed(room)} look={lookAlongRail} />;
 }

@@ -7,6 +7,7 @@ import { inOwnStudio } from "@/server/session/own-studio";
 import { ButtonLink } from "@/ui/kit/button";
 import { Page } from "@/ui/kit/page";
 import { RuleBookRoom } from "@/ui/rule-book/rule-book-room";
+import { packed } from "@/ui/kit/packed";
 
 export const metadata: Metadata = { title: "The studio's rule book" };
 
@@ -27,10 +28,12 @@ export default async function StudioRulesPage() {
       <RuleBookRoom
         deed="keep house"
         of="studio"
-        kept={book}
-        versions={[]}
-        wardrobe={room?.wardrobe ?? null}
-        looks={room?.looks ?? []}
+        records={packed({
+          kept: book,
+          versions: [],
+          wardrobe: room?.wardrobe ?? null,
+          looks: room?.looks ?? [],
+        })}
         save={saveRuleBook.bind(null, null)}
       />
     </Page>

@@ -5,6 +5,7 @@ import { retireSet, saveTemplate, unwearSet, wearSet } from "@/server/actions/li
 import { setsRoom } from "@/server/records/sets-room";
 import { inOwnStudio } from "@/server/session/own-studio";
 import { Sets } from "@/ui/sets/sets";
+import { packed } from "@/ui/kit/packed";
 
 export const metadata: Metadata = { title: "Sets" };
 
@@ -17,7 +18,7 @@ export default async function SetsPage({ searchParams }: SetsPageProps) {
   const room = await inOwnStudio((tenant) => setsRoom(tenant, client));
   return (
     <Sets
-      {...room}
+      records={packed(room)}
       actions={{ retire: retireSet, putAway: moveSet, wear: wearSet, unwear: unwearSet, saveTemplate }}
     />
   );

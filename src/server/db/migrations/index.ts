@@ -12,6 +12,7 @@ import * as lookWriters from "./0010-look-writers";
 import * as entry from "./0011-entry";
 import * as changes from "./0012-changes";
 import * as purge from "./0013-purge";
+import * as search from "./0014-search";
 
 interface Migration {
   up(knex: Knex): Promise<void>;
@@ -32,6 +33,7 @@ const migrations: Record<string, Migration> = {
   "0011-entry": entry,
   "0012-changes": changes,
   "0013-purge": purge,
+  "0014-search": search,
 };
 
 /** The migrations as a Knex source: imported, so that no folder has to be read at run time. */

@@ -29,6 +29,7 @@ import { useReach } from "../use-reach";
 import { Line, lineId } from "./line";
 import { Shelf } from "./shelf";
 import { Variations } from "./variations";
+import { unpacking } from "../../kit/packed";
 
 /** A set as it stands in the builder. */
 export interface SetDraft {
@@ -46,8 +47,7 @@ interface SetBuilderProps {
   ) => Promise<Outcome<string>>;
 }
 
-/** A set built by hand: pieces are dragged or pressed onto a line, which is read at each change. */
-export function SetBuilder({ wardrobe, set, begun, save }: SetBuilderProps) {
+function Builder({ wardrobe, set, begun, save }: SetBuilderProps) {
   const { client, bases } = wardrobe;
   const router = useRouter();
   const kept = useDraft(
@@ -195,6 +195,9 @@ export function SetBuilder({ wardrobe, set, begun, save }: SetBuilderProps) {
     </DndContext>
   );
 }
+
+/** A set built by hand: pieces are dragged or pressed onto a line, which is read at each change. */
+export const SetBuilder = unpacking<SetBuilderProps, "wardrobe" | "set" | "begun">(Builder);
 
 function piecesOf(wardrobe: readonly Piece[], { pieceIds }: SetDraft): Piece[] {
   return pieceIds.flatMap((id) => wardrobe.find((piece) => piece.id === id) ?? []);

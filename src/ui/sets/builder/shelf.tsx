@@ -4,6 +4,7 @@ import { useDraggable } from "@dnd-kit/core";
 import { useMemo, useState } from "react";
 import { slotOf, type Piece } from "@/core/piece/piece";
 import { slotLabels, slots, type Slot } from "@/core/piece/slots";
+import { InSight } from "../../drawing/in-sight";
 import { Plate } from "../../drawing/plate";
 import { Segments } from "../../kit/segments";
 
@@ -78,7 +79,7 @@ function ShelfPiece({ piece, taken, onAdd }: ShelfPieceProps) {
         onClick={() => onAdd(piece)}
         className={`flex w-full touch-none flex-col items-center border border-transparent px-1 pb-1 hover:border-rule-strong hover:bg-white disabled:opacity-40 ${isDragging ? "basted" : ""}`}
       >
-        <Plate piece={piece} className="h-14 w-full" />
+        <InSight className="h-14 w-full">{() => <Plate piece={piece} className="size-full" />}</InSight>
         <span className="line-clamp-2 h-8 text-center text-tiny">{piece.name}</span>
       </button>
     </li>

@@ -11,6 +11,7 @@ import { Button } from "../../kit/button";
 import { FilledRow } from "./filled-row";
 import { missingWords } from "./template-words";
 import { useFilled } from "./use-filled";
+import { unpacking } from "../../kit/packed";
 
 interface StockProps {
   readonly wardrobe: Pick<BenchSource, "client" | "pieces" | "away" | "occasions" | "bases">;
@@ -20,8 +21,7 @@ interface StockProps {
   readonly moveTemplate: (input: { id: string; away: boolean }) => Promise<Outcome<null>>;
 }
 
-/** A first stock for a client: every template filled from their pieces, with what is missing for it. */
-export function Stock({ sets, save, moveTemplate, ...opened }: StockProps) {
+function Filling({ sets, save, moveTemplate, ...opened }: StockProps) {
   // A set that is kept from here changes nothing of what is filled: it is not filled again for that.
   const [{ wardrobe, templates }] = useState(opened);
   const { client, bases, pieces } = wardrobe;
@@ -91,6 +91,9 @@ export function Stock({ sets, save, moveTemplate, ...opened }: StockProps) {
     </>
   );
 }
+
+/** A first stock for a client: every template filled from their pieces, with what is missing for it. */
+export const Stock = unpacking<StockProps, "wardrobe" | "sets" | "templates">(Filling);
 
 /** A set by its pieces, in whatever order they were put in. */
 function sameSet(pieceIds: readonly string[]): string {

@@ -4,6 +4,7 @@ import { boardRoom } from "@/server/records/board-room";
 import { inOwnStudio } from "@/server/session/own-studio";
 import { BaseBoard } from "@/ui/boards/base-board";
 import { BoardSheet } from "@/ui/boards/board-sheet";
+import { packed } from "@/ui/kit/packed";
 
 const title = "One base, many looks";
 export const metadata: Metadata = { title };
@@ -25,7 +26,7 @@ export default async function BaseBoardPage({ searchParams }: BoardPageProps) {
       clients={room.clients}
       clientId={room.clientId}
     >
-      {served && <BaseBoard key={room.clientId} wardrobe={served} sets={room.sets} />}
+      {served && <BaseBoard key={room.clientId} records={packed({ wardrobe: served, sets: room.sets })} />}
     </BoardSheet>
   );
 }

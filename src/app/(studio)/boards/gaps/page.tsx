@@ -6,6 +6,7 @@ import { listGaps } from "@/server/records/gaps";
 import { inOwnStudio } from "@/server/session/own-studio";
 import { BoardSheet } from "@/ui/boards/board-sheet";
 import { GapBoard } from "@/ui/boards/gap-board";
+import { packed } from "@/ui/kit/packed";
 
 const title = "What is missing";
 export const metadata: Metadata = { title };
@@ -31,9 +32,7 @@ export default async function GapsPage({ searchParams }: GapsPageProps) {
       {wardrobe && sets.length > 0 ? (
         <GapBoard
           key={clientId}
-          wardrobe={wardrobe}
-          sets={sets}
-          gaps={gaps}
+          records={packed({ wardrobe, sets, gaps })}
           actions={{ add: saveGap, note: noteGap, move: moveGap }}
         />
       ) : null}

@@ -4,6 +4,7 @@ import { boardRoom } from "@/server/records/board-room";
 import { inOwnStudio } from "@/server/session/own-studio";
 import { SetBoard } from "@/ui/boards/set-board";
 import { BoardSheet } from "@/ui/boards/board-sheet";
+import { packed } from "@/ui/kit/packed";
 
 const title = "Sets on bases";
 export const metadata: Metadata = { title };
@@ -25,7 +26,7 @@ export default async function SetBoardPage({ searchParams }: BoardPageProps) {
       clients={room.clients}
       clientId={room.clientId}
     >
-      {served && <SetBoard key={room.clientId} wardrobe={served} sets={room.sets} />}
+      {served && <SetBoard key={room.clientId} records={packed({ wardrobe: served, sets: room.sets })} />}
     </BoardSheet>
   );
 }

@@ -3,7 +3,7 @@ import { moveClient, saveClient } from "@/server/actions/clients";
 import { bases } from "@/server/records/bases";
 import { findClient, measurementHistory } from "@/server/records/clients";
 import { listOccasions } from "@/server/records/occasions";
-import { listPieces } from "@/server/records/pieces";
+import { piecesById } from "@/server/records/pieces";
 import { inOwnStudio } from "@/server/session/own-studio";
 import { ClientForm } from "@/ui/clients/client-form";
 import { ClientShelves } from "@/ui/clients/client-shelves";
@@ -16,12 +16,13 @@ export default async function ClientPage({ params }: { readonly params: Promise<
   const room = await inOwnStudio(async (tenant) => {
     const record = await findClient(tenant, id);
     if (!record) return null;
+    const own = await bases.list(tenant, id);
     return {
       record,
       history: await measurementHistory(tenant, id),
-      bases: await bases.list(tenant, id),
+      bases: own,
       occasions: await listOccasions(tenant, id),
-      pieces: await listPieces(tenant, id),
+      pieces: await piecesById(tenant, [...new Set(own.flatMap(({ pieceIds }) => pieceIds))]),
     };
   });
   if (!room) notFound();

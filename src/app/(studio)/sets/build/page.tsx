@@ -7,6 +7,7 @@ import { inOwnStudio } from "@/server/session/own-studio";
 import { ButtonLink } from "@/ui/kit/button";
 import { Page } from "@/ui/kit/page";
 import { SetBuilder } from "@/ui/sets/builder/set-builder";
+import { packed } from "@/ui/kit/packed";
 
 export const metadata: Metadata = { title: "Build a set" };
 
@@ -21,7 +22,7 @@ export default async function BuildPage({ searchParams }: { readonly searchParam
       about="Drag pieces to the line or press them; what is on the line is read at once."
       actions={<ButtonLink href={`/sets?client=${client.id}`}>Back to the sets</ButtonLink>}
     >
-      <SetBuilder key={JSON.stringify(wish)} {...room} save={saveSet} />
+      <SetBuilder key={JSON.stringify(wish)} records={packed(room)} save={saveSet} />
     </Page>
   );
 }

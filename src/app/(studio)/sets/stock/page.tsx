@@ -10,6 +10,7 @@ import { inOwnStudio } from "@/server/session/own-studio";
 import { ButtonLink } from "@/ui/kit/button";
 import { Page } from "@/ui/kit/page";
 import { Stock } from "@/ui/sets/stock/stock";
+import { packed } from "@/ui/kit/packed";
 
 export const metadata: Metadata = { title: "First stock" };
 
@@ -34,7 +35,7 @@ export default async function StockPage({ searchParams }: StockPageProps) {
     >
       <Stock
         key={[id, ...room.templates.map((record) => record.id)].join()}
-        {...room}
+        records={packed(room)}
         save={saveSet}
         moveTemplate={moveTemplate}
       />

@@ -6,6 +6,7 @@ import { inOwnStudio } from "@/server/session/own-studio";
 import { ButtonLink } from "@/ui/kit/button";
 import { Page } from "@/ui/kit/page";
 import { RuleBookRoom } from "@/ui/rule-book/rule-book-room";
+import { packed } from "@/ui/kit/packed";
 
 export const metadata: Metadata = { title: "Rule book" };
 
@@ -28,10 +29,12 @@ export default async function ClientRulesPage({ params }: { readonly params: Pro
         deed="judge"
         of={id}
         key={id}
-        kept={room.book}
-        versions={room.versions}
-        wardrobe={room.wardrobe}
-        looks={room.looks}
+        records={packed({
+          kept: room.book,
+          versions: room.versions,
+          wardrobe: room.wardrobe,
+          looks: room.looks,
+        })}
         save={saveRuleBook.bind(null, id)}
       />
     </Page>

@@ -1,0 +1,33 @@
+"use client";
+
+import { useMemo, type CSSProperties } from "react";
+import { dress } from "@/core/dressing/dress";
+import type { LengthUnit } from "@/core/length/length";
+import type { Look } from "@/core/piece/look";
+import { InSight } from "../in-sight";
+import { Figure } from "./figure";
+
+interface DrawnProps {
+  readonly look: Look;
+  readonly unit: LengthUnit;
+  readonly label: string;
+}
+
+interface FigureInSightProps extends DrawnProps {
+  readonly className: string;
+  readonly style?: CSSProperties;
+}
+
+/** A look on the body, without the tape, dressed and drawn by the browser once it comes near the window. */
+export function FigureInSight({ className, style, ...drawn }: FigureInSightProps) {
+  return (
+    <InSight label={drawn.label} className={className} {...(style && { style })}>
+      {() => <Drawn {...drawn} />}
+    </InSight>
+  );
+}
+
+function Drawn({ look, unit, label }: DrawnProps) {
+  const dressed = useMemo(() => dress(look), [look]);
+  return <Figure dressed={dressed} unit={unit} label={label} plain className="size-full" />;
+}

@@ -1,0 +1,26 @@
+import { useMemo, type ComponentType } from "react";
+
+declare const content: unique symbol;
+
+/**
+ * What a room is laid out from, on its way from the server to the browser, as one text: the framework takes a text as
+ * it is, where it would walk through every record, twice for a page that is sent drawn.
+ */
+type Packed<T> = string & { readonly [content]: T };
+
+/** Packs what consists of plain values, as records do. */
+export function packed<T>(value: T): Packed<T> {
+  return JSON.stringify(value) as Packed<T>;
+}
+
+/**
+ * A room that is given some of its props packed, as its records, and beside them what cannot be: actions, and what
+ * tells one room from another.
+ */
+export function unpacking<P extends object, K extends keyof P>(Room: ComponentType<P>) {
+  return function Unpacking({ records, ...rest }: { readonly records: Packed<Pick<P, K>> } & Omit<P, K>) {
+    // The same records for as long as the text is the same, however often the page is asked anew.
+    const laid = useMemo(() => JSON.parse(records) as Pick<P, K>, [records]);
+    return <Room {...({ ...laid, ...rest } as unknown as P)} />;
+  };
+}
