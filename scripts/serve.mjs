@@ -7,6 +7,7 @@ import next from "next";
 import { front } from "./lib/front.mjs";
 import { root } from "./lib/folders.mjs";
 import { Problem, runScript } from "./lib/problem.mjs";
+import { sendWhole } from "./lib/whole-answer.mjs";
 import { checkSettings } from "./lib/settings.mjs";
 
 const hostname = process.env.HOST ?? "127.0.0.1";
@@ -66,6 +67,7 @@ async function serve() {
   // The quickest level takes a quarter more bytes than the usual one, and a third of the work.
   const compress = compression({ level: 1 });
   const server = createServer((req, res) => {
+    sendWhole(res);
     meet(req, res).then(
       (met) => met && compress(met, res, () => handle(met, res)),
       // Whoever sent it went away before it was read.

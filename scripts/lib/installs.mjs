@@ -64,6 +64,13 @@ export function ensureChromium(log) {
   return path;
 }
 
+/** The path of a server program of Debian's, installed when it is missing and we may. */
+export function ensureServer(name, log) {
+  const path = `/usr/sbin/${name}`;
+  if (!existsSync(path)) installDebian(name, name, log);
+  return path;
+}
+
 function installDebian(name, title, log) {
   const line = `apt-get update && apt-get install -y ${name}`;
   if (!isRoot)

@@ -5,11 +5,8 @@ import { openBrowser } from "./browser";
 
 let opened = 0;
 
-/**
- * The demo studio as it is on its first day, served by a process of its own over a copy of the demo's
- * database, and a browser to look at it: what one file of tests does, no other one meets.
- */
-export async function openStudio() {
+/** A copy of the demo's database as it is on its first day, for one file of tests. */
+export async function copyOfDemo() {
   const name = `studio_${process.pid}_${(opened += 1)}`;
   const template = new URL(process.env.TEST_DEMO_URL ?? "");
   await asOwner(`create database ${name} template ${template.pathname.slice(1)}`);
@@ -17,16 +14,28 @@ export async function openStudio() {
   appUrl.pathname = `/${name}`;
   const ownerUrl = new URL(process.env.TEST_OWNER_URL ?? "");
   ownerUrl.pathname = `/${name}`;
-  const server = await startServer(await freePort(), {
-    DATABASE_URL: appUrl.toString(),
-    SESSION_SECRET: process.env.TEST_SESSION_SECRET ?? "",
-    JUXTANE_DEMO_SIGN_IN: process.env.TEST_DEMO_SIGN_IN ?? "",
-  });
+  return { appUrl, ownerUrl, drop: () => asOwner(`drop database ${name} with (force)`) };
+}
+
+/** What a process of the application over some database is started with. */
+export const settingsFor = (databaseUrl: URL) => ({
+  DATABASE_URL: databaseUrl.toString(),
+  SESSION_SECRET: process.env.TEST_SESSION_SECRET ?? "",
+  JUXTANE_DEMO_SIGN_IN: process.env.TEST_DEMO_SIGN_IN ?? "",
+});
+
+/**
+ * The demo studio as it is on its first day, served by a process of its own over a copy of the demo's
+ * database, and a browser to look at it: what one file of tests does, no other one meets.
+ */
+export async function openStudio() {
+  const { appUrl, ownerUrl, drop } = await copyOfDemo();
+  const server = await startServer(await freePort(), settingsFor(appUrl));
   const { browser, close: closeBrowser } = await openBrowser();
   const close = async () => {
     await closeBrowser();
     await server.stop();
-    await asOwner(`drop database ${name} with (force)`);
+    await drop();
   };
   return { site: server.url, ownerUrl: ownerUrl.toString(), browser, close };
 }

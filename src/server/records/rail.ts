@@ -24,8 +24,12 @@ export async function railWindow(tenant: Tenant, wish: RailWish, from: number): 
     ])
     .offset(from)
     .limit(railWindowSize)
-    .select<{ id: string }[]>("pieces.id");
-  const [counted] = await wished(tenant, wish).count<{ count: string }[]>("* as count");
+    .select<{ id: string; count: string }[]>("pieces.id", tenant.raw("count(*) over () as count"));
+  // Past the last piece no row is there to say it.
+  const [counted] =
+    rows.length > 0 || from === 0
+      ? rows
+      : await wished(tenant, wish).count<{ count: string }[]>("* as count");
   const pieces = await piecesById(
     tenant,
     rows.map(({ id }) => id),

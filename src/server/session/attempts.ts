@@ -21,12 +21,40 @@ const longestPause = hour / 4;
 const calm = 30;
 const slower = { each: 100, most: 3000 } as const;
 
+/**
+ * The limiter's package gives its statements names. A statement that was prepared by name on one connection of a pooler
+ * is not there on the next: here they go without.
+ */
+const unnamed = {
+  async query({ text, values }: { readonly text: string; readonly values?: readonly unknown[] }) {
+    const { client } = database() as unknown as { readonly client: ConnectionsOfPool };
+    const connection = await client.acquireConnection();
+    try {
+      return await connection.query({ text, values });
+    } finally {
+      await client.releaseConnection(connection);
+    }
+  },
+};
+
+interface ConnectionsOfPool {
+  acquireConnection(): Promise<Connection>;
+  releaseConnection(connection: Connection): Promise<void>;
+}
+
+interface Connection {
+  query(statement: {
+    readonly text: string;
+    readonly values: readonly unknown[] | undefined;
+  }): Promise<unknown>;
+}
+
 function limiter(keyPrefix: string, points: number, duration: number) {
   let made: RateLimiterPostgres | undefined;
   return () =>
     (made ??= new RateLimiterPostgres({
-      storeClient: database(),
-      storeType: "knex",
+      storeClient: unnamed,
+      storeType: "pool",
       tableName: "sign_in_attempts",
       tableCreated: true,
       keyPrefix,
