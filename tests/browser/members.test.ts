@@ -1,6 +1,18 @@
+import { Secret, TOTP } from "otpauth";
 import type { Browser, Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { choose, clientCalled, fill, named, openPage, press, sees, shows, signIn } from "../support/browser";
+import {
+  answers,
+  choose,
+  clientCalled,
+  fill,
+  named,
+  openPage,
+  press,
+  sees,
+  shows,
+  signIn,
+} from "../support/browser";
 import { openStudio } from "../support/studio";
 
 let site = "";
@@ -123,6 +135,58 @@ describe("one's own account", () => {
     await sees(owner, "The new password holds.");
     await owner.goto(`${site}/clients`);
     await named(owner, "heading", "Clients");
+  });
+
+  it("sets up a second step, is asked for a code of it, and can give it up again", async () => {
+    await owner.bringToFront();
+    await owner.goto(`${site}/members`);
+    await answers(owner, "#second-step");
+    await press(owner, "button", "Set it up");
+    await named(owner, "dialog", "A code from your phone");
+    const secret = await owner.$eval('a[href^="otpauth:"]', (link) =>
+      new URL(link.getAttribute("href") ?? "").searchParams.get("secret"),
+    );
+    const codeAt = (turns: number) =>
+      new TOTP({ secret: Secret.fromBase32(secret ?? "") }).generate({
+        timestamp: Date.now() + turns * 30_000,
+      });
+    // Of the half minute before, so that the codes that are typed next are later ones.
+    await fill(owner, "The six digits now", codeAt(-1));
+    await fill(owner, "Your password", password);
+    await press(owner, "button", "Ask for it from now on");
+    await named(owner, "dialog", "Spare codes");
+    const [spare = ""] = await owner.$$eval('[role="dialog"] li', (all) =>
+      all.map((code) => code.textContent),
+    );
+    await press(owner, "button", "I have written them down");
+    await sees(owner, "8 spare codes are left.");
+
+    const inTurn = async (code: string) => {
+      await press(owner, "button", "Sign out");
+      await named(owner, "heading", "Sign in to your studio");
+      await fill(owner, "Email", "desk@quillmere.example");
+      await fill(owner, "Password", password);
+      expect(await shows(owner, "Code")).toBe(false);
+      await press(owner, "button", "Sign in");
+      await sees(owner, "Now the code that your phone shows for Juxtane.");
+      await fill(owner, "Code", code);
+      await press(owner, "button", "Sign in");
+    };
+    await inTurn("000 000");
+    await sees(owner, "This code does not fit, or has been used. Wait for the next one.");
+    await fill(owner, "Code", codeAt(0));
+    await press(owner, "button", "Sign in");
+    await named(owner, "heading", "Today");
+    await inTurn(spare);
+    await named(owner, "heading", "Today");
+
+    await owner.goto(`${site}/members`);
+    await sees(owner, "7 spare codes are left.");
+    await answers(owner, "#second-step");
+    await press(owner, "button", "Give it up");
+    await fill(owner, "Your password", password);
+    await (await owner.$('[role="dialog"] button[type="submit"]'))?.click();
+    await sees(owner, "A code from an app on your phone, asked for beside the password");
   });
 
   it("that forgot its password is told the same whether it is known or not", async () => {

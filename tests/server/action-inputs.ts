@@ -105,6 +105,9 @@ export function inputsFor({ one, two }: Called): Readonly<Record<string, unknown
     endOwnSession: [{ id: one.sessionId }],
     endOtherSessions: [{}],
     changePassword: [{ password: "not it", next: "lantern-harbour-copper" }],
+    proposeSecondStep: [{}],
+    setUpSecondStep: [{ secret: "ABCDEFGHIJKLMNOPQRSTUVWXYZ234567", code: "123456", ownPassword: "not it" }],
+    dropSecondStep: [{ ownPassword: "not it" }],
     switchStudio: [{ studioId: one.studioId }],
   };
 }

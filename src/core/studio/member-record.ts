@@ -29,3 +29,13 @@ export interface ChangeRecord {
   readonly deed: "added" | "changed" | "put away" | "brought back" | "removed";
   readonly fields: readonly string[];
 }
+
+/** What a phone takes up to make the codes of a second step from, before it holds. */
+export interface ProposedStep {
+  /** In base 32, to be typed where no picture can be taken. */
+  readonly secret: string;
+  /** Opens the app that makes the codes, where it is on this very device. */
+  readonly address: string;
+  /** The address as a picture of squares: how many a side, and those that are dark, as an SVG path. */
+  readonly picture: { readonly size: number; readonly path: string };
+}

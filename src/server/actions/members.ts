@@ -2,16 +2,28 @@
 
 import Joi from "joi";
 import { revalidatePath } from "next/cache";
-import { invitationForm, memberForm, passwordForm, roleForm } from "@/core/schema/forms/member-form";
+import { create } from "qrcode";
+import {
+  invitationForm,
+  memberForm,
+  ownPasswordForm,
+  passwordForm,
+  roleForm,
+  secondStepForm,
+} from "@/core/schema/forms/member-form";
 import type { Outcome } from "@/core/schema/outcome";
 import { uuid } from "@/core/schema/parts";
+import type { ProposedStep } from "@/core/studio/member-record";
+import type { Tenant } from "../db/tenant";
 import { passwordHashOf, setPassword, studiosOf } from "../records/doors";
 import { endInvitation, invite, listMembers, removeMember, setRole } from "../records/members";
 import { writeLetter } from "../records/letters";
 import { NotFound, Refusal } from "../records/refusal";
+import { beginSecondStep, endSecondStep } from "../records/second-steps";
 import { endSessions } from "../records/sessions";
 import { hashPassword, passwordFits } from "../session/password";
 import { weakness } from "../session/password-strength";
+import { newSecondStep, newSpareCodes, turnOf } from "../session/second-step";
 import { openSession } from "../session/session";
 import { newToken } from "../session/tokens";
 import { act } from "./act";
@@ -109,8 +121,7 @@ export async function endOtherSessions(input: unknown): Promise<Outcome<null>> {
 /** Changes one's own password: every other session ends, and this one begins anew. */
 export async function changePassword(input: unknown): Promise<Outcome<null>> {
   const outcome = await act("see", passwordForm, input, async (tenant, { password, next }, session) => {
-    if (!(await passwordFits(password, await passwordHashOf(tenant, session.userId))))
-      throw new Refusal("password", "This is not your password.");
+    await refuseStranger(tenant, session.userId, "password", password);
     const why = weakness(next, [session.userName, session.email, session.studioName]);
     if (why) throw new Refusal("next", why);
     return { session, passwordHash: await hashPassword(next) };
@@ -121,6 +132,60 @@ export async function changePassword(input: unknown): Promise<Outcome<null>> {
   await openSession(outcome.value.session);
   revalidatePath("/members");
   return { ok: true, value: null };
+}
+
+/** What a phone takes up to make codes from: nothing is kept until the first of them is typed. */
+export async function proposeSecondStep(input: unknown): Promise<Outcome<ProposedStep>> {
+  return act("see", nothing, input, (_, __, { email }) => {
+    const { secret, address } = newSecondStep(email);
+    const { modules } = create(address, { errorCorrectionLevel: "M" });
+    const dark = [...modules.data].flatMap((isDark, at) =>
+      isDark ? `M${at % modules.size} ${Math.floor(at / modules.size)}h1v1h-1z` : [],
+    );
+    return Promise.resolve({ secret, address, picture: { size: modules.size, path: dark.join("") } });
+  });
+}
+
+/** Asks for a code of one's phone from now on; answers with spare codes, which are shown this once. */
+export async function setUpSecondStep(input: unknown): Promise<Outcome<readonly string[]>> {
+  const outcome = await act(
+    "see",
+    secondStepForm,
+    input,
+    async (tenant, { secret, code, ownPassword }, { userId }) => {
+      await refuseStranger(tenant, userId, "ownPassword", ownPassword);
+      const turn = turnOf(secret, code);
+      if (turn === null)
+        throw new Refusal("code", "This code does not fit. Is the phone's clock right? Try the next one.");
+      const { codes, hashes } = newSpareCodes();
+      await beginSecondStep(tenant, userId, { secret, turn, spareHashes: hashes });
+      return codes;
+    },
+  );
+  if (outcome.ok) revalidatePath("/members");
+  return outcome;
+}
+
+/** One's password is enough again. */
+export async function dropSecondStep(input: unknown): Promise<Outcome<null>> {
+  const outcome = await act("see", ownPasswordForm, input, async (tenant, { ownPassword }, { userId }) => {
+    await refuseStranger(tenant, userId, "ownPassword", ownPassword);
+    await endSecondStep(tenant, userId);
+    return null;
+  });
+  if (outcome.ok) revalidatePath("/members");
+  return outcome;
+}
+
+/** Whoever sits before an open session may not be its person. @throws Refusal */
+async function refuseStranger(
+  tenant: Tenant,
+  userId: string,
+  field: string,
+  password: string,
+): Promise<void> {
+  if (!(await passwordFits(password, await passwordHashOf(tenant, userId))))
+    throw new Refusal(field, "This is not your password.");
 }
 
 /** Goes to another studio one works in. */

@@ -18,22 +18,24 @@ import {
   studiosOf,
 } from "../records/doors";
 import { Refusal } from "../records/refusal";
+import { secondStepOf } from "../records/second-steps";
 import { setTimeZone } from "../records/studio";
 import { forgive, secondsToFound, secondsToWait } from "../session/attempts";
 import { callerAddress } from "../session/caller";
 import { hashPassword, passwordFits } from "../session/password";
 import { weakness } from "../session/password-strength";
+import { passes } from "../session/second-step";
 import { openSession } from "../session/session";
 import { hashOfToken, newToken } from "../session/tokens";
 import { outcomeOf } from "./outcome-of";
 
-/** Signs in with an email and a password. */
+/** Signs in with an email and a password, and the code of a second step where one is set up. */
 export async function signIn(input: unknown): Promise<Outcome<SignedIn>> {
   const checked = validate(signInForm, input);
   if (!checked.ok) return checked;
-  const { email: address, password, studioId } = checked.value;
+  const { email: address, password, code = "", studioId } = checked.value;
   return outcomeOf(async () => {
-    const member = await fitting(address, password);
+    const member = await fitting(address, password, code);
     const { userId } = member;
     const isTheirs =
       studioId !== null && (await studiosOf(userId)).some((each) => each.studioId === studioId);
@@ -43,13 +45,17 @@ export async function signIn(input: unknown): Promise<Outcome<SignedIn>> {
   });
 }
 
-/** Who has an address and its password; tries are counted. @throws Refusal */
-async function fitting(address: string, password: string) {
+/** Who has an address, its password and the code of a second step; tries are counted. @throws Refusal */
+async function fitting(address: string, password: string, code: string) {
   const caller = await callerAddress();
   refuseHaste(await secondsToWait(address, caller));
   const member = await memberByEmail(address);
   const fits = await passwordFits(password, member?.passwordHash ?? null);
   if (!member || !fits) throw new Refusal("password", "Email and password do not fit together.");
+  const step = await secondStepOf(member.userId);
+  if (step && code === "") throw new Refusal("code", "Now the code that your phone shows for Juxtane.");
+  if (step && !(await passes(member.userId, step, code)))
+    throw new Refusal("code", "This code does not fit, or has been used. Wait for the next one.");
   await forgive(address, caller);
   return member;
 }
@@ -118,11 +124,11 @@ function leaveAsIs(error: unknown): void {
 export async function join(input: unknown): Promise<Outcome<null>> {
   const checked = validate(joiningForm, input);
   if (!checked.ok) return checked;
-  const { token, userName, password } = checked.value;
+  const { token, userName, password, code = "" } = checked.value;
   return outcomeOf(async () => {
     const invitation = await invitationOf(hashOfToken(token));
     if (!invitation) throw refusalOf("JX003");
-    if (invitation.isKnown) await fitting(invitation.email, password);
+    if (invitation.isKnown) await fitting(invitation.email, password, code);
     else refuseWeak("password", password, [userName, invitation.email, invitation.studioName]);
     const passwordHash = invitation.isKnown ? "" : await hashPassword(password);
     await openSession(

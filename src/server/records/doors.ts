@@ -19,12 +19,16 @@ export interface Member {
 }
 
 /** Asks a door on a connection of its own. */
-function throughDoor<Row>(call: string, ...given: readonly unknown[]): Promise<Row[]> {
+export function throughDoor<Row>(call: string, ...given: readonly unknown[]): Promise<Row[]> {
   return throughDoorOn(database(), call, ...given);
 }
 
 /** Asks a door on a connection that is held already: who waits for a second one while holding one may wait for ever. */
-async function throughDoorOn<Row>(on: Knex, call: string, ...given: readonly unknown[]): Promise<Row[]> {
+export async function throughDoorOn<Row>(
+  on: Knex,
+  call: string,
+  ...given: readonly unknown[]
+): Promise<Row[]> {
   const { rows } = await on.raw<{ rows: Row[] }>(`select * from ${call}`, given as never);
   return rows;
 }

@@ -1,9 +1,9 @@
 "use client";
 
 import { useRouter } from "next/navigation";
-import type { InvitationRecord, MemberRecord, ChangeRecord } from "@/core/studio/member-record";
+import type { InvitationRecord, MemberRecord, ChangeRecord, ProposedStep } from "@/core/studio/member-record";
 import type { Outcome } from "@/core/schema/outcome";
-import type { PasswordChange } from "@/core/schema/forms/member-form";
+import type { PasswordChange, SecondStepSetUp } from "@/core/schema/forms/member-form";
 import { allowed, deeds, mayDo, roles, type Role } from "@/core/studio/roles";
 import { granted } from "../kit/answer";
 import { Button } from "../kit/button";
@@ -13,6 +13,7 @@ import { Select } from "../kit/select";
 import { Changes } from "./changes";
 import { Invite } from "./invite";
 import { OwnAccount, type OwnSession } from "./own-account";
+import type { OwnSecondStep } from "./second-step";
 
 type Act<I, O = null> = (input: I) => Promise<Outcome<O>>;
 
@@ -20,9 +21,12 @@ export interface MemberActions {
   readonly changePassword: Act<PasswordChange>;
   readonly changeRole: Act<{ userId: string; role: Role }>;
   readonly dismiss: Act<{ userId: string }>;
+  readonly dropSecondStep: Act<{ ownPassword: string }>;
   readonly endOthers: Act<Readonly<Record<string, never>>>;
   readonly endSession: Act<{ id: string }>;
   readonly invite: Act<{ email: string; role: Role }, string>;
+  readonly proposeSecondStep: Act<Readonly<Record<string, never>>, ProposedStep>;
+  readonly setUpSecondStep: Act<SecondStepSetUp, readonly string[]>;
   readonly signOut: Act<{ userId: string }>;
   readonly switchStudio: Act<{ studioId: string }>;
   readonly withdraw: Act<{ id: string }>;
@@ -31,6 +35,7 @@ export interface MemberActions {
 interface MembersProps {
   readonly self: { readonly userId: string; readonly sessionId: string; readonly role: Role };
   readonly sessions: readonly OwnSession[];
+  readonly secondStep: OwnSecondStep | null;
   readonly members: readonly MemberRecord[];
   readonly invitations: readonly InvitationRecord[];
   readonly changes: readonly ChangeRecord[];
@@ -40,7 +45,7 @@ interface MembersProps {
 
 /** Who works here and may do what, one's own account, and who changed what. */
 export function Members(props: MembersProps) {
-  const { self, sessions, members, invitations, changes, studios, actions } = props;
+  const { self, sessions, secondStep, members, invitations, changes, studios, actions } = props;
   const leads = useMay("lead");
   return (
     <Page title="Members" about="Who works in this studio, what each may do, and where you are signed in.">
@@ -65,7 +70,13 @@ export function Members(props: MembersProps) {
           <RoleTable />
           {leads && <Changes changes={changes} />}
         </div>
-        <OwnAccount self={self} sessions={sessions} studios={studios} actions={actions} />
+        <OwnAccount
+          self={self}
+          sessions={sessions}
+          secondStep={secondStep}
+          studios={studios}
+          actions={actions}
+        />
       </div>
     </Page>
   );

@@ -10,6 +10,7 @@ import { Button } from "../kit/button";
 import { TextField } from "../kit/form/fields";
 import { RecordForm } from "../kit/form/record-form";
 import type { MemberActions } from "./members";
+import { SecondStep, type OwnSecondStep, type SecondStepActions } from "./second-step";
 
 export interface OwnSession {
   readonly id: string;
@@ -21,11 +22,13 @@ interface OwnAccountProps {
   readonly self: { readonly sessionId: string; readonly role: Role };
   readonly sessions: readonly OwnSession[];
   readonly studios: readonly { readonly studioId: string; readonly studioName: string }[];
-  readonly actions: Pick<MemberActions, "changePassword" | "endOthers" | "endSession" | "switchStudio">;
+  readonly secondStep: OwnSecondStep | null;
+  readonly actions: SecondStepActions &
+    Pick<MemberActions, "changePassword" | "endOthers" | "endSession" | "switchStudio">;
 }
 
 /** Where one is signed in, one's password, and one's other studios. */
-export function OwnAccount({ self, sessions, studios, actions }: OwnAccountProps) {
+export function OwnAccount({ self, sessions, secondStep, studios, actions }: OwnAccountProps) {
   const router = useRouter();
   const [turn, setTurn] = useState(0);
   return (
@@ -98,6 +101,7 @@ export function OwnAccount({ self, sessions, studios, actions }: OwnAccountProps
           </div>
         </RecordForm>
       </section>
+      <SecondStep step={secondStep} actions={actions} />
       {studios.length > 1 && (
         <section aria-labelledby="studios">
           <h2 id="studios" className="mb-2 text-lead">

@@ -4,6 +4,7 @@ import type { Joining } from "@/core/schema/forms/member-form";
 import type { Outcome } from "@/core/schema/outcome";
 import { TextField } from "../kit/form/fields";
 import { RecordForm } from "../kit/form/record-form";
+import { CodeField, useCodeAsked } from "./code-field";
 
 interface JoinFormProps {
   readonly token: string;
@@ -19,6 +20,7 @@ interface JoinFormProps {
 /** Takes an invitation up: with the password one has, or as somebody new. */
 export function JoinForm({ token, invitation, join }: JoinFormProps) {
   const { email, role, studioName, isKnown } = invitation;
+  const { isCodeAsked, sendIt } = useCodeAsked(join);
   return (
     <>
       <p className="mb-6">
@@ -26,10 +28,10 @@ export function JoinForm({ token, invitation, join }: JoinFormProps) {
         {isKnown && " You have a password here already: it is the same."}
       </p>
       <RecordForm
-        initial={{ token, userName: isKnown ? email : "", password: "" }}
+        initial={{ token, userName: isKnown ? email : "", password: "", code: "" }}
         draft={null}
         schema={() => import("@/core/schema/forms/member-form").then(({ joiningForm }) => joiningForm)}
-        onSave={join}
+        onSave={sendIt}
         then={() => "/"}
         saveLabel="Join"
       >
@@ -41,6 +43,7 @@ export function JoinForm({ token, invitation, join }: JoinFormProps) {
             type="password"
             help={isKnown ? undefined : "Three or four words that do not belong together."}
           />
+          {isCodeAsked && <CodeField />}
         </div>
       </RecordForm>
     </>

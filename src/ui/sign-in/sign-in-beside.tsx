@@ -8,6 +8,7 @@ import { Dialog } from "../kit/dialog";
 import { useDraftScope } from "../kit/draft-scope";
 import { TextField } from "../kit/form/fields";
 import { RecordForm } from "../kit/form/record-form";
+import { CodeField, useCodeAsked } from "./code-field";
 import { settleSignIn, signedOut } from "../kit/signed-out";
 
 interface SignInBesideProps {
@@ -18,6 +19,7 @@ interface SignInBesideProps {
 export function SignInBeside({ signIn }: SignInBesideProps) {
   const isAsked = useStore(signedOut, ({ waiting }) => waiting.length > 0);
   const scope = useDraftScope();
+  const { isCodeAsked, sendIt } = useCodeAsked(signIn);
   if (!isAsked) return null;
   return (
     <Dialog
@@ -27,11 +29,11 @@ export function SignInBeside({ signIn }: SignInBesideProps) {
       about="Everything on this page is as you left it. Sign in, and it goes on from here."
     >
       <RecordForm
-        initial={{ email: "", password: "" }}
+        initial={{ email: "", password: "", code: "" }}
         draft={null}
         schema={() => import("@/core/schema/forms/sign-in-form").then(({ signInForm }) => signInForm)}
         onSave={async (input) => {
-          const outcome = await signIn({ ...input, studioId: studioOfScope(scope) });
+          const outcome = await sendIt({ ...input, studioId: studioOfScope(scope) });
           if (!outcome.ok) return outcome;
           // What lies on this page is another person's: it waits in the browser for her.
           if (outcome.value.scope !== scope) location.assign("/");
@@ -44,6 +46,7 @@ export function SignInBeside({ signIn }: SignInBesideProps) {
         <div className="grid gap-4">
           <TextField name="email" label="Email" type="email" />
           <TextField name="password" label="Password" type="password" />
+          {isCodeAsked && <CodeField />}
         </div>
       </RecordForm>
     </Dialog>

@@ -5,6 +5,7 @@ import type { Credentials, SignedIn } from "@/core/schema/forms/sign-in-form";
 import type { Outcome } from "@/core/schema/outcome";
 import { TextField } from "../kit/form/fields";
 import { RecordForm } from "../kit/form/record-form";
+import { CodeField, useCodeAsked } from "./code-field";
 
 interface SignInFormProps {
   readonly signIn: (input: Credentials) => Promise<Outcome<SignedIn>>;
@@ -12,16 +13,17 @@ interface SignInFormProps {
   readonly demo: { readonly email: string; readonly password: string } | null;
 }
 
-/** Email and password. */
+/** Email and password, and the code of a second step where one is set up. */
 export function SignInForm({ signIn, demo }: SignInFormProps) {
+  const { isCodeAsked, sendIt } = useCodeAsked(signIn);
   return (
     <>
       <RecordForm
-        initial={{ email: demo?.email ?? "", password: demo?.password ?? "" }}
+        initial={{ email: demo?.email ?? "", password: demo?.password ?? "", code: "" }}
         draft={null}
         schema={() => import("@/core/schema/forms/sign-in-form").then(({ signInForm }) => signInForm)}
         onSave={async (input) => {
-          const outcome = await signIn(input);
+          const outcome = await sendIt(input);
           return outcome.ok ? { ok: true, value: null } : outcome;
         }}
         then={() => "/"}
@@ -30,6 +32,7 @@ export function SignInForm({ signIn, demo }: SignInFormProps) {
         <div className="grid gap-4">
           <TextField name="email" label="Email" type="email" />
           <TextField name="password" label="Password" type="password" />
+          {isCodeAsked && <CodeField />}
         </div>
       </RecordForm>
       <p className="mt-4">

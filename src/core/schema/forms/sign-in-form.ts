@@ -1,10 +1,12 @@
 import Joi from "joi";
 import { name, uuid } from "../parts";
-import { email, newPassword } from "./member-form";
+import { code, email, newPassword } from "./member-form";
 
 export interface Credentials {
   readonly email: string;
   readonly password: string;
+  /** From her phone, or a spare one: asked of whoever has set up a second step. */
+  readonly code?: string;
 }
 
 /** Who is signed in now, as the scope of what her browser keeps. */
@@ -12,7 +14,7 @@ export interface SignedIn {
   readonly scope: string;
 }
 
-export interface FirstRun extends Credentials {
+export interface FirstRun extends Omit<Credentials, "code"> {
   readonly studioName: string;
   readonly userName: string;
   /** What was printed when the database was prepared: nobody else founds the studio. */
@@ -24,6 +26,7 @@ export interface FirstRun extends Credentials {
 export const signInForm = Joi.object<Credentials & { readonly studioId: string | null }>({
   email: email.required(),
   password: Joi.string().min(1).max(200).required().label("Password"),
+  code,
   // Where she was: of several studios of hers, the one to go on in.
   studioId: uuid.allow(null).default(null),
 }).required();

@@ -13,6 +13,7 @@ import * as entry from "./0011-entry";
 import * as changes from "./0012-changes";
 import * as purge from "./0013-purge";
 import * as search from "./0014-search";
+import * as secondStep from "./0015-second-step";
 
 interface Migration {
   up(knex: Knex): Promise<void>;
@@ -34,6 +35,7 @@ const migrations: Record<string, Migration> = {
   "0012-changes": changes,
   "0013-purge": purge,
   "0014-search": search,
+  "0015-second-step": secondStep,
 };
 
 /** The migrations as a Knex source: imported, so that no folder has to be read at run time. */

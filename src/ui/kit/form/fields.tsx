@@ -25,8 +25,9 @@ export function TextField({
   help,
   className,
   type = "text",
+  autoComplete = autoCompleteOf(type),
   rows,
-}: Props & { readonly type?: string; readonly rows?: number }) {
+}: Props & { readonly type?: string; readonly autoComplete?: string | undefined; readonly rows?: number }) {
   const { register, getValues } = useFormContext();
   const fault = useFault(name);
   const initial = getValues(name) as string | undefined;
@@ -44,7 +45,7 @@ export function TextField({
         <input
           {...control}
           type={type}
-          autoComplete={autoCompleteOf(type)}
+          autoComplete={autoComplete}
           defaultValue={initial}
           {...register(name)}
         />
