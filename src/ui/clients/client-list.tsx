@@ -8,6 +8,9 @@ import { ButtonLink } from "../kit/button";
 import { Empty, Page } from "../kit/page";
 import { FigureInSight } from "../drawing/figure/figure-in-sight";
 
+/** How many stand side by side in a window of 1280 px: they are there as soon as the page is. */
+const inFirstRow = 5;
+
 interface ClientListProps {
   /** Who stands on this page, with the first of their bases and how many there are. */
   readonly standing: readonly {
@@ -50,7 +53,7 @@ export function ClientList({ standing, pieces, page, pages }: ClientListProps) {
       }
     >
       <ul className="flex flex-wrap items-end gap-x-2 border-b-2 border-ink bg-paper px-6 pt-6">
-        {standing.map(({ record: { client }, bases, base }) => {
+        {standing.map(({ record: { client }, bases, base }, at) => {
           const wardrobe = { client, pieces: allPieces, occasions: [], away: [] };
           const look = layOut(wardrobe, {
             garmentIds: base?.pieceIds ?? [],
@@ -73,6 +76,7 @@ export function ClientList({ standing, pieces, page, pages }: ClientListProps) {
                 <span className="flex h-110 w-full items-end justify-center">
                   <FigureInSight
                     look={look}
+                    atOnce={at < inFirstRow}
                     unit="cm"
                     label={`${client.name} in ${base?.name ?? "no base yet"}`}
                     className="w-full"

@@ -9,6 +9,9 @@ import { layOut } from "@/core/studio/wardrobe";
 import { FigureInSight } from "../drawing/figure/figure-in-sight";
 import { ButtonLink } from "../kit/button";
 
+/** How many bases are seen without moving along them in a window of 1280 px. */
+const inSight = 5;
+
 interface ClientShelvesProps {
   readonly client: ClientRecord["client"];
   readonly bases: readonly GroupRecord[];
@@ -36,7 +39,7 @@ export function ClientShelves({ client, bases, occasions, pieces }: ClientShelve
           </p>
         )}
         <ul className="relative flex gap-3 overflow-x-auto pb-2">
-          {bases.map((base) => {
+          {bases.map((base, at) => {
             const look = layOut(wardrobe, {
               garmentIds: base.pieceIds,
               accessoryIds: [],
@@ -48,6 +51,7 @@ export function ClientShelves({ client, bases, occasions, pieces }: ClientShelve
                 <Link href={`/bench?client=${client.id}&base=${base.id}`} className="block hover:bg-white">
                   <FigureInSight
                     look={look}
+                    atOnce={at < inSight}
                     unit="cm"
                     label={base.name}
                     className="h-44 w-full border-b border-rule pt-2"

@@ -9,6 +9,8 @@ interface InSightProps {
   /** Gives it its size, drawn or not. */
   readonly className: string;
   readonly style?: CSSProperties;
+  /** For the few that are in sight as soon as a place opens: the page comes with them drawn. */
+  readonly atOnce?: boolean;
   readonly children: () => ReactNode;
 }
 
@@ -16,16 +18,17 @@ interface InSightProps {
  * Draws once it comes near the window: a list of many is sent as what it is drawn from, a tenth of what the drawings
  * would weigh.
  */
-export function InSight({ label, className, style, children }: InSightProps) {
-  const { ref, inView } = useInView({ triggerOnce: true, rootMargin: "300px" });
+export function InSight({ label, className, style, atOnce = false, children }: InSightProps) {
+  const { ref, inView: isNear } = useInView({ triggerOnce: true, rootMargin: "300px" });
+  const isDrawn = atOnce || isNear;
   return (
     <span
       ref={ref}
       className={`block ${className}`}
       style={style}
-      {...(inView || label === undefined ? {} : { role: "img", "aria-label": label })}
+      {...(isDrawn || label === undefined ? {} : { role: "img", "aria-label": label })}
     >
-      {inView && children()}
+      {isDrawn && children()}
     </span>
   );
 }

@@ -51,6 +51,7 @@ export function RecentLooks({ looks, clients, bases, occasions, pieces }: Recent
               <span className="surround-light flex items-end justify-center overflow-hidden border-r border-rule">
                 <FigureInSight
                   look={look}
+                  atOnce
                   unit="cm"
                   label={describeLook(dress(look), "cm")}
                   className="h-52 w-full"

@@ -16,12 +16,14 @@ interface DrawnProps {
 interface FigureInSightProps extends DrawnProps {
   readonly className: string;
   readonly style?: CSSProperties;
+  /** The page comes with it drawn. */
+  readonly atOnce?: boolean;
 }
 
 /** A look on the body, without the tape, dressed and drawn by the browser once it comes near the window. */
-export function FigureInSight({ className, style, ...drawn }: FigureInSightProps) {
+export function FigureInSight({ className, style, atOnce = false, ...drawn }: FigureInSightProps) {
   return (
-    <InSight label={drawn.label} className={className} {...(style && { style })}>
+    <InSight label={drawn.label} className={className} atOnce={atOnce} {...(style && { style })}>
       {() => <Drawn {...drawn} />}
     </InSight>
   );
