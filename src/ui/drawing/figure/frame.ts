@@ -54,6 +54,7 @@ export function frameOf(body: Body): Frame {
     { x: cm("calfLine"), y: cm("calf") * limbHalf },
     { x: cm("kneeLine"), y: cm("knee") * limbHalf },
     { x: 0.405 * H, y: thighHalf },
+    { x: cm("crotch"), y: thighHalf },
   ]);
   const upper = cm("upperArm") * limbHalf;
   const hang = armpit.x + upper * 0.72;

@@ -38,6 +38,9 @@ function legStops({ body }: Frame): number[] {
   ];
 }
 
+/** The shoulder's cap is a quarter of an ellipse: where on it the arm's outline is taken, as angles from the top. */
+const cap = [0, 0.35, 0.7, 1.05, 1.3];
+
 /** One arm from the shoulder down to a height, by default the wrist. */
 export function armPath(frame: Frame, side: number, ease = 0, to = frame.wrist.height): string {
   const { measures, height: H } = frame.body;
@@ -50,10 +53,14 @@ export function armPath(frame: Frame, side: number, ease = 0, to = frame.wrist.h
     measures.elbow.cm - 0.05 * H,
   ];
   const heights = [...stops.filter((h) => h > to + 1.5), to];
+  const outerAt = (h: number) => frame.armAxis(h) + frame.armHalf(h);
+  const top = { x: frame.shoulderHalf * 0.84 + ease * 0.5, h: shoulder + 1 + ease * 0.25 };
   const outer = [
-    { x: frame.shoulderHalf * 0.9 + ease * 0.6, h: shoulder + 0.5 + ease * 0.6 },
-    { x: frame.shoulderHalf + ease * 0.8, h: shoulder - 1.6 },
-    ...heights.slice(1).map((h) => ({ x: frame.armAxis(h) + frame.armHalf(h) + ease, h })),
+    ...cap.map((turn) => ({
+      x: top.x + (outerAt(frame.armpit.height) + ease - top.x) * Math.sin(turn),
+      h: frame.armpit.height + (top.h - frame.armpit.height) * Math.cos(turn),
+    })),
+    ...heights.slice(1).map((h) => ({ x: outerAt(h) + ease, h })),
   ];
   const inner = [
     { x: frame.shoulderHalf * 0.55, h: shoulder - 1 },
