@@ -2,6 +2,7 @@ import { spawn, type ChildProcess } from "node:child_process";
 import { chmodSync, mkdtempSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
+import { isRoot } from "../../scripts/lib/folders.mjs";
 import { ensureServer } from "../../scripts/lib/installs.mjs";
 import { freePort } from "../../scripts/lib/ports.mjs";
 import { startServer } from "../../scripts/lib/server.mjs";
@@ -28,7 +29,7 @@ export async function openTwoMachines() {
   writeFileSync(userList, `"${appUrl.username}" "${decodeURIComponent(appUrl.password)}"\n`);
   const poolerFile = join(folder, "pgbouncer.ini");
   writeFileSync(poolerFile, poolerSettings(appUrl, pooled.port, userList));
-  const pooler = begin(pgbouncer, ["-u", "postgres", poolerFile]);
+  const pooler = begin(pgbouncer, [...(isRoot ? ["-u", "postgres"] : []), poolerFile]);
   const machines = await Promise.all(
     ["one", "two"].map(async (name) => ({
       name,
