@@ -82,6 +82,7 @@ describe("an empty database", () => {
 
   it("founds no second studio, and shows no demo sign-in", async () => {
     await press(page, "button", "Sign out");
+    await named(page, "heading", "Sign in to your studio");
     await page.goto(`${at(1)}/begin`);
     await named(page, "heading", "Sign in to your studio");
     expect(await shows(page, "This is the demo")).toBe(false);

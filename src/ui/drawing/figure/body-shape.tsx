@@ -9,8 +9,15 @@ import { Silhouette } from "./silhouette";
 /** The line around skin: a brown that is seen on every tone of it. */
 const line = "#6d5040";
 
+interface BodyShapeProps {
+  readonly frame: Frame;
+  readonly colouring: Colouring;
+  /** Shoes will be drawn over the feet. */
+  readonly shod?: boolean;
+}
+
 /** The body: skin in its own tone, one soft shadow, hands and feet at rest, a quiet face. */
-export function BodyShape({ frame, colouring }: { readonly frame: Frame; readonly colouring: Colouring }) {
+export function BodyShape({ frame, colouring, shod = false }: BodyShapeProps) {
   const { body, armpit } = frame;
   const H = body.height;
   const m = (name: keyof typeof body.measures) => body.measures[name].cm;
@@ -23,7 +30,7 @@ export function BodyShape({ frame, colouring }: { readonly frame: Frame; readonl
   ];
   const sides = [1, -1];
   const hands = sides.map((side) => handOf(frame, side));
-  const feet = sides.map((side) => footOf(frame, side));
+  const feet = sides.map((side) => footOf(frame, side, shod));
   return (
     <g>
       <Silhouette

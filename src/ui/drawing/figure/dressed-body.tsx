@@ -73,7 +73,11 @@ function Seated({ frame, scope, layers, arms }: SeatedProps) {
 function Layers({ dressed, frame, scope }: DressedBodyProps) {
   return (
     <>
-      <BodyShape frame={frame} colouring={dressed.look.client.colouring} />
+      <BodyShape
+        frame={frame}
+        colouring={dressed.look.client.colouring}
+        shod={dressed.worn.some(({ slot }) => slot === "shoe")}
+      />
       {[...dressed.worn]
         .sort((one, other) => one.order - other.order)
         .map((worn) => (

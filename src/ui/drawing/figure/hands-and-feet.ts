@@ -114,14 +114,21 @@ const foot = {
   ],
 } as const;
 
+/** A shoe holds the foot together: no skin stands beside it. */
+const withinShoe = 0.68;
+
 /** One foot, and the lines between its toes. */
-export function footOf(frame: Frame, side: number) {
+export function footOf(frame: Frame, side: number, shod: boolean) {
   const { height: H } = frame.body;
   const axis = frame.legAxis(0);
   const broad = broader(frame.legHalf(foot.ankle * H) / (foot.half * H), [foot.ankle, 0.03]);
   const lay = (points: readonly Share[]): Point[] => {
-    const laid = points.map(([px, ph]) => ({ x: axis + (px - foot.axis) * H * broad(ph), h: ph * H }));
+    const laid = points.map(([px, ph]) => ({
+      x: axis + (px - foot.axis) * H * broad(ph) * (shod && ph < foot.ankle ? withinShoe : 1),
+      h: ph * H,
+    }));
     return side > 0 ? laid : across(laid);
   };
-  return { outline: `${curve(lay(foot.outline))} Z`, toes: foot.toes.map((toe) => curve(lay(toe))) };
+  const toes = shod ? [] : foot.toes.map((toe) => curve(lay(toe)));
+  return { outline: `${curve(lay(foot.outline))} Z`, toes };
 }
