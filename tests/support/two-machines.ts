@@ -78,7 +78,8 @@ defaults
   timeout client 60s
   timeout server 30s
   option forwardfor
-  option redispatch
+  timeout check 10s
+  option redispatch 1
   retries 3
 frontend all
   bind 127.0.0.1:${port}
@@ -86,7 +87,7 @@ frontend all
 backend machines
   balance roundrobin
   option httpchk GET /icon.svg
-  default-server inter 500ms fall 2 rise 2 observe layer4 error-limit 1 on-error mark-down
+  default-server inter 1s fall 3 rise 1
   retry-on conn-failure empty-response
   http-request disable-l7-retry unless METH_GET
   http-response set-header ${servedBy} %s

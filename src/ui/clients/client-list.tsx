@@ -8,8 +8,8 @@ import { ButtonLink } from "../kit/button";
 import { Empty, Page } from "../kit/page";
 import { FigureInSight } from "../drawing/figure/figure-in-sight";
 
-/** How many stand side by side in a window of 1280 px: they are there as soon as the page is. */
-const inFirstRow = 5;
+/** How many clients the page comes with drawn, so that it stays small; the others in sight follow at once. */
+const drawnFirst = 4;
 
 interface ClientListProps {
   /** Who stands on this page, with the first of their bases and how many there are. */
@@ -76,7 +76,7 @@ export function ClientList({ standing, pieces, page, pages }: ClientListProps) {
                 <span className="flex h-110 w-full items-end justify-center">
                   <FigureInSight
                     look={look}
-                    atOnce={at < inFirstRow}
+                    atOnce={at < drawnFirst}
                     unit="cm"
                     label={`${client.name} in ${base?.name ?? "no base yet"}`}
                     className="w-full"

@@ -9,8 +9,8 @@ import { layOut } from "@/core/studio/wardrobe";
 import { FigureInSight } from "../drawing/figure/figure-in-sight";
 import { ButtonLink } from "../kit/button";
 
-/** How many bases are seen without moving along them in a window of 1280 px. */
-const inSight = 5;
+/** How many bases the page comes with drawn, so that it stays small; the others in sight follow at once. */
+const drawnFirst = 3;
 
 interface ClientShelvesProps {
   readonly client: ClientRecord["client"];
@@ -51,7 +51,7 @@ export function ClientShelves({ client, bases, occasions, pieces }: ClientShelve
                 <Link href={`/bench?client=${client.id}&base=${base.id}`} className="block hover:bg-white">
                   <FigureInSight
                     look={look}
-                    atOnce={at < inSight}
+                    atOnce={at < drawnFirst}
                     unit="cm"
                     label={base.name}
                     className="h-44 w-full border-b border-rule pt-2"

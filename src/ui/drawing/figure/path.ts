@@ -9,7 +9,11 @@ export interface Point {
 const smooth = line<Point>(
   (p) => p.x,
   (p) => -p.h,
-).curve(curveCatmullRom.alpha(0.5));
+)
+  .curve(curveCatmullRom.alpha(0.5))
+  // A tenth of a millimetre is finer than any window shows.
+  .digits(2);
+
 /** A smooth path through points; heights go up, so they are drawn as negative y. */
 export function curve(points: readonly Point[]): string {
   return smooth([...points]) ?? "";
