@@ -1,5 +1,5 @@
-import { randomInt } from "node:crypto";
 import knex, { type Knex } from "knex";
+import { spelledCode } from "../spelled-code";
 import { hashOfCode } from "./first-code";
 import { migrationSource } from "./migrations";
 
@@ -52,9 +52,7 @@ export async function prepareDatabase(ownerUrl: string, appPassword: string): Pr
 async function newFirstCode(owner: Knex): Promise<string | null> {
   const { rows } = await owner.raw<{ rows: unknown[] }>("select 1 from users limit 1");
   if (rows.length > 0) return null;
-  const code = Array.from({ length: 4 }, () =>
-    Array.from({ length: 4 }, () => letters[randomInt(letters.length)]).join(""),
-  ).join("-");
+  const code = Array.from({ length: 4 }, () => spelledCode(4)).join("-");
   await owner.transaction(async (trx) => {
     await trx("first_run").delete();
     await trx("first_run").insert({ code_hash: hashOfCode(code) });
@@ -73,9 +71,6 @@ async function putBackInterrupted(owner: Knex): Promise<void> {
     await trx.raw("alter schema before_restore rename to public");
   });
 }
-
-/** Letters and digits that nobody takes for one another. */
-const letters = "ABCDEFGHJKMNPQRSTVWXYZ23456789";
 
 /** Runs work while no other process prepares this database; the lock ends with its transaction. */
 async function alone(owner: Knex, work: () => Promise<void>): Promise<void> {

@@ -1,13 +1,11 @@
 import "server-only";
-import { randomInt } from "node:crypto";
 import { Secret, TOTP } from "otpauth";
 import { passSecondStep, passSpareCode, type SecondStep } from "../records/second-steps";
+import { spelledCode } from "../spelled-code";
 import { hashOfToken } from "./tokens";
 
 /** How long a code holds, in s, as every app on a phone has it (RFC 6238). */
 const period = 30;
-/** Letters and digits that nobody takes for one another. */
-const letters = "ABCDEFGHJKMNPQRSTVWXYZ23456789";
 const spareCodes = { count: 8, length: 10 } as const;
 
 /** A secret of 160 bits, in base 32, and the address by which a phone takes it up. */
@@ -28,9 +26,7 @@ export function turnOf(secret: string, code: string, now = Date.now()): number |
 
 /** Codes that sign in once each without the phone; only their hashes are kept. */
 export function newSpareCodes(): { readonly codes: readonly string[]; readonly hashes: readonly string[] } {
-  const codes = Array.from({ length: spareCodes.count }, () =>
-    Array.from({ length: spareCodes.length }, () => letters[randomInt(letters.length)]).join(""),
-  );
+  const codes = Array.from({ length: spareCodes.count }, () => spelledCode(spareCodes.length));
   return { codes, hashes: codes.map(hashOfToken) };
 }
 

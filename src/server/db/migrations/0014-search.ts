@@ -2,10 +2,10 @@ import type { Knex } from "knex";
 import { thisStudio } from "../tenant-table";
 
 /**
- * The looks last worked on have an index of their own, and so has what was put away. Pieces are found by any part of their words through an index of
- * trigrams: the row-level policy lets no pattern reach an index, since an operator of patterns might tell of rows that
- * it must not see, so the look-up is a function of the owner's that names the studio itself, and gives back nothing but
- * ids of the studio of the transaction.
+ * The looks last worked on have an index of their own, and so has what was put away. Pieces are found by any part of
+ * their words through an index of trigrams: the row-level policy lets no pattern reach an index, since an operator of
+ * patterns might tell of rows that it must not see, so the look-up is a function of the owner's that names the studio
+ * itself, and gives back nothing but ids of the studio of the transaction.
  *
  * The extensions stand in a schema of their own: a restore sets the schema of the records aside as a whole.
  */
