@@ -19,6 +19,7 @@ export const commands: readonly Command[] = [
   { say: "What is missing", href: "/boards/gaps" },
   { say: "The studio's rule book", href: "/rules" },
   { say: "What was put away", href: "/put-away" },
+  { say: "Members and your account", href: "/members" },
   { say: "Add a client", href: "/clients/new" },
   { say: "Add a piece", href: "/rail/new" },
 ];

@@ -30,8 +30,11 @@ export function StudioSettings({ studioName, userName, timeZone, saveTimeZone }:
   };
   return (
     <Popover.Root>
-      <Popover.Trigger className="hidden h-9 underline decoration-rule-strong decoration-dotted underline-offset-4 hover:decoration-ink xl:inline">
-        {userName}, {studioName}
+      <Popover.Trigger className="hidden h-9 underline decoration-rule-strong decoration-dotted underline-offset-4 hover:decoration-ink lg:inline">
+        <span className="hidden xl:inline">
+          {userName}, {studioName}
+        </span>
+        <span className="xl:hidden">Account</span>
       </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content
