@@ -5,9 +5,30 @@ import type { RuleBook } from "../rule-book/rule-book";
 export const undertones = ["warm", "neutral", "cool"] as const;
 type Undertone = (typeof undertones)[number];
 
+/** How hair is worn, for the drawing. */
+export const hairForms = [
+  "cropped",
+  "short waves",
+  "bob",
+  "long straight",
+  "long waves",
+  "curls",
+  "coils",
+  "locs",
+  "tail",
+  "bun",
+  "receding",
+  "no hair",
+  "headscarf",
+] as const;
+
+export type HairForm = (typeof hairForms)[number];
+
 export interface Colouring {
   readonly skin: string;
   readonly hair: string;
+  /** Null where nobody has said. */
+  readonly hairForm: HairForm | null;
   readonly eyes: string;
   readonly undertone: Undertone;
 }

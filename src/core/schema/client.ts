@@ -5,6 +5,7 @@ import { families } from "../colour/family";
 import {
   landingPreferences,
   noGoals,
+  hairForms,
   undertones,
   type Colouring,
   type Goals,
@@ -42,6 +43,7 @@ const seated = Joi.boolean().default(false).label("Dressed seated");
 const colouring = Joi.object<Colouring>({
   skin: hex.required().label("Skin"),
   hair: hex.required().label("Hair"),
+  hairForm: oneOf(hairForms).allow(null).default(null).label("Hair, how worn"),
   eyes: hex.required().label("Eyes"),
   undertone: oneOf(undertones).required().label("Undertone"),
 })

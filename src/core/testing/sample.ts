@@ -41,7 +41,7 @@ export const sampleClient: Client = {
   name: "Sample",
   seated: false,
   measured: { height: 174, crotch: 83, ankle: 22.5, calf: 37.5, knee: 38.5, thigh: 55 },
-  colouring: { skin: "#d9b08c", hair: "#5a4634", eyes: "#4a5a4a", undertone: "neutral" },
+  colouring: { skin: "#d9b08c", hair: "#5a4634", hairForm: null, eyes: "#4a5a4a", undertone: "neutral" },
   limits: {
     heel: null,
     noLeather: false,

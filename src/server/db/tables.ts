@@ -47,6 +47,7 @@ export interface ClientRow extends OfStudio, Versioned, KeepsDeleted {
   name: string;
   skin: string;
   hair: string;
+  hair_form: Client["colouring"]["hairForm"];
   eyes: string;
   undertone: Client["colouring"]["undertone"];
   heel_limit: number | null;

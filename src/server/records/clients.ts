@@ -147,7 +147,13 @@ function fromRow(row: MeasuredRow): ClientRecord {
     name: row.name,
     measured: row.measured,
     seated: row.seated,
-    colouring: { skin: row.skin, hair: row.hair, eyes: row.eyes, undertone: row.undertone },
+    colouring: {
+      skin: row.skin,
+      hair: row.hair,
+      hairForm: row.hair_form,
+      eyes: row.eyes,
+      undertone: row.undertone,
+    },
     limits: {
       heel: row.heel_limit,
       noLeather: row.no_leather,
@@ -172,7 +178,11 @@ function toRow(input: ClientInput) {
   const { colouring, limits, goals } = input;
   return {
     name: input.name,
-    ...colouring,
+    skin: colouring.skin,
+    hair: colouring.hair,
+    hair_form: colouring.hairForm,
+    eyes: colouring.eyes,
+    undertone: colouring.undertone,
     heel_limit: limits.heel,
     no_leather: limits.noLeather,
     covered_shoulders: limits.coveredShoulders,

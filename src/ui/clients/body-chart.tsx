@@ -36,7 +36,7 @@ export function BodyChart({ active }: { readonly active: MeasurementName | null 
         aria-label="The body, to scale"
       >
         <Ruler height={H} lift={0} left={-half - 2} right={half} unit={unit} />
-        <BodyShape frame={frame} colouring={colouring} />
+        <BodyShape id="body-chart" frame={frame} colouring={colouring} />
         {measurementNames.map((name) => {
           const { cm, estimated } = body.measures[name];
           const place = placeOf(name, frame);

@@ -3,7 +3,7 @@
 import { useState, type ReactNode } from "react";
 import type { MeasurementName } from "@/core/body/measurements";
 import { families } from "@/core/colour/family";
-import { landingPreferences, undertones } from "@/core/piece/client";
+import { hairForms, landingPreferences, undertones } from "@/core/piece/client";
 import type { RuleBook } from "@/core/rule-book/rule-book";
 import type { Outcome } from "@/core/schema/outcome";
 import type { ClientInput, Taken } from "@/core/studio/client-record";
@@ -54,10 +54,16 @@ export function ClientForm(props: ClientFormProps) {
           <MeasurementHistory history={history} />
           <fieldset>
             <legend className="mb-2 font-serif text-lead">Colouring</legend>
-            <div className="grid grid-cols-2 gap-3 xl:grid-cols-4">
+            <div className="grid grid-cols-2 gap-3 xl:grid-cols-5">
               <ColourField name="colouring.skin" label="Skin" />
               <ColourField name="colouring.hair" label="Hair" />
               <ColourField name="colouring.eyes" label="Eyes" />
+              <ChoiceField
+                name="colouring.hairForm"
+                label="Hair, how worn"
+                none="Not said"
+                options={wordsAsOptions(hairForms)}
+              />
               <ChoiceField
                 name="colouring.undertone"
                 label="Undertone"

@@ -9,7 +9,7 @@ export const newClient: Omit<ClientInput, "measured"> & {
   name: "",
   measured: {},
   seated: false,
-  colouring: { skin: "#d8b093", hair: "#5a4636", eyes: "#5f5a48", undertone: "neutral" },
+  colouring: { skin: "#d8b093", hair: "#5a4636", hairForm: null, eyes: "#5f5a48", undertone: "neutral" },
   limits: {
     heel: null,
     noLeather: false,

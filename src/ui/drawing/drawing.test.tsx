@@ -9,9 +9,9 @@ import { placeOf, type Piece } from "@/core/piece/piece";
 import { sample, sampleClient, sampleLook } from "@/core/testing/sample";
 import { AnkleWindow } from "./ankle/ankle-window";
 import { Figure } from "./figure/figure";
-import { skirtFlat } from "./flats/skirt-flat";
 import { NeckWindow } from "./neck/neck-window";
 import { Plate } from "./plate";
+import { pathPoints } from "./path-points";
 import { commonBox, plateBox } from "./plate-box";
 import { shoeSide } from "./shoe-side";
 
@@ -30,10 +30,9 @@ function partOf(markup: string, piece: string): string {
 
 /** The greatest y of the closed paths: the lowest edge, as y goes down. */
 function lowestEdge(markup: string): number {
-  const lowest = [...markup.matchAll(/<path d="(M[^"]*Z)"/g)].map(([, d = ""]) => {
-    const numbers = (d.match(/-?\d+(?:\.\d+)?(?:e-?\d+)?/g) ?? []).map(Number);
-    return Math.max(...numbers.filter((_, i) => i % 2 === 1));
-  });
+  const lowest = [...markup.matchAll(/<path d="(M[^"]*z)"/gi)].map(([, d = ""]) =>
+    Math.max(...pathPoints(d).map(({ y }) => y)),
+  );
   return Math.max(...lowest);
 }
 
@@ -83,8 +82,8 @@ describe("the figure is the reading drawn", () => {
 
   it("sits when its client does", () => {
     const seated = { ...client, seated: true };
-    expect(figure({ ...look([sample("trousers")]), client: seated })).toContain("clip-path");
-    expect(figure(look([sample("trousers")]))).not.toContain("clip-path");
+    expect(figure({ ...look([sample("trousers")]), client: seated })).toContain('-lower"');
+    expect(figure(look([sample("trousers")]))).not.toContain('-lower"');
   });
 });
 
@@ -123,10 +122,16 @@ describe("plates", () => {
 
   it("cut a garment to its figures", () => {
     const skirt = (length: number, hemWidth: number) =>
-      skirtFlat(sample("skirt", { figures: { length, hemWidth } }).figures);
-    expect(skirt(60, 100).height).toBe(62);
-    expect(skirt(80, 100).height).toBe(82);
-    expect(skirt(60, 170).width).toBeGreaterThan(skirt(60, 100).width);
+      plateBox(sample("skirt", { figures: { length, hemWidth } }));
+    expect(skirt(80, 100).height - skirt(60, 100).height).toBe(20);
+    expect(skirt(60, 230).width).toBeGreaterThan(skirt(60, 100).width);
+    const ends = (inseam: number) => {
+      const markup = renderToStaticMarkup(<Plate piece={sample("trousers", { figures: { inseam } })} />);
+      const [, d = ""] = /<path d="(M[^"]*z)"/.exec(markup) ?? [];
+      const heights = pathPoints(d).map(({ y }) => y);
+      return Math.max(...heights) - Math.min(...heights);
+    };
+    expect(ends(80) - ends(60)).toBeCloseTo(20, 1);
   });
 
   it("raise a shoe's heel by its lift, and a boot by its shaft", () => {

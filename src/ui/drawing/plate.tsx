@@ -1,6 +1,7 @@
 import { memo, useId } from "react";
 import type { Piece } from "@/core/piece/piece";
 import { drawingOf } from "./kinds";
+import { paintOf } from "./paint";
 import { plateBox, type PlateBox } from "./plate-box";
 
 interface PlateProps {
@@ -17,6 +18,7 @@ const size = 160;
 export const Plate = memo(function Plate({ piece, box, className }: PlateProps) {
   const scope = useId();
   const { width, height } = box ?? plateBox(piece);
+  const paint = paintOf(piece, scope);
   return (
     <svg
       viewBox={`${(size - width) / 2} ${(size - height) / 2} ${width} ${height}`}
@@ -24,7 +26,8 @@ export const Plate = memo(function Plate({ piece, box, className }: PlateProps) 
       aria-hidden="true"
       focusable="false"
     >
-      {drawingOf(piece).plate({ piece, scope, size })}
+      {paint.defs && <defs>{paint.defs}</defs>}
+      {drawingOf(piece).plate({ piece, paint, id: scope, size })}
     </svg>
   );
 });

@@ -4,11 +4,19 @@ type ShoeFigures = PieceOf<"shoe">["figures"];
 
 /** The outlines of a shoe from the side, in cm: x from the heel to the toe, y up from the floor. */
 export interface ShoeSide {
-  readonly upper: string;
+  readonly upper: readonly string[];
+  /** The far side of an open shoe, seen over its edge; null where nothing is. */
+  readonly inside: string | null;
   readonly sole: string;
   readonly heel: string;
-  /** Lines on the upper: laces, straps, a seam. */
-  readonly lines: readonly string[];
+  readonly seams: readonly string[];
+  readonly stitches: readonly string[];
+  readonly laces: readonly string[];
+  /** What lies in shadow along the sole, and the spot on the toe that takes the light. */
+  readonly shade: string;
+  readonly light: string;
+  /** Where metal sits. */
+  readonly buckle: { readonly x: number; readonly y: number };
   readonly length: number;
   readonly height: number;
   /** Where the leg stands, from the heel's back. */
@@ -18,6 +26,10 @@ export interface ShoeSide {
 const toeLength = { round: 0.4, open: 0.2, square: 0.9, almond: 1.4, pointed: 2.8 } as const;
 const toeHeight = { round: 3.1, open: 2, square: 2.5, almond: 2, pointed: 1.2 } as const;
 const heelWidth = { flat: 6.5, block: 5, slim: 2.6, stiletto: 1.2, wedge: 12 } as const;
+
+/** How high over the footbed a counter stands, and over the tread a vamp. */
+const counterUp = 5.8;
+const vampUp = 4.4;
 
 /** Outlines of a shoe on a foot of a length, cm. */
 export function shoeSide(shoe: ShoeFigures, foot: number): ShoeSide {
@@ -31,88 +43,188 @@ export function shoeSide(shoe: ShoeFigures, foot: number): ShoeSide {
   const bed = `C ${foot * 0.25} ${lift} ${foot * 0.42} ${front + (lift - front) * 0.25} ${ball} ${front}`;
   const toeTop = front + toeHeight[toe];
   const toeCap = `L ${end - 1.2} ${front} Q ${end} ${front} ${end} ${front + toeHeight[toe] * 0.45} Q ${end - 0.3} ${toeTop} ${end - 2.4} ${toeTop + 0.25}`;
-  const upper = upperOf(shoe, { foot, ball, toeCap, bed, ankleX });
+  const last: Last = { foot, ball, toeCap, bed, ankleX, end, toeTop };
   const floor = Math.max(0, front - thick);
   const drop = Math.max(0.2, Math.min(thick, lift));
-  const sole =
-    trainer || tip === "flat" || tip === "wedge"
-      ? `M -0.3 ${lift} ${bed} L ${end - 1} ${front} Q ${end + 0.3} ${front} ${end - 0.6} ${Math.max(0, front - 0.8)} L ${ball} 0 L 0.2 0 Q -0.7 ${lift * 0.5} -0.3 ${lift} Z`
-      : `M -0.2 ${lift} ${bed} L ${end - 1} ${front} Q ${end + 0.2} ${front} ${end - 0.8} ${floor} L ${ball} ${floor} C ${foot * 0.42} ${front + (lift - front) * 0.25 - drop} ${foot * 0.25} ${lift - drop} 0 ${lift - drop} Z`;
+  const solid = trainer || tip === "flat" || tip === "wedge";
+  const sole = solid
+    ? `M -0.3 ${lift} ${bed} L ${end - 1} ${front} Q ${end + 0.3} ${front} ${end - 0.6} ${Math.max(0, front - 0.8)} L ${ball} 0 L 0.2 0 Q -0.7 ${lift * 0.5} -0.3 ${lift} Z`
+    : `M -0.2 ${lift} ${bed} L ${end - 1} ${front} Q ${end + 0.2} ${front} ${end - 0.8} ${floor} L ${ball} ${floor} C ${foot * 0.42} ${front + (lift - front) * 0.25 - drop} ${foot * 0.25} ${lift - drop} 0 ${lift - drop} Z`;
   const width = heelWidth[tip];
   const heel =
-    trainer || tip === "flat" || tip === "wedge" || lift < 0.8
+    solid || lift < 0.8
       ? ""
       : `M -0.1 ${lift - drop} L ${Math.max(width, 4.2)} ${lift - drop} Q ${width + 0.4} ${lift * 0.5} ${width + 0.2} 0 L 0.4 0 Q 0.1 ${lift * 0.5} -0.1 ${lift - drop} Z`;
   return {
-    upper,
+    ...uppersOf(shoe, last),
     sole,
     heel,
-    lines: linesOf(shoe, foot),
+    shade:
+      `M -1 ${lift - 0.4} L 0 ${lift} ${bed} L ${end} ${front} L ${end} ${front + 0.7} Q ${end - 3} ${front + 1.3} ${ball} ${front + 1.2} ` +
+      `C ${foot * 0.42} ${front + (lift - front) * 0.25 + 1.5} ${foot * 0.25} ${lift + 1.4} -1 ${lift + 1.1} Z`,
+    light: `M ${end - 5.4} ${toeTop + 0.5} Q ${end - 2.8} ${toeTop + 0.1} ${end - 1.3} ${front + toeHeight[toe] * 0.62} Q ${end - 2.6} ${toeTop - 0.7} ${end - 5.2} ${toeTop - 0.2} Z`,
+    buckle: shaft !== null ? { x: ankleX + 1, y: lift + 6 } : { x: foot * 0.6, y: front + vampUp - 0.9 },
     length: end,
     height: lift + (shaft ?? 7),
     ankleX,
   };
 }
 
-interface Frame {
+/** The places on a shoe from which its upper is drawn. */
+interface Last {
   readonly foot: number;
   readonly ball: number;
   readonly toeCap: string;
   readonly bed: string;
   readonly ankleX: number;
+  readonly end: number;
+  readonly toeTop: number;
 }
 
-function upperOf(shoe: ShoeFigures, { foot, ball, toeCap, bed, ankleX }: Frame): string {
-  const { lift, platform, form, shaft, shaftTop } = shoe;
+type Upper = Pick<ShoeSide, "upper" | "inside" | "seams" | "stitches" | "laces">;
+
+const bare: Upper = { upper: [], inside: null, seams: [], stitches: [], laces: [] };
+
+function uppersOf(shoe: ShoeFigures, last: Last): Upper {
+  const { lift, platform, form, shaft } = shoe;
+  const { foot, ball, toeCap, bed, end, toeTop } = last;
   const start = `M 0 ${lift} ${bed} ${toeCap}`;
-  const vamp = platform + 4.6;
-  if (shaft !== null) {
-    const reach = (shaftTop ?? 28) / Math.PI / 2;
-    const top = lift + shaft;
-    const bend = lift + Math.min(9, shaft * 0.75);
-    return `${start} C ${ball} ${vamp + 1} ${ankleX + reach + 2.5} ${bend - 1.5} ${ankleX + reach} ${Math.min(top, bend + 1)} L ${ankleX + reach} ${top} L ${ankleX - reach} ${top} L ${ankleX - reach} ${Math.min(top, lift + 9)} C ${-0.6} ${lift + 6} -0.9 ${lift + 3} 0 ${lift} Z`;
-  }
-  const counter = lift + 5.6;
+  const vamp = platform + vampUp;
+  const counter = lift + counterUp;
+  const back = `C -0.9 ${lift + 3} -0.6 ${lift + 1} 0 ${lift} Z`;
+  const cap = `M ${end - 4.6} ${platform + 0.1} Q ${end - 5.4} ${platform + 1.6} ${end - 4.4} ${toeTop + 0.4}`;
+  if (shaft !== null) return shaftOf(shoe, last, start);
+  const inside = (throat: number) =>
+    `M -0.2 ${counter} C ${foot * 0.2} ${counter + 1.1} ${foot * 0.4} ${vamp + 1.2} ${throat} ${vamp} L ${throat} ${vamp - 1.6} Q ${foot * 0.34} ${lift * 0.7 + platform * 0.3 + 0.6} 0.4 ${counter - 2} Z`;
   switch (form) {
+    case "pump":
+    case "flat":
+      return {
+        ...bare,
+        inside: inside(ball - 0.6),
+        upper: [
+          `${start} C ${ball + 3.2} ${platform + 3.4} ${ball + 1} ${platform + 3.9} ${ball - 0.6} ${platform + 3.9} C ${ball - 2.4} ${platform + 2.6} ${foot * 0.48} ${platform + 2.5 + (lift - platform) * 0.22} ${foot * 0.34} ${lift * 0.7 + platform * 0.3 + 2.5} C ${foot * 0.2} ${lift + 3} ${foot * 0.06} ${counter - 1} -0.1 ${counter} ${back}`,
+        ],
+        stitches: [
+          `M 0.3 ${counter - 0.7} C ${foot * 0.1} ${lift + 3.6} ${foot * 0.3} ${lift * 0.8 + 2.4} ${foot * 0.4} ${platform + 2 + (lift - platform) * 0.4}`,
+        ],
+      };
     case "mule":
-      return `M ${foot * 0.3} ${lift * 0.9} ${bed} ${toeCap} C ${ball} ${vamp} ${foot * 0.55} ${vamp + 2.2} ${foot * 0.47} ${vamp + 2.6} C ${foot * 0.44} ${vamp} ${foot * 0.38} ${lift} ${foot * 0.3} ${lift * 0.9} Z`;
-    case "sandal":
+      return {
+        ...bare,
+        upper: [
+          `M ${foot * 0.34} ${lift * 0.8 + platform * 0.2} ${bed} ${toeCap} C ${ball + 2} ${vamp} ${foot * 0.6} ${vamp + 2} ${foot * 0.5} ${vamp + 2.4 + (lift - platform) * 0.2} C ${foot * 0.45} ${vamp} ${foot * 0.4} ${lift * 0.8 + platform} ${foot * 0.34} ${lift * 0.8 + platform * 0.2} Z`,
+        ],
+        stitches: [
+          `M ${foot * 0.37} ${lift * 0.8 + platform * 0.3 + 0.4} C ${foot * 0.42} ${lift * 0.7 + platform + 1.4} ${foot * 0.47} ${vamp} ${foot * 0.52} ${vamp + 2}`,
+        ],
+      };
+    case "sandal": {
+      const upAnkle = lift + 8.6;
+      return {
+        ...bare,
+        upper: [
+          `M ${ball - 2.8} ${platform} L ${ball + 3.6} ${platform} C ${ball + 3} ${platform + 1.8} ${ball + 2.2} ${platform + 2.8} ${ball + 0.8} ${platform + 3.2} C ${ball - 0.8} ${platform + 3.6} ${ball - 1.8} ${platform + 3.5} ${ball - 2.4} ${platform + 3.2} C ${ball - 2.2} ${platform + 2} ${ball - 2.4} ${platform + 1} ${ball - 2.8} ${platform} Z`,
+          `M 0 ${lift} C -1 ${lift + 3} -0.9 ${upAnkle - 2} -0.2 ${upAnkle - 0.6} L ${foot * 0.3} ${upAnkle + 0.2} L ${foot * 0.3} ${upAnkle - 0.9} L 0.9 ${upAnkle - 1.6} C 0.4 ${lift + 4} 0.5 ${lift + 2} 1.4 ${lift} Z`,
+        ],
+        stitches: [
+          `M ${ball - 1} ${platform + 0.6} C ${ball - 0.9} ${platform + 2.6} ${ball + 1} ${platform + 3} ${ball + 2.4} ${platform + 2.4}`,
+        ],
+      };
+    }
     case "thong":
-      return `M ${ball - 1} ${platform} L ${foot - 1.5} ${platform} C ${foot - 1.5} ${platform + 2} ${ball + 2} ${platform + 3.6} ${ball} ${platform + 3.4} C ${ball - 1.4} ${platform + 3.2} ${ball - 1.6} ${platform + 1} ${ball - 1} ${platform} Z`;
+      return {
+        ...bare,
+        upper: [
+          `M ${foot * 0.4} ${platform + (lift - platform) * 0.4} C ${foot * 0.52} ${platform + 3.8} ${foot * 0.66} ${platform + 3.8} ${foot * 0.82} ${platform + 1.2} L ${foot * 0.82} ${platform} L ${foot * 0.8} ${platform} C ${foot * 0.66} ${platform + 2.4} ${foot * 0.56} ${platform + 2.6} ${foot * 0.46} ${platform + (lift - platform) * 0.3} Z`,
+        ],
+      };
     case "loafer":
+      return {
+        ...bare,
+        inside: inside(foot * 0.54),
+        upper: [
+          `${start} C ${ball + 2} ${vamp - 0.2} ${foot * 0.64} ${vamp + 1} ${foot * 0.52} ${vamp + 1.9} C ${foot * 0.44} ${vamp + 0.6} ${foot * 0.36} ${lift + 2.9} ${foot * 0.2} ${counter - 1.6} C ${foot * 0.1} ${counter - 0.6} 0.6 ${counter - 0.2} -0.1 ${counter} ${back}`,
+        ],
+        seams: [
+          `M ${foot * 0.58} ${vamp + 1.2} C ${foot * 0.62} ${vamp - 0.4} ${foot * 0.8} ${platform + 2.4} ${end - 0.5} ${platform + 1.5}`,
+          `M ${foot * 0.44} ${platform + 0.8} C ${foot * 0.48} ${platform + 2.6} ${foot * 0.52} ${vamp + 0.4} ${foot * 0.56} ${vamp + 1.4} M ${foot * 0.54} ${platform + 0.7} C ${foot * 0.56} ${platform + 2.4} ${foot * 0.6} ${vamp} ${foot * 0.64} ${vamp + 0.9}`,
+        ],
+      };
     case "laced shoe":
     case "trainer":
     case "running shoe": {
-      const tongue = form === "loafer" ? vamp + 1.6 : vamp + 3.4;
-      return `${start} C ${ball + 1} ${vamp} ${foot * 0.58} ${tongue - 0.4} ${foot * 0.48} ${tongue} C ${foot * 0.42} ${tongue - 1.4} ${foot * 0.3} ${counter - 1.2} ${foot * 0.16} ${counter - 0.4} L -0.2 ${counter} C -1 ${lift + 3} -0.7 ${lift + 1} 0 ${lift} Z`;
+      const tongue = vamp + 3.2;
+      const sporty = form !== "laced shoe";
+      return {
+        ...bare,
+        inside: inside(foot * 0.42),
+        upper: [
+          `${start} C ${ball + 2} ${vamp - 0.4} ${foot * 0.66} ${vamp + 0.8} ${foot * 0.48} ${tongue} L ${foot * 0.42} ${tongue + 0.7} C ${foot * 0.38} ${tongue - 0.6} ${foot * 0.3} ${counter - 0.6} ${foot * 0.18} ${counter - 0.5} C ${foot * 0.1} ${counter - 0.4} 0.5 ${counter + (sporty ? 0.9 : 0)} -0.3 ${counter + (sporty ? 0.9 : 0)} C -1 ${lift + 3} -0.7 ${lift + 1} 0 ${lift} Z`,
+        ],
+        seams: [
+          ...(form === "running shoe" ? [] : [cap]),
+          `M ${foot * 0.44} ${tongue - 0.6} C ${foot * 0.42} ${platform + 4} ${foot * 0.5} ${platform + 2.6} ${foot * 0.66} ${vamp - 0.6}`,
+          ...(form === "running shoe"
+            ? [
+                `M ${foot * 0.2} ${lift + 0.6} C ${foot * 0.3} ${platform + 4} ${foot * 0.44} ${platform + 1} ${foot * 0.52} ${vamp + 0.8}`,
+              ]
+            : []),
+        ],
+        stitches: [
+          `M 1 ${counter - 0.9} C ${foot * 0.16} ${lift + 3.4} ${foot * 0.22} ${lift + 1.6} ${foot * 0.24} ${lift + 0.4}`,
+        ],
+        laces: [0, 1, 2, 3].map((i) => {
+          const x = foot * (0.63 - 0.045 * i);
+          const y = vamp + 0.1 + i * 0.78;
+          return `M ${x - 1.2} ${y - 0.9} L ${x + 0.3} ${y + 0.35}`;
+        }),
+      };
     }
-    case "pump":
-    case "flat":
     case "boot":
-      return `${start} C ${ball + 2} ${platform + 3.4} ${ball} ${platform + 3.8} ${ball - 0.6} ${platform + 3.6} C ${foot * 0.5} ${platform + 2.4 + (lift - platform) * 0.1} ${foot * 0.3} ${lift + 2.6} 0 ${counter} C -0.9 ${lift + 3} -0.6 ${lift + 1} 0 ${lift} Z`;
+      return bare;
   }
 }
 
-function linesOf(shoe: ShoeFigures, foot: number): string[] {
-  const { form, lift, platform, shaft } = shoe;
-  const vamp = platform + 4.6;
-  if (form === "laced shoe" || form === "trainer" || form === "running shoe")
-    return [0, 1, 2].map((i) => {
-      const x = foot * (0.5 + 0.045 * i);
-      const y = vamp + 2 - i * 0.9;
-      return `M ${x - 0.6} ${y - 0.9} L ${x + 1.2} ${y + 0.5}`;
-    });
-  if (form === "loafer")
-    return [
-      `M ${foot * 0.52} ${platform + 2.2} Q ${foot * 0.58} ${vamp + 0.6} ${foot * 0.66} ${platform + 2.6}`,
-    ];
-  if (form === "sandal" || form === "thong")
-    return [
-      `M -0.3 ${lift} C -0.8 ${lift + 4} ${foot * 0.1} ${lift + 8.5} ${foot * 0.22} ${lift + 8.6} C ${foot * 0.36} ${lift + 8.4} ${foot * 0.4} ${lift + 5} ${foot * 0.38} ${lift * 0.7}`,
-    ];
-  if (shaft !== null && shaft <= 16)
-    return [
-      `M ${foot * 0.3} ${lift + 1.2} Q ${foot * 0.33} ${lift + shaft * 0.5} ${foot * 0.29} ${lift + shaft - 0.6}`,
-    ];
-  return [];
+/** A boot: the foot and the shaft in one, narrow at the ankle and as wide at its top as it was measured. */
+function shaftOf(
+  { lift, platform, shaft, shaftTop }: ShoeFigures,
+  { foot, ball, ankleX, end, toeTop }: Last,
+  start: string,
+): Upper {
+  const reach = (shaftTop ?? 28) / Math.PI / 2;
+  const top = lift + (shaft ?? 10);
+  const vamp = platform + vampUp;
+  const bend = Math.min(top - 0.5, lift + Math.min(10, (shaft ?? 10) * 0.7));
+  const waist = Math.min(reach, 4.6);
+  const tall = top - bend;
+  const seams =
+    tall > 8
+      ? [
+          `M ${ankleX + 0.4} ${top - 0.6} C ${ankleX} ${bend + tall * 0.4} ${ankleX + 0.6} ${bend} ${ankleX + 0.2} ${lift + 1.4}`,
+        ]
+      : [];
+  const elastic =
+    tall <= 8
+      ? [
+          `M ${ankleX - 1.6} ${top - 0.4} L ${ankleX - 0.6} ${lift + 3.4} L ${ankleX + 1} ${lift + 3.4} L ${ankleX + 2} ${top - 0.4}`,
+        ]
+      : [];
+  return {
+    ...bare,
+    inside: `M ${ankleX - reach} ${top} A ${reach} ${reach * 0.2} 0 0 0 ${ankleX + reach} ${top} A ${reach} ${reach * 0.2} 0 0 0 ${ankleX - reach} ${top} Z`,
+    upper: [
+      `${start} C ${ball + 1.4} ${vamp + 0.2} ${foot * 0.58} ${vamp + 2} ${ankleX + waist + 1.6} ${bend - 1.6} C ${ankleX + waist + 0.6} ${bend - 0.4} ${ankleX + waist} ${bend} ${ankleX + waist} ${bend + Math.min(2, tall * 0.4)} ` +
+        `C ${ankleX + waist + 0.2} ${bend + tall * 0.5} ${ankleX + reach} ${bend + tall * 0.6} ${ankleX + reach} ${top} A ${reach} ${reach * 0.2} 0 0 1 ${ankleX - reach} ${top} ` +
+        `C ${ankleX - reach} ${bend + tall * 0.6} ${ankleX - waist - 0.9} ${bend + tall * 0.5} ${ankleX - waist - 0.5} ${bend} C ${-0.7} ${lift + 6} -0.9 ${lift + 3} 0 ${lift} Z`,
+    ],
+    seams: [
+      ...seams,
+      ...elastic,
+      `M ${ankleX + waist - 1.2} ${bend - 1} Q ${ankleX + 1} ${bend - 2.2} ${ankleX - 1.2} ${bend - 1.4}`,
+    ],
+    stitches: [
+      `M ${end - 6.4} ${platform + 0.2} Q ${end - 7.2} ${platform + 2} ${end - 6.4} ${toeTop + 0.9}`,
+    ],
+  };
 }

@@ -14,6 +14,7 @@ import * as changes from "./0012-changes";
 import * as purge from "./0013-purge";
 import * as search from "./0014-search";
 import * as secondStep from "./0015-second-step";
+import * as hair from "./0016-hair";
 
 interface Migration {
   up(knex: Knex): Promise<void>;
@@ -36,6 +37,7 @@ const migrations: Record<string, Migration> = {
   "0013-purge": purge,
   "0014-search": search,
   "0015-second-step": secondStep,
+  "0016-hair": hair,
 };
 
 /** The migrations as a Knex source: imported, so that no folder has to be read at run time. */

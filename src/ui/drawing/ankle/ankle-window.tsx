@@ -1,6 +1,7 @@
 import { useId } from "react";
 import type { Dressed } from "@/core/dressing/dressed";
 import { sayLength, type LengthUnit } from "@/core/length/length";
+import { paintOf } from "../paint";
 import { ShoeDrawing } from "../shoe-drawing";
 import { Dimensions } from "./dimensions";
 import { dimensionsOf, rightOf } from "./dimensions-of";
@@ -23,9 +24,11 @@ export function AnkleWindow({ dressed, unit, className }: Props) {
   const right = rightOf(dressed, side);
   const width = right - view.left;
   const height = view.reach + lift + view.belowFloor;
-  const drawnShoe = shoe?.kind === "shoe" && (
+  const paint = shoe && paintOf(shoe, scope);
+  const drawnShoe = shoe?.kind === "shoe" && paint && (
     <g transform={`translate(0, ${-lift})`}>
-      <ShoeDrawing shoe={shoe} foot={side.foot} scope={scope} />
+      {paint.defs && <defs>{paint.defs}</defs>}
+      <ShoeDrawing shoe={shoe} foot={side.foot} paint={paint} id={`${scope}-shoe`} />
     </g>
   );
   return (

@@ -2,14 +2,16 @@ import type { Colouring } from "@/core/piece/client";
 import { armPath, legPath } from "./limbs";
 import type { Frame } from "./frame";
 import { footOf, handOf } from "./hands-and-feet";
-import { Head, ShadowUnderChin } from "./head";
-import { mirrored, type Point } from "./path";
+import { BehindHead, Head, ShadowUnderChin } from "./head";
+import { heightsBetween, mirrored, type Point } from "./path";
 import { Silhouette } from "./silhouette";
 
 /** The line around skin: a brown that is seen on every tone of it. */
 const line = "#6d5040";
 
 interface BodyShapeProps {
+  /** Unique in the drawing. */
+  readonly id: string;
   readonly frame: Frame;
   readonly colouring: Colouring;
   /** Shoes will be drawn over the feet. */
@@ -17,7 +19,7 @@ interface BodyShapeProps {
 }
 
 /** The body: skin in its own tone, one soft shadow, hands and feet at rest, a quiet face. */
-export function BodyShape({ frame, colouring, shod = false }: BodyShapeProps) {
+export function BodyShape({ id, frame, colouring, shod = false }: BodyShapeProps) {
   const { body, armpit } = frame;
   const H = body.height;
   const m = (name: keyof typeof body.measures) => body.measures[name].cm;
@@ -26,14 +28,16 @@ export function BodyShape({ frame, colouring, shod = false }: BodyShapeProps) {
     // Within the arm, so that the slope runs on into its cap.
     { x: frame.shoulderHalf * 0.96, h: m("shoulder") - 0.004 * H },
     { x: frame.shoulderHalf * 0.96, h: m("shoulder") - 0.03 * H },
-    ...heightsBetween(armpit.height, m("crotch"), 0.02 * H).map((h) => ({ x: frame.trunk(h), h })),
+    ...heightsBetween(armpit.height, m("crotch"), 0.036 * H).map((h) => ({ x: frame.trunk(h), h })),
   ];
   const sides = [1, -1];
   const hands = sides.map((side) => handOf(frame, side));
   const feet = sides.map((side) => footOf(frame, side, shod));
   return (
     <g>
+      <BehindHead frame={frame} colouring={colouring} />
       <Silhouette
+        id={id}
         fill={colouring.skin}
         line={line}
         width={0.3}
@@ -57,12 +61,6 @@ export function BodyShape({ frame, colouring, shod = false }: BodyShapeProps) {
   );
 }
 
-/** Heights from one down to another, about as far apart as is wished. */
-function heightsBetween(from: number, to: number, step: number): number[] {
-  const count = Math.ceil((from - to) / step);
-  return Array.from({ length: count + 1 }, (_, i) => from - ((from - to) * i) / count);
-}
-
 /** From the neck under the chin over the shoulder's slope to the shoulder point. */
 export function shoulderLine(frame: Frame, ease = 0): Point[] {
   const { measures } = frame.body;
@@ -72,6 +70,7 @@ export function shoulderLine(frame: Frame, ease = 0): Point[] {
     { x: frame.neckHalf, h: measures.chin.cm + 4 },
     { x: frame.neckHalf * 1.02, h: neck + 1.6 },
     { x: frame.neckHalf * 1.5 + ease, h: neck - (neck - shoulder) * 0.3 + ease },
-    { x: frame.shoulderHalf * 0.84 + ease, h: shoulder + 1.2 + ease },
+    { x: frame.shoulderHalf * 0.76 + ease, h: shoulder + (neck - shoulder) * 0.36 + ease },
+    { x: frame.shoulderHalf * 0.885 + ease, h: shoulder + 0.0035 * frame.body.height + ease },
   ];
 }

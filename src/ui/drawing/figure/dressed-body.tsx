@@ -14,70 +14,113 @@ interface DressedBodyProps {
 
 /** The body with everything worn on it, standing or, where the client is dressed seated, sitting. */
 export function DressedBody({ dressed, frame, scope }: DressedBodyProps) {
-  const layers = <Layers dressed={dressed} frame={frame} scope={scope} />;
-  if (!dressed.look.client.seated) return layers;
-  const onArms = { ...dressed, worn: dressed.worn.filter(({ piece }) => drawingOf(piece).onArms) };
-  const arms = <Layers dressed={onArms} frame={frame} scope={`${scope}-arms`} />;
-  return <Seated frame={frame} scope={scope} layers={layers} arms={arms} />;
+  if (!dressed.look.client.seated) return <Layers dressed={dressed} frame={frame} scope={scope} />;
+  const part = (name: string, belongs: (worn: Worn) => boolean, without?: "body") => (
+    <Layers
+      dressed={{ ...dressed, worn: dressed.worn.filter(belongs) }}
+      frame={frame}
+      scope={`${scope}-${name}`}
+      without={without}
+    />
+  );
+  const hangs = ({ piece }: Worn) => drawingOf(piece).hangs;
+  const notHeld = (worn: Worn) => hangs(worn) !== "from the hand";
+  return (
+    <Seated
+      frame={frame}
+      scope={scope}
+      trunk={part("trunk", notHeld)}
+      legs={part("legs", notHeld)}
+      arms={part("arms", (worn) => hangs(worn) === "on the arms")}
+      held={part("held", (worn) => !notHeld(worn), "body")}
+    />
+  );
 }
 
 /** How high over the knees the lap shows from the front, cm. */
-const lap = 6;
+const lap = 7;
 
 interface SeatedProps {
   readonly frame: Frame;
   readonly scope: string;
-  readonly layers: ReactNode;
-  /** Arms, hands and what they carry, which hang on beside the seat. */
+  readonly trunk: ReactNode;
+  readonly legs: ReactNode;
+  /** Arms and hands, which hang on beside the seat, and what they carry. */
   readonly arms: ReactNode;
+  readonly held: ReactNode;
 }
 
-/** Knees bent to a right angle: the thighs point at the eye, so the trunk comes down to the knees. */
-function Seated({ frame, scope, layers, arms }: SeatedProps) {
-  const { kneeLine, crotch } = frame.body.measures;
+/** Knees bent to a right angle: the thighs point at the eye, so the trunk comes down to the knees, which lie before it. */
+function Seated({ frame, scope, trunk, legs, arms, held }: SeatedProps) {
+  const { kneeLine, crotch, hipLine } = frame.body.measures;
   const cut = kneeLine.cm + lap;
-  const down = crotch.cm - cut;
+  const down = crotch.cm - cut + 1;
   const [upper, beside, lower] = [`${scope}-upper`, `${scope}-beside`, `${scope}-lower`];
-  const half = frame.trunk(crotch.cm) + 6;
-  const side = frame.trunk(frame.body.measures.hipLine.cm) + 2.2;
+  const half = frame.trunk(hipLine.cm);
+  const seat = kneeLine.cm - 1;
+  const knee = { x: frame.legAxis(kneeLine.cm), half: frame.legHalf(kneeLine.cm) + 6 };
+  // Each knee is round on top; between and beside them the cut falls away.
+  const overKnees = [-1, 1]
+    .map(
+      (side) =>
+        `L${side * knee.x - knee.half} ${-cut + 3.4}Q${side * knee.x} ${-cut - 2.4} ${side * knee.x + knee.half} ${-cut + 3.4}`,
+    )
+    .join("");
   return (
     <g>
       <defs>
         <clipPath id={upper}>
-          <rect x={-120} y={-300} width={240} height={300 - crotch.cm} />
+          <rect x={-120} y={-300} width={240} height={300 - crotch.cm + 2} />
         </clipPath>
         <clipPath id={beside}>
-          {[-120, side].map((x) => (
-            <rect key={x} x={x} y={-crotch.cm - 1} width={120 - side} height={crotch.cm} />
+          {[-120, half + 2].map((x) => (
+            <rect key={x} x={x} y={-crotch.cm - 1} width={120 - half - 2} height={crotch.cm} />
           ))}
         </clipPath>
         <clipPath id={lower}>
-          <rect x={-120} y={-cut} width={240} height={cut + 40} />
+          <path d={`M-120 60V${-cut + 3.4}${overKnees}L120 ${-cut + 3.4}V60Z`} />
         </clipPath>
       </defs>
-      <path
-        d={`M ${-half} ${-kneeLine.cm} H ${half} M ${-half + 2} ${-kneeLine.cm} V 0 M ${half - 2} ${-kneeLine.cm} V 0`}
-        stroke="var(--figure-rule)"
-        strokeWidth={1}
-        fill="none"
-      />
+      <g stroke="var(--figure-rule)" fill="none">
+        <path d={`M${-half - 5} ${-seat}H${half + 5}`} strokeWidth={2.2} strokeLinecap="round" />
+        <path d={`M${-half - 3} ${-seat}V0M${half + 3} ${-seat}V0`} strokeWidth={1.1} />
+      </g>
       <g transform={`translate(0, ${down})`}>
-        <g clipPath={`url(#${upper})`}>{layers}</g>
+        <g clipPath={`url(#${upper})`}>{trunk}</g>
         <g clipPath={`url(#${beside})`}>{arms}</g>
       </g>
-      <g clipPath={`url(#${lower})`}>{layers}</g>
+      <g clipPath={`url(#${lower})`}>
+        {legs}
+        <path
+          d={overKnees.replace("L", "M")}
+          transform="translate(0, 0.5)"
+          fill="none"
+          stroke="#000"
+          strokeOpacity={0.22}
+          strokeWidth={0.9}
+        />
+      </g>
+      <g transform={`translate(0, ${down})`}>{held}</g>
     </g>
   );
 }
 
-function Layers({ dressed, frame, scope }: DressedBodyProps) {
+function Layers({
+  dressed,
+  frame,
+  scope,
+  without,
+}: DressedBodyProps & { readonly without?: "body" | undefined }) {
   return (
     <>
-      <BodyShape
-        frame={frame}
-        colouring={dressed.look.client.colouring}
-        shod={dressed.worn.some(({ slot }) => slot === "shoe")}
-      />
+      {without !== "body" && (
+        <BodyShape
+          id={`${scope}-body`}
+          frame={frame}
+          colouring={dressed.look.client.colouring}
+          shod={dressed.worn.some(({ slot }) => slot === "shoe")}
+        />
+      )}
       {[...dressed.worn]
         .sort((one, other) => one.order - other.order)
         .map((worn) => (
@@ -94,7 +137,7 @@ function WornPiece({ worn, dressed, frame, scope }: DressedBodyProps & { readonl
   return (
     <>
       {paint.defs && <defs>{paint.defs}</defs>}
-      {drawingOf(worn.piece).asWorn({ worn, dressed, frame, paint, scope })}
+      {drawingOf(worn.piece).asWorn({ worn, dressed, frame, paint, id: `${scope}-${worn.piece.id}` })}
     </>
   );
 }

@@ -6,6 +6,8 @@ import { monotoneCubic } from "@/core/body/monotone-cubic";
 const trunkHalf = 0.165;
 /** Legs and arms are nearly round: half a width is girth / 2 pi. */
 const limbHalf = 1 / (2 * Math.PI);
+/** An upper arm that hangs is deeper than wide: what is seen of its half width from the front. */
+const armSeen = 0.92;
 
 /** A body as a drawing needs it; x from the plumb line, heights above the footbed, cm. */
 export interface Frame {
@@ -56,8 +58,8 @@ export function frameOf(body: Body): Frame {
     { x: 0.405 * H, y: thighHalf },
     { x: cm("crotch"), y: thighHalf },
   ]);
-  const upper = cm("upperArm") * limbHalf;
-  const hang = armpit.x + upper * 0.72;
+  const upper = cm("upperArm") * limbHalf * armSeen;
+  const hang = armpit.x + upper * 0.7;
   const wrist = {
     x: Math.max(hang + 0.045 * H, hipHalf + cm("wrist") * limbHalf + 1.5),
     height: wristShare * H,
@@ -70,9 +72,11 @@ export function frameOf(body: Body): Frame {
   ]);
   const armHalf = monotoneCubic([
     { x: wrist.height, y: cm("wrist") * limbHalf },
-    { x: cm("elbow") - 0.05 * H, y: upper * 0.82 },
-    { x: cm("elbow"), y: upper * 0.84 },
-    { x: armpit.height, y: upper },
+    { x: wrist.height + 0.045 * H, y: cm("wrist") * limbHalf * 1.18 },
+    { x: cm("elbow") - 0.04 * H, y: upper * 0.76 },
+    { x: cm("elbow"), y: upper * 0.74 },
+    { x: armpit.height - 0.05 * H, y: upper * 0.9 },
+    { x: armpit.height, y: upper * 0.94 },
     { x: cm("shoulder"), y: upper * 0.8 },
   ]);
   return {

@@ -1,26 +1,28 @@
 import type { ReactNode } from "react";
 
 interface SilhouetteProps {
+  /** Unique in the drawing. */
+  readonly id: string;
   /** Closed paths that make one shape together. */
   readonly parts: readonly string[];
   readonly fill: string;
   readonly line: string;
-  readonly width?: number;
+  readonly width: number;
   readonly children?: ReactNode;
 }
 
 /** Several closed paths drawn as one shape: a line round the whole, none where they overlap. */
-export function Silhouette({ parts, fill, line, width = 0.35, children }: SilhouetteProps) {
+export function Silhouette({ id, parts, fill, line, width, children }: SilhouetteProps) {
   return (
     <g strokeLinejoin="round">
       <g fill={fill} stroke={line} strokeWidth={2 * width}>
-        {parts.map((d, i) => (
-          <path key={i} d={d} />
+        {parts.map((d, at) => (
+          <path key={at} d={d} id={`${id}-${at}`} />
         ))}
       </g>
       <g fill={fill}>
-        {parts.map((d, i) => (
-          <path key={i} d={d} />
+        {parts.map((_, at) => (
+          <use key={at} href={`#${id}-${at}`} />
         ))}
       </g>
       {children}

@@ -3,14 +3,14 @@ import { BagPlate, bagReach } from "../plates/bag-plate";
 import type { KindDrawing } from "./kind-drawing";
 
 export const bag: KindDrawing<"bag"> = {
-  plate: ({ piece, scope, size }) => <BagPlate bag={piece} scope={scope} size={size} />,
+  plate: ({ piece, paint, id, size }) => <BagPlate bag={piece} paint={paint} id={id} size={size} />,
   box: ({ figures: { width, height, strap } }) => ({
     width: width + 5,
     height: height + bagReach(strap) + 5,
   }),
-  asWorn: ({ worn: { asWorn, extent }, frame, scope }) => (
-    <CarriedBag bag={asWorn} top={extent.to} frame={frame} scope={scope} />
+  asWorn: ({ worn: { asWorn, extent }, frame, paint, id }) => (
+    <CarriedBag bag={asWorn} top={extent.to} frame={frame} paint={paint} id={id} />
   ),
-  onArms: true,
+  hangs: "from the hand",
   caption: ({ carry, strap }, say) => [carry, strap > 0 ? `strap ${say(strap)}` : ""],
 };

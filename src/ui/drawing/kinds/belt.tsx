@@ -3,7 +3,7 @@ import { BeltPlate } from "../plates/belt-plate";
 import type { KindDrawing } from "./kind-drawing";
 
 export const belt: KindDrawing<"belt"> = {
-  plate: ({ piece, size }) => <BeltPlate belt={piece} size={size} />,
+  plate: ({ piece, size, paint }) => <BeltPlate belt={piece} paint={paint} size={size} />,
   box: () => ({ width: 32, height: 20 }),
   asWorn: ({ worn, dressed, frame, paint }) => (
     <WornBelt worn={worn} dressed={dressed} frame={frame} paint={paint} />

@@ -15,6 +15,6 @@ export const bracelet: KindDrawing<"bracelet"> = {
   asWorn: ({ worn: { piece }, frame, paint }) => (
     <WristBand piece={piece} side={1} tall={Math.max(0.8, piece.figures.width)} frame={frame} paint={paint} />
   ),
-  onArms: true,
+  hangs: "on the arms",
   caption: ({ form }) => [form],
 };

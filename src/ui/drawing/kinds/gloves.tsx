@@ -34,6 +34,6 @@ export const gloves: KindDrawing<"gloves"> = {
       </g>
     );
   },
-  onArms: true,
+  hangs: "on the arms",
   caption: ({ length }, say) => [`${say(length)} over the wrist`],
 };

@@ -2,15 +2,15 @@ import { HatShape } from "../plates/hat-shape";
 import type { KindDrawing } from "./kind-drawing";
 
 export const hat: KindDrawing<"hat"> = {
-  plate: ({ piece, size }) => (
+  plate: ({ piece, size, paint, id }) => (
     <g transform={`translate(${size / 2}, ${size / 2 + 3})`}>
-      <HatShape hat={piece} />
+      <HatShape hat={piece} paint={paint} id={id} />
     </g>
   ),
   box: ({ figures }) => ({ width: 2 * (10 + figures.brim) + 4, height: 20 }),
-  asWorn: ({ worn, frame }) => (
-    <g transform={`translate(0, ${-0.966 * frame.body.height})`}>
-      <HatShape hat={worn.piece} />
+  asWorn: ({ worn, frame, paint, id }) => (
+    <g transform={`translate(0, ${-0.9685 * frame.body.height}) scale(${frame.body.height / 168})`}>
+      <HatShape hat={worn.piece} paint={paint} id={id} />
     </g>
   ),
   caption: ({ form, brim }, say) => [form, brim > 0 ? `brim ${say(brim)}` : ""],

@@ -1,15 +1,16 @@
 import { Layer } from "../figure/garments/layer";
-import { styleOf } from "../figure/garments/style";
-import { flatBox } from "../flats/flat";
-import { layerFlat } from "../flats/upper-flat";
-import { GarmentPlate } from "../plates/garment-plate";
+import { formBox, OnForm } from "../plates/on-form";
 import type { KindDrawing } from "./kind-drawing";
 
 export const jacket: KindDrawing<"jacket"> = {
-  plate: (drawing) => <GarmentPlate {...drawing} flat={layerFlat(drawing.piece.figures)} />,
-  box: ({ figures }) => flatBox(layerFlat(figures)),
-  asWorn: ({ worn: { asWorn, extent }, frame, paint }) => (
-    <Layer piece={asWorn} hem={extent.from} frame={frame} style={styleOf(paint)} />
+  plate: ({ piece, size, paint, id }) => (
+    <OnForm piece={piece} size={size}>
+      {(frame, { from }) => <Layer piece={piece} hem={from} frame={frame} paint={paint} id={id} />}
+    </OnForm>
+  ),
+  box: formBox,
+  asWorn: ({ worn: { asWorn, extent }, frame, paint, id }) => (
+    <Layer piece={asWorn} hem={extent.from} frame={frame} paint={paint} id={id} />
   ),
   caption: ({ collar, length }, say) => [collar, `${say(length)} long`],
 };

@@ -1,23 +1,44 @@
 import { adjustmentOn } from "@/core/piece/adjustment";
 import { JumpsuitBodice } from "../figure/garments/bodice";
-import { Legs } from "../figure/garments/legs";
-import { styleOf } from "../figure/garments/style";
-import { flatBox } from "../flats/flat";
-import { jumpsuitFlat } from "../flats/jumpsuit-flat";
-import { GarmentPlate } from "../plates/garment-plate";
+import { Legs, onShoe } from "../figure/garments/legs";
+import { formBox, OnForm } from "../plates/on-form";
 import type { KindDrawing } from "./kind-drawing";
 
 export const jumpsuit: KindDrawing<"jumpsuit"> = {
-  plate: (drawing) => <GarmentPlate {...drawing} flat={jumpsuitFlat(drawing.piece.figures)} />,
-  box: ({ figures }) => flatBox(jumpsuitFlat(figures)),
-  asWorn({ worn, dressed, frame, paint }) {
-    const style = styleOf(paint);
+  plate: ({ piece, size, paint, id }) => (
+    <OnForm piece={piece} size={size}>
+      {(frame, { from }) => (
+        <>
+          <Legs
+            trousers={piece}
+            hem={from}
+            turn={null}
+            onShoe={0}
+            frame={frame}
+            paint={paint}
+            id={`${id}-legs`}
+          />
+          <JumpsuitBodice piece={piece} frame={frame} paint={paint} id={id} empty />
+        </>
+      )}
+    </OnForm>
+  ),
+  box: formBox,
+  asWorn({ worn, dressed, frame, paint, id }) {
     const turn = adjustmentOn(dressed.look.adjustments, "turn", worn.piece.id);
     return (
-      <g>
-        <Legs trousers={worn.piece} hem={worn.extent.from} turn={turn} frame={frame} style={style} />
-        <JumpsuitBodice piece={worn.asWorn} frame={frame} style={style} />
-      </g>
+      <>
+        <Legs
+          trousers={worn.piece}
+          hem={worn.extent.from}
+          turn={turn}
+          onShoe={onShoe(worn, frame)}
+          frame={frame}
+          paint={paint}
+          id={`${id}-legs`}
+        />
+        <JumpsuitBodice piece={worn.asWorn} frame={frame} paint={paint} id={id} />
+      </>
     );
   },
   caption: ({ leg, inseam, opening }, say) => [leg, `inseam ${say(inseam)}`, `opening ${say(opening)}`],

@@ -13,8 +13,9 @@ export interface PlateDrawing<K extends Kind> {
   readonly piece: Of<K>;
   /** Side of the square it is drawn in, cm: the middle of the drawing is the middle of the square. */
   readonly size: number;
-  /** Keeps the ids of two drawings on one page apart. */
-  readonly scope: string;
+  readonly paint: Paint;
+  /** Unique on the page, for what it defines. */
+  readonly id: string;
 }
 
 export interface WornDrawing<K extends Kind> {
@@ -22,7 +23,8 @@ export interface WornDrawing<K extends Kind> {
   readonly dressed: Dressed;
   readonly frame: Frame;
   readonly paint: Paint;
-  readonly scope: string;
+  /** Unique in the drawing, for what it defines. */
+  readonly id: string;
 }
 
 /** Everything the interface needs to know of one kind of piece. */
@@ -33,8 +35,8 @@ export interface KindDrawing<K extends Kind> {
   box(piece: Of<K>): PlateBox;
   /** The piece on the body, at the place the core computed. */
   asWorn(drawing: WornDrawing<K>): ReactNode;
-  /** Worn on the arms or in the hands, which hang on beside the seat of who sits. */
-  readonly onArms?: true;
+  /** Worn on the arms, which hang on beside the seat of who sits, or carried, over whatever is worn. */
+  readonly hangs?: "on the arms" | "from the hand";
   /** The figures of it that matter at a glance; an empty text is left out. */
   caption(figures: Of<K>["figures"], say: (cm: number) => string): readonly string[];
 }

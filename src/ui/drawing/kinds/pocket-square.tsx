@@ -6,15 +6,15 @@ import type { KindDrawing } from "./kind-drawing";
 const pocket = 9;
 
 export const pocketSquare: KindDrawing<"pocket square"> = {
-  plate: ({ piece, size, scope }) => (
+  plate: ({ piece, size, paint }) => (
     <g transform={`translate(${size / 2}, ${size / 2 + pocketFolds[piece.figures.fold] / 2})`}>
-      <PocketFold square={piece} width={pocket} scope={scope} />
+      <PocketFold square={piece} width={pocket} paint={paint} />
     </g>
   ),
   box: ({ figures }) => ({ width: pocket + 4, height: pocketFolds[figures.fold] + 4 }),
-  asWorn: ({ worn: { piece, extent }, frame, scope }) => (
+  asWorn: ({ worn: { piece, extent }, frame, paint }) => (
     <g transform={`translate(${frame.shoulderHalf * 0.46}, ${-extent.from}) rotate(-3)`}>
-      <PocketFold square={piece} width={pocket * 0.82} scope={scope} />
+      <PocketFold square={piece} width={pocket * 0.82} paint={paint} />
     </g>
   ),
   caption: ({ side, fold }, say) => [`${say(side)} square`, fold],

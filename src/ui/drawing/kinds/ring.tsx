@@ -33,6 +33,6 @@ export const ring: KindDrawing<"ring"> = {
       />
     );
   },
-  onArms: true,
+  hangs: "on the arms",
   caption: ({ width }, say) => [say(width)],
 };

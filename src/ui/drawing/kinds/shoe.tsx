@@ -7,13 +7,15 @@ import type { KindDrawing } from "./kind-drawing";
 const foot = 25;
 
 export const shoe: KindDrawing<"shoe"> = {
-  plate: ({ piece, size, scope }) => (
+  plate: ({ piece, size, paint, id }) => (
     <g transform={`translate(${(size - foot) / 2}, ${size / 2 + tall(piece) / 2}) scale(1,-1)`}>
-      <ShoeDrawing shoe={piece} foot={foot} scope={scope} />
+      <ShoeDrawing shoe={piece} foot={foot} paint={paint} id={id} empty />
     </g>
   ),
   box: (piece) => ({ width: foot + 6, height: tall(piece) + 2.5 }),
-  asWorn: ({ worn, dressed, frame }) => <Shoes shoe={worn.piece} frame={frame} lift={dressed.lift} />,
+  asWorn: ({ worn, dressed, frame, paint, id }) => (
+    <Shoes shoe={worn.piece} dressed={dressed} frame={frame} paint={paint} id={id} />
+  ),
   caption: ({ form, lift, toe, shaft }, say) => [
     form,
     `lift ${say(lift)}`,

@@ -1,22 +1,31 @@
 import { Top } from "../figure/garments/bodice";
-import { styleOf } from "../figure/garments/style";
-import { flatBox } from "../flats/flat";
-import { topFlat } from "../flats/upper-flat";
-import { GarmentPlate } from "../plates/garment-plate";
+import { formBox, OnForm } from "../plates/on-form";
 import type { KindDrawing } from "./kind-drawing";
 
 /** How far a tucked top goes on under the waistband, cm. */
 const underWaistband = 3;
 
+/** A top by itself hangs out, at its own length. */
+const hung = <P extends { readonly figures: { readonly tucked: boolean } }>(piece: P): P => ({
+  ...piece,
+  figures: { ...piece.figures, tucked: false },
+});
+
 export const top: KindDrawing<"top"> = {
-  plate: (drawing) => <GarmentPlate {...drawing} flat={topFlat(drawing.piece.figures)} />,
-  box: ({ figures }) => flatBox(topFlat(figures)),
-  asWorn({ worn: { asWorn, extent }, frame, paint }) {
+  plate: ({ piece, size, paint, id }) => (
+    <OnForm piece={hung(piece)} size={size}>
+      {(frame, { from }) => (
+        <Top piece={piece} hem={from} tucked={false} frame={frame} paint={paint} id={id} empty />
+      )}
+    </OnForm>
+  ),
+  box: (piece) => formBox(hung(piece)),
+  asWorn({ worn: { asWorn, extent }, frame, paint, id }) {
     const waist = frame.body.measures.waistLine.cm;
     const hem = Math.min(extent.from, waist - underWaistband);
     const tucked = extent.from >= waist;
-    return <Top piece={asWorn} hem={hem} tucked={tucked} frame={frame} style={styleOf(paint)} />;
+    return <Top piece={asWorn} hem={hem} tucked={tucked} frame={frame} paint={paint} id={id} />;
   },
-  onArms: true,
+  hangs: "on the arms",
   caption: ({ neckline, length }, say) => [neckline, `${say(length)} long`],
 };

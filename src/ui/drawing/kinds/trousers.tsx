@@ -1,21 +1,26 @@
 import { adjustmentOn } from "@/core/piece/adjustment";
-import { Legs } from "../figure/garments/legs";
-import { styleOf } from "../figure/garments/style";
-import { GarmentPlate } from "../plates/garment-plate";
-import { trousersFlat } from "../flats/trousers-flat";
-import { flatBox } from "../flats/flat";
+import { Legs, onShoe } from "../figure/garments/legs";
+import { formBox, OnForm } from "../plates/on-form";
 import type { KindDrawing } from "./kind-drawing";
 
 export const trousers: KindDrawing<"trousers"> = {
-  plate: (drawing) => <GarmentPlate {...drawing} flat={trousersFlat(drawing.piece.figures)} />,
-  box: ({ figures }) => flatBox(trousersFlat(figures)),
-  asWorn: ({ worn, dressed, frame, paint }) => (
+  plate: ({ piece, size, paint, id }) => (
+    <OnForm piece={piece} size={size}>
+      {(frame, { from }) => (
+        <Legs trousers={piece} hem={from} turn={null} onShoe={0} frame={frame} paint={paint} id={id} />
+      )}
+    </OnForm>
+  ),
+  box: formBox,
+  asWorn: ({ worn, dressed, frame, paint, id }) => (
     <Legs
       trousers={worn.piece}
       hem={worn.extent.from}
       turn={adjustmentOn(dressed.look.adjustments, "turn", worn.piece.id)}
+      onShoe={onShoe(worn, frame)}
       frame={frame}
-      style={styleOf(paint)}
+      paint={paint}
+      id={id}
     />
   ),
   caption: ({ leg, inseam, opening }, say) => [leg, `inseam ${say(inseam)}`, `opening ${say(opening)}`],

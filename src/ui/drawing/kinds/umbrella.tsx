@@ -13,6 +13,6 @@ export const umbrella: KindDrawing<"umbrella"> = {
       <ClosedUmbrella umbrella={piece} />
     </g>
   ),
-  onArms: true,
+  hangs: "from the hand",
   caption: ({ form, length }, say) => [form, `${say(length)} long`],
 };

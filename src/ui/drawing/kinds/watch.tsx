@@ -34,6 +34,6 @@ export const watch: KindDrawing<"watch"> = {
   asWorn: ({ worn: { piece }, frame, paint }) => (
     <WristBand piece={piece} side={-1} tall={piece.figures.face} frame={frame} paint={paint} />
   ),
-  onArms: true,
+  hangs: "on the arms",
   caption: ({ strapMade }) => [`${strapMade} strap`],
 };

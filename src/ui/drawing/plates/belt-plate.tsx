@@ -1,10 +1,15 @@
 import type { PieceOf } from "@/core/piece/piece";
 import { metalColour } from "../metal-colour";
-import { paintOf } from "../paint";
+import type { Paint } from "../paint";
+
+interface BeltPlateProps {
+  readonly belt: PieceOf<"belt">;
+  readonly paint: Paint;
+  readonly size: number;
+}
 
 /** A belt rolled into a loop, buckle to the front. */
-export function BeltPlate({ belt, size }: { readonly belt: PieceOf<"belt">; readonly size: number }) {
-  const paint = paintOf(belt, "belt");
+export function BeltPlate({ belt, paint, size }: BeltPlateProps) {
   const metal = metalColour(belt) ?? "#8a8a8a";
   const w = Math.max(1.4, belt.figures.width);
   const middle = size / 2;

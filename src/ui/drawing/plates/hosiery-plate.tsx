@@ -27,7 +27,7 @@ export function HosieryPlate({
   return (
     <g transform={`translate(${size / 2 - 8}, ${size / 2 + tall / 2})`}>
       <path
-        d={`M -4.6 ${top} L 6.8 ${top} C 6.4 ${top * 0.6} 4.6 ${top * 0.35} 3.8 -8 C 6 -5 13 -4.6 18 -2.8 Q 20 0 17 0 L -2 0 Q -5.6 -1.6 -4 -7 C -4.6 ${top * 0.3} -6.8 ${top * 0.55} -4.6 ${top} Z`}
+        d={tall < low ? shoeHigh(top) : legHigh(top)}
         fill={hex}
         fillOpacity={opacity}
         stroke={lineOn(hex)}
@@ -41,6 +41,19 @@ export function HosieryPlate({
       />
     </g>
   );
+}
+
+/** Up to which height hosiery shows no leg, cm. */
+const low = 16;
+
+const foot = "C6 -5 13 -4.6 18 -2.8Q20 0 17 0L-2 0Q-5.6 -1.6 -4 -7";
+
+function legHigh(top: number): string {
+  return `M-4.6 ${top}L6.8 ${top}C6.4 ${top * 0.6} 4.6 ${top * 0.35} 3.8 -8${foot}C-4.6 ${top * 0.3} -6.8 ${top * 0.55} -4.6 ${top}Z`;
+}
+
+function shoeHigh(top: number): string {
+  return `M-4.4 ${top}H${Math.min(7, -top * 0.55)}C9 ${top * 0.5} 13 -4.4 18 -2.8Q20 0 17 0L-2 0Q-5.8 -1.4 -4.6 ${top * 0.6}Z`;
 }
 
 /** The height of a leg of hosiery as drawn, cm. */

@@ -1,18 +1,17 @@
 import { pocketFolds } from "@/core/piece/kinds/pocket-square";
 import type { PieceOf } from "@/core/piece/piece";
-import { paintOf } from "../paint";
+import type { Paint } from "../paint";
 
 interface PocketFoldProps {
   readonly square: PieceOf<"pocket square">;
   /** Width of the pocket, cm. */
   readonly width: number;
-  readonly scope: string;
+  readonly paint: Paint;
 }
 
 /** What stands out of the pocket, in cm: the middle of the pocket's edge at the origin, y down. */
-export function PocketFold({ square, width, scope }: PocketFoldProps) {
+export function PocketFold({ square, width, paint }: PocketFoldProps) {
   const { fold } = square.figures;
-  const paint = paintOf(square, scope);
   const w = width / 2;
   const h = pocketFolds[fold];
   const outlines = {
@@ -29,7 +28,6 @@ export function PocketFold({ square, width, scope }: PocketFoldProps) {
   };
   return (
     <g strokeLinejoin="round">
-      {paint.defs && <defs>{paint.defs}</defs>}
       <path d={outlines[fold]} fill={paint.fill} stroke={paint.line} strokeWidth={0.16} />
       <path d={creases[fold]} fill="none" stroke={paint.line} strokeWidth={0.12} strokeOpacity={0.7} />
     </g>

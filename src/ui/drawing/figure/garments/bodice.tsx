@@ -1,175 +1,201 @@
 import { neckEdgeOf } from "@/core/neck/neckline";
 import type { PieceOf } from "@/core/piece/piece";
+import { Shape } from "../../cloth/shape";
+import type { Paint } from "../../paint";
 import { shoulderLine } from "../body-shape";
 import type { Frame } from "../frame";
-import { across, curve, type Point } from "../path";
-import { Silhouette } from "../silhouette";
-import { necklineOf, type NeckOpening } from "./neckline";
-import { Folds, skirtEdge } from "./skirt";
-import { SleeveLines, sleeveParts } from "./sleeves";
-import { topEase, type GarmentStyle } from "./style";
+import { across, arc, curve, lightAlong, outline, shadeAlong, type Point } from "../path";
+import { armhole, sideEdge, topEase } from "./cut";
+import { armpitFolds, fallOf, tuckFolds } from "./folds";
+import { NeckFinish, necklineOf, type NeckOpening } from "./neckline";
+import { hang, hemOf, skirtEdge, skirtFolds } from "./skirt";
+import { sleevesOf } from "./sleeves";
 
-/** The side of an upper garment from the armpit to its hem. */
-export function sideEdge(frame: Frame, hem: number, ease: number): Point[] {
-  const m = frame.body.measures;
-  const { armpit } = frame;
-  const stops = [m.bustLine.cm, (m.bustLine.cm + m.waistLine.cm) / 2, m.waistLine.cm, m.hipLine.cm];
-  const heights = [armpit.height, ...stops.filter((h) => h > hem + 3 && h < armpit.height - 2), hem];
-  // Cloth bridges the hollow of the waist, the more the looser it is.
-  const bridge = (h: number) => Math.max(frame.trunk(h), frame.trunk(m.waistLine.cm) + ease * 1.2);
-  return heights.map((h) => ({ x: bridge(h) + ease, h }));
-}
-
-/** The front of an upper garment as one closed path: shoulders, sides, hem, neckline. */
-function bodicePath(frame: Frame, neck: NeckOpening, side: readonly Point[], ease: number): string {
-  const [, , slope, shoulder] = shoulderLine(frame, Math.min(0.5, ease * 0.4));
-  const right = [
-    { x: neck.half, h: neck.height },
-    ...(slope && slope.x > neck.half + 1 ? [slope] : []),
-    ...(shoulder ? [shoulder] : []),
-  ];
-  const left = across([...right].reverse());
-  const hem = side[side.length - 1];
-  const hemX = hem?.x ?? 0;
-  const hemY = -(hem?.h ?? 0);
-  return (
-    `${curve(right)} L ${curve(side).slice(1)} Q 0 ${hemY + 1.2} ${-hemX} ${hemY} ` +
-    `L ${curve(across([...side].reverse())).slice(1)} L ${curve(left).slice(1)} ${neck.edge} Z`
+/** The front of an upper garment as one closed path: shoulders, armholes, sides, hem, neckline. */
+function bodicePath(
+  frame: Frame,
+  neck: NeckOpening,
+  side: readonly Point[],
+  hem: readonly Point[],
+  ease: number,
+): string {
+  const over = Math.min(0.5, ease * 0.3);
+  const shoulder = neck.bare ? [] : shoulderLine(frame, over).filter(({ x }) => x > neck.half + 0.6);
+  const right = [...(neck.bare ? [] : [{ x: neck.half, h: neck.height }]), ...shoulder];
+  const hole = neck.bare ? [{ x: neck.half, h: neck.height }, ...side.slice(0, 1)] : armhole(frame, ease);
+  const closed = outline(
+    right,
+    hole,
+    side,
+    hem,
+    across([...side].reverse()),
+    across([...hole].reverse()),
+    across([...right].reverse()),
   );
+  return `${closed.slice(0, -1)}${neck.edge}Z`;
 }
 
 interface UpperProps<K extends "top" | "dress" | "jumpsuit"> {
   readonly piece: PieceOf<K>;
   readonly hem: number;
   readonly frame: Frame;
-  readonly style: GarmentStyle;
+  readonly paint: Paint;
+  readonly id: string;
+  /** Without a body in it, so that the inside of its back is seen in the opening at the neck. */
+  readonly empty?: boolean;
+}
+
+interface BodiceProps extends Omit<UpperProps<"top">, "hem" | "piece"> {
+  readonly piece: PieceOf<"top"> | PieceOf<"dress"> | PieceOf<"jumpsuit">;
+  readonly side: readonly Point[];
+  readonly hemLine: readonly Point[];
+  /** How far the cloth stands off the body, and off the arms, cm. */
+  readonly ease: number;
+  readonly armEase: number;
+  readonly cuff: number;
+  /** Down to where a shirt's front is buttoned. */
+  readonly buttonedTo: number;
+  readonly rib: boolean;
+  readonly shades?: readonly string[];
+  readonly folds?: readonly string[];
+  readonly seams?: readonly string[];
+}
+
+/** What every garment that hangs from the shoulders has in common. */
+function Bodice({
+  piece,
+  frame,
+  paint,
+  id,
+  side,
+  hemLine,
+  ease,
+  armEase,
+  cuff,
+  buttonedTo,
+  rib,
+  empty = false,
+  ...own
+}: BodiceProps) {
+  const { neckline, sleeve } = piece.figures;
+  const fall = fallOf(piece);
+  const neck = necklineOf(neckline, neckEdgeOf(piece)?.below ?? 0, frame);
+  const sleeves = sleevesOf({ sleeve, frame, ease: armEase, paint, fall, cuff });
+  const half = frame.armpit.x;
+  const left = across(side);
+  return (
+    <Shape
+      id={id}
+      paint={paint}
+      behind={empty ? insideOfBack(neck, paint) : null}
+      parts={[...sleeves.parts, { d: bodicePath(frame, neck, side, hemLine, ease) }]}
+      shades={[shadeAlong(side, half * 0.24, 0.9), ...sleeves.shades, ...(own.shades ?? [])]}
+      lights={[lightAlong(left, half * 0.34, half * 0.2), ...sleeves.lights]}
+      folds={[...armpitFolds(frame, ease, fall, sleeve !== "none"), ...sleeves.folds, ...(own.folds ?? [])]}
+      seams={[...sleeves.seams, ...(own.seams ?? [])]}
+    >
+      <NeckFinish
+        neck={neck}
+        paint={paint}
+        buttonedTo={neckline === "shirt collar" ? buttonedTo : null}
+        rib={rib}
+      />
+    </Shape>
+  );
+}
+
+/** The inside of the back, seen through the opening at the neck. */
+function insideOfBack({ half, height, edge, bare }: NeckOpening, paint: Paint) {
+  if (bare) return null;
+  const d = `M${half} ${-height}Q0 ${-(height + 0.2)} ${-half} ${-height}${edge}Z`;
+  return (
+    <>
+      <path d={d} fill={paint.ground} stroke={paint.tones.outline} strokeWidth={0.3} />
+      <path d={d} fill="#000" fillOpacity={0.26} />
+    </>
+  );
 }
 
 /** A top, a shirt or a knit. */
-export function Top({ piece, hem, tucked, frame, style }: UpperProps<"top"> & { readonly tucked: boolean }) {
-  const { neckline, sleeve, bodyGirth } = piece.figures;
+export function Top({ tucked, hem, ...own }: UpperProps<"top"> & { readonly tucked: boolean }) {
+  const { piece, frame } = own;
+  const { neckline, bodyGirth } = piece.figures;
   const ease = topEase(bodyGirth, frame.body.measures.bust.cm);
-  const knit = piece.finish === "knit";
-  const shirt = neckline === "shirt collar";
+  const knit = piece.finish === "knit" || piece.cloth === "fine knit" || piece.cloth === "heavy knit";
   const waist = frame.body.measures.waistLine.cm;
   // Tucked in, the cloth is gathered to the waist and goes on under the waistband.
-  const side = sideEdge(frame, hem, ease).map((point) =>
-    tucked && point.h <= waist + 1 ? { ...point, x: frame.trunk(waist) + 0.2 } : point,
+  const side = sideEdge(frame, hem, ease).map(({ x, h }) =>
+    tucked ? { x: Math.min(x, frame.trunk(waist) + 0.3 + Math.max(0, h - waist) * 0.35), h } : { x, h },
   );
-  const hemHalf = side[side.length - 1]?.x ?? 0;
-  const neck = necklineOf(neckline, neckEdgeOf(piece)?.below ?? 0, frame);
+  const end = side[side.length - 1] ?? { x: 0, h: hem };
+  const ribbed = knit && !tucked;
+  const bandHalf = frame.trunk(hem + 5) + ease;
   return (
-    <Silhouette
-      parts={[...sleeveParts(sleeve, frame, 0.7 + ease * 0.35), bodicePath(frame, neck, side, ease)]}
-      fill={style.fill}
-      line={style.line}
-    >
-      <SleeveLines
-        sleeve={sleeve}
-        frame={frame}
-        ease={0.7 + ease * 0.35}
-        style={style}
-        cuff={knit || shirt ? 5 : 0}
-      />
-      {knit && !tucked && (
-        <path
-          d={`M ${-hemHalf} ${-(hem + 5)} Q 0 ${-(hem + 5) + 1.2} ${hemHalf} ${-(hem + 5)}`}
-          {...style.fold}
-        />
-      )}
-      <NeckLines neck={neck} style={style} hem={hem} shirt={shirt} rib={knit} />
-    </Silhouette>
+    <Bodice
+      {...own}
+      side={side}
+      hemLine={arc(end, { x: -end.x, h: end.h }, 0.9)}
+      ease={ease}
+      armEase={0.6 + ease * 0.3}
+      cuff={knit || neckline === "shirt collar" ? 5 : 0}
+      buttonedTo={hem}
+      rib={knit}
+      folds={tucked ? tuckFolds(frame, waist, ease, fallOf(piece)) : []}
+      seams={ribbed ? [curve(arc({ x: -bandHalf, h: hem + 5 }, { x: bandHalf, h: hem + 5 }, 0.9))] : []}
+    />
   );
 }
 
 /** The upper half of a jumpsuit, down to where its legs begin. */
-export function JumpsuitBodice({ piece, frame, style }: Omit<UpperProps<"jumpsuit">, "hem">) {
-  const { neckline, sleeve } = piece.figures;
-  const waist = frame.body.measures.waistLine.cm;
-  const ease = 0.9;
-  const side = sideEdge(frame, waist - 1, ease);
-  const neck = necklineOf(neckline, neckEdgeOf(piece)?.below ?? 0, frame);
+export function JumpsuitBodice(own: Omit<UpperProps<"jumpsuit">, "hem">) {
+  const waist = own.frame.body.measures.waistLine.cm;
+  const side = sideEdge(own.frame, waist - 1, 0.9);
+  const end = side[side.length - 1] ?? { x: 0, h: waist };
   return (
-    <Silhouette
-      parts={[...sleeveParts(sleeve, frame, 1.1), bodicePath(frame, neck, side, ease)]}
-      fill={style.fill}
-      line={style.line}
-    >
-      <SleeveLines sleeve={sleeve} frame={frame} ease={1.1} style={style} />
-      <NeckLines neck={neck} style={style} hem={waist} shirt={neckline === "shirt collar"} rib={false} />
-    </Silhouette>
+    <Bodice
+      {...own}
+      side={side}
+      hemLine={arc(end, { x: -end.x, h: end.h }, 0.8)}
+      ease={0.9}
+      armEase={1}
+      cuff={0}
+      buttonedTo={waist}
+      rib={false}
+      folds={tuckFolds(own.frame, waist, 0.6, fallOf(own.piece))}
+    />
   );
 }
 
 /** A dress: bodice and skirt in one. */
-export function Dress({ piece, hem, frame, style }: UpperProps<"dress">) {
-  const { neckline, sleeve, cut, hemWidth } = piece.figures;
+export function Dress({ hem, ...own }: UpperProps<"dress">) {
+  const { piece, frame } = own;
+  const { neckline, cut, hemWidth } = piece.figures;
   const waist = frame.body.measures.waistLine.cm;
-  const ease = cut === "straight" ? 2.4 : 0.8;
-  const skirt = skirtEdge(frame, waist, hem, hemWidth).map((point) => ({
-    x: Math.max(point.x, frame.trunk(waist) + ease),
-    h: point.h,
+  const waisted = cut !== "straight";
+  const ease = waisted ? 0.8 : 2.2;
+  const upper = sideEdge(frame, waist, ease);
+  const least = (upper[upper.length - 1]?.x ?? 0) - 0.4;
+  const skirt = skirtEdge(frame, waist, hem, hemWidth).map(({ x, h }) => ({
+    x: Math.max(x + ease * 0.5, least),
+    h,
   }));
-  const side = [...sideEdge(frame, waist + 2, ease), ...skirt.slice(1)];
-  const neck = necklineOf(neckline, neckEdgeOf(piece)?.below ?? 0, frame);
+  const folds = skirtFolds(cut, hemWidth, frame.body.measures.hip.cm);
+  const { lines, shades } = hang({ edge: skirt, folds });
+  const half = least + 0.6;
+  const end = skirt[skirt.length - 1]?.x ?? 10;
   return (
-    <Silhouette
-      parts={[...sleeveParts(sleeve, frame, 1.1), bodicePath(frame, neck, side, ease)]}
-      fill={style.fill}
-      line={style.line}
-    >
-      <SleeveLines sleeve={sleeve} frame={frame} ease={1.1} style={style} />
-      {cut !== "straight" && (
-        <path
-          d={`M ${-frame.trunk(waist) - ease - 0.3} ${-waist} Q 0 ${-waist + 1} ${frame.trunk(waist) + ease + 0.3} ${-waist}`}
-          {...style.fold}
-        />
-      )}
-      <Folds cut={cut} top={waist - 1} bottom={hem} edge={skirt} style={style} />
-      <NeckLines
-        neck={neck}
-        style={style}
-        hem={neckline === "shirt collar" ? hem : waist}
-        shirt={neckline === "shirt collar"}
-        rib={false}
-      />
-    </Silhouette>
-  );
-}
-
-interface NeckLinesProps {
-  readonly neck: NeckOpening;
-  readonly style: GarmentStyle;
-  readonly hem: number;
-  readonly shirt: boolean;
-  readonly rib: boolean;
-}
-
-/** Collar or rib at the neck; the buttons of a shirt. */
-function NeckLines({ neck, style, hem, shirt, rib }: NeckLinesProps) {
-  return (
-    <g>
-      {rib && neck.rib && <path d={neck.rib} {...style.fold} />}
-      {neck.collar.map((d) => (
-        <path key={d} d={d} fill={style.fill} stroke={style.line} strokeWidth={0.35} strokeLinejoin="round" />
-      ))}
-      {shirt && (
-        <g>
-          <path d={`M 0 ${-neck.lowest} L 0 ${-hem}`} {...style.fold} />
-          {Array.from({ length: Math.max(0, Math.floor((neck.lowest - hem) / 9)) }, (_, i) => (
-            <circle
-              key={i}
-              cx={0.9}
-              cy={-(neck.lowest - 4 - 9 * i)}
-              r={0.42}
-              fill="#ffffff"
-              fillOpacity={0.75}
-              stroke={style.line}
-              strokeWidth={0.15}
-            />
-          ))}
-        </g>
-      )}
-    </g>
+    <Bodice
+      {...own}
+      side={[...upper, ...skirt.slice(1)]}
+      hemLine={hemOf({ edge: skirt, folds })}
+      ease={ease}
+      armEase={0.9}
+      cuff={0}
+      buttonedTo={neckline === "shirt collar" ? hem : waist}
+      rib={false}
+      shades={[...shades, shadeAlong(skirt.slice(1), end * 0.24, 0.9)]}
+      folds={[...lines, ...(waisted ? tuckFolds(frame, waist, 0.2, fallOf(piece)) : [])]}
+      seams={waisted ? [curve(arc({ x: -half, h: waist }, { x: half, h: waist }, 0.9))] : []}
+    />
   );
 }

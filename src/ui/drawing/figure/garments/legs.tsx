@@ -1,113 +1,261 @@
+import type { Worn } from "@/core/dressing/dressed";
 import type { Legged } from "@/core/piece/piece";
 import { turnLength } from "@/core/proportion/hem";
 import type { Turn } from "@/core/piece/adjustment";
-import { lineOn } from "../../paint";
+import { Shape } from "../../cloth/shape";
+import { tonesOf } from "../../cloth/tones";
+import type { Paint } from "../../paint";
 import type { Frame } from "../frame";
-import { across, band, curve, type Point } from "../path";
-import { Silhouette } from "../silhouette";
-import { wornHalf, type GarmentStyle } from "./style";
+import { legOuter } from "../limbs";
+import {
+  across,
+  arc,
+  between,
+  curve,
+  heightsBetween,
+  lightAlong,
+  onSide,
+  outline,
+  shadeAlong,
+  type Point,
+} from "../path";
+import { ramp, smoothMax, wornHalf } from "./cut";
+import { breakFolds, crotchFolds, fallOf, kneeFolds } from "./folds";
 
 interface LegsProps {
   readonly trousers: Legged;
   readonly hem: number;
   readonly turn: Turn | null;
+  /** How much of the leg lies on the shoe, cm. */
+  readonly onShoe: number;
   readonly frame: Frame;
-  readonly style: GarmentStyle;
+  readonly paint: Paint;
+  readonly id: string;
+}
+
+/** Where the foot begins under a hem that hangs to it: a share of the height of the ankle bone. */
+const instep = 0.78;
+
+/** How much of a leg lies on the shoe, cm; nothing where it ends above it. */
+export function onShoe({ extent }: Worn, { body }: Frame): number {
+  return Math.max(0, body.measures.ankleBone.cm * instep - extent.from);
 }
 
 /** Trousers from the front: seat, legs at their true widths, crease or seams, turn-up. */
-export function Legs({ trousers, hem, turn, frame, style }: LegsProps) {
-  const { drop, leg } = trousers.figures;
+export function Legs({ trousers, hem, turn, onShoe, frame, paint, id }: LegsProps) {
+  const cut = cutOf(trousers, hem, turn, frame);
+  const { outer, inner, crotch, half } = cut;
   const m = frame.body.measures;
-  const crotch = m.crotch.cm - drop;
-  const half = halfOf(trousers, hem - turnLength(turn));
-  const knee = Math.max(m.kneeLine.cm, hem + 14);
-  const long = knee < crotch - 10;
-  const kneeHalf = Math.max(frame.legHalf(knee) + 0.8, half(knee) * (leg === "flared" ? 0.82 : 1));
-  const outer: Point[] = [
-    { x: frame.trunk(m.waistLine.cm) + 0.5, h: m.waistLine.cm },
-    { x: frame.trunk((m.waistLine.cm + m.hipLine.cm) / 2) + 0.9, h: (m.waistLine.cm + m.hipLine.cm) / 2 },
-    { x: frame.trunk(m.hipLine.cm) + 1, h: m.hipLine.cm },
-    {
-      x: Math.max(frame.trunk(m.crotch.cm) + 0.9, frame.legAxis(crotch) + half(crotch) * 0.9),
-      h: crotch - 3,
-    },
-    ...(long ? [{ x: frame.legAxis(knee) + kneeHalf, h: knee }] : []),
+  const fall = fallOf(trousers);
+  const band = m.waistLine.cm - 3.6;
+  const knee = m.kneeLine.cm;
+  const creased = trousers.poles.includes("tailored") || trousers.figures.leg === "wide";
+  const denim = trousers.finish === "denim" || trousers.cloth === "denim";
+  const ends: [Point, Point] = [
     { x: frame.legAxis(hem) + half(hem), h: hem },
-  ];
-  const inner: Point[] = [
-    { x: 0, h: m.waistLine.cm },
-    { x: 0, h: crotch + 0.4 },
-    ...(long ? [{ x: Math.max(0.5, frame.legAxis(knee) - kneeHalf), h: knee }] : []),
     { x: Math.max(0.4, frame.legAxis(hem) - half(hem)), h: hem },
   ];
-  const legs = [band(outer, inner), band(across(outer), across(inner))];
-  const between = curve(inner.slice(1));
-  const creased = trousers.poles.includes("tailored") || leg === "wide";
-  const waist = m.waistLine.cm - 3.6;
+  const sides = [1, -1];
+  const wide = half((crotch + hem) / 2);
   return (
-    <Silhouette parts={legs} fill={style.fill} line={style.line}>
-      <path d={between} {...style.fold} strokeOpacity={0.7} />
-      <path d={curve(across(inner.slice(1)))} {...style.fold} strokeOpacity={0.7} />
-      <path d={`M 0 ${-m.waistLine.cm} L 0 ${-crotch}`} {...style.fold} />
-      <path
-        d={`M ${-frame.trunk(waist) - 0.6} ${-waist} Q 0 ${-waist + 0.9} ${frame.trunk(waist) + 0.6} ${-waist}`}
-        {...style.fold}
-      />
-      {[1, -1].map((side) => (
-        <g key={side}>
-          <path
-            d={`M ${side * (frame.trunk(waist) * 0.62)} ${-waist} Q ${side * (frame.trunk(m.hipLine.cm) * 0.8)} ${-(waist - 7)} ${side * (frame.trunk(m.hipLine.cm) + 0.9)} ${-(waist - 12)}`}
-            {...style.fold}
+    <Shape
+      id={id}
+      paint={paint}
+      parts={sides.map((side) => ({
+        d: outline(
+          onSide(side, arc({ x: 0, h: m.waistLine.cm - 0.8 }, outer[0] ?? ends[0], 0.1)),
+          onSide(side, outer),
+          onSide(side, arc(...ends, 0.7)),
+          onSide(side, [...inner].reverse()),
+        ),
+      }))}
+      shades={[
+        shadeAlong(between(outer, m.hipLine.cm, hem), wide * 0.5, 1),
+        shadeAlong(across(between(inner, crotch - 2, hem)), wide * 0.42, 1),
+      ]}
+      lights={[
+        lightAlong(across(between(outer, m.hipLine.cm, hem)), wide * 0.5, wide * 0.4),
+        lightAlong(between(inner, crotch - 4, hem), wide * 0.4, wide * 0.34),
+      ]}
+      folds={[
+        ...crotchFolds(crotch, frame.trunk(m.crotch.cm), fall),
+        ...(hem < knee - 6 ? kneeFolds(frame, knee - 1, half(knee), fall) : []),
+        ...breakFolds(frame.legAxis(hem), half(hem), hem, onShoe),
+        ...sides.map((side) => curve(onSide(side, between(inner, crotch, hem)))),
+      ]}
+      seams={[
+        ...waistSeams(frame, band, crotch, trousers.figures.loops !== null),
+        ...sides.flatMap((side) => [
+          ...(denim ? [] : [slantPocket(frame, side, band)]),
+          ...(creased && !denim ? [curve(onSide(side, creaseOf(frame, crotch, hem)))] : []),
+        ]),
+      ]}
+      stitches={[
+        fly(band, crotch),
+        ...(denim
+          ? sides.flatMap((side) => jeans(frame, side, band, between(outer, m.hipLine.cm, hem)))
+          : []),
+      ]}
+    >
+      {turn &&
+        sides.map((side) => (
+          <TurnUp
+            key={side}
+            id={`${id}-turn-${side}`}
+            trousers={trousers}
+            paint={paint}
+            turn={turn}
+            x={side * frame.legAxis(hem)}
+            half={half(hem)}
+            hem={hem}
           />
-          {creased && (
-            <path
-              d={`M ${side * frame.legAxis(crotch)} ${-(crotch + 8)} Q ${side * frame.legAxis(knee)} ${-knee} ${side * frame.legAxis(hem)} ${-(hem + 0.6)}`}
-              {...style.fold}
-            />
-          )}
-          {turn && (
-            <TurnUp
-              trousers={trousers}
-              turn={turn}
-              x={side * frame.legAxis(hem)}
-              half={half(hem)}
-              hem={hem}
-              fill={style.fill}
-            />
-          )}
-        </g>
-      ))}
-    </Silhouette>
+        ))}
+    </Shape>
   );
 }
 
-/** Half the worn width of a leg at a height, from its opening, its circumference above it, and its cut. */
-function halfOf(trousers: Legged, hem: number): (height: number) => number {
-  const { opening, above } = trousers.figures;
+interface LegCut {
+  /** The right edge from the waist to the hem, and the inside of the right leg. */
+  readonly outer: readonly Point[];
+  readonly inner: readonly Point[];
+  readonly crotch: number;
+  /** Half the width of a leg at a height. */
+  readonly half: (height: number) => number;
+}
+
+/** How far below the hip line the leg has its own width, and below the crotch the legs have parted, as shares of the height. */
+const ownWidth = 0.13;
+const parted = 0.05;
+
+/** The edges of a pair of legs: over the hips the body's own, below them the leg's, never narrower than the leg in it. */
+function cutOf(trousers: Legged, hem: number, turn: Turn | null, frame: Frame): LegCut {
+  const { height: H, measures: m } = frame.body;
+  const crotch = m.crotch.cm - trousers.figures.drop;
+  const cloth = widthOf(trousers, hem - turnLength(turn), m.kneeLine.cm, frame);
+  const half = (h: number) => smoothMax(frame.legHalf(h) + 0.5, cloth(h), 0.8);
+  const own = m.hipLine.cm - ownWidth * H;
+  const heights = heightsBetween(m.waistLine.cm, hem, 0.034 * H);
+  const outer = heights.map((h) => {
+    const body =
+      (h >= m.crotch.cm ? frame.trunk(h) : legOuter(frame, h)) +
+      0.5 +
+      0.4 * ramp(-h, -m.waistLine.cm, -m.hipLine.cm);
+    const leg = frame.legAxis(h) + half(h);
+    const share = ramp(-h, -m.hipLine.cm, -own);
+    return { x: smoothMax(body, body * (1 - share) + leg * share, 0.3), h };
+  });
+  const inner = [
+    { x: 0, h: m.waistLine.cm },
+    { x: 0, h: crotch },
+    ...heightsBetween(crotch, hem, 0.034 * H)
+      .slice(1)
+      .map((h) => ({
+        x: Math.max(0.25, (frame.legAxis(h) - half(h)) * ramp(-h, -crotch, -(crotch - parted * H))),
+        h,
+      })),
+  ];
+  return { outer, inner, crotch, half };
+}
+
+/** Half the worn width of a leg of cloth at a height, from its opening, its circumference above it, and its cut. */
+function widthOf(trousers: Legged, hem: number, knee: number, frame: Frame): (height: number) => number {
+  const { opening, above, leg } = trousers.figures;
   const slope = (above - opening) / 10;
-  return (height) => (opening + slope * Math.min(10, Math.max(0, height - hem))) * wornHalf;
+  const straight = (h: number) => (opening + slope * Math.min(10, Math.max(0, h - hem))) * wornHalf;
+  if (leg !== "flared" || hem > knee - 12) return straight;
+  const close = frame.legHalf(knee) + 0.9;
+  return (h) => {
+    const share = Math.min(1, Math.max(0, (knee - h) / (knee - hem)));
+    return close + Math.max(0, opening * wornHalf - close) * share ** 1.4;
+  };
+}
+
+function creaseOf(frame: Frame, crotch: number, hem: number): Point[] {
+  return [crotch + 9, crotch - 4, (crotch + hem) / 2, hem + 0.4].map((h) => ({
+    x: frame.legAxis(Math.min(h, crotch)),
+    h,
+  }));
+}
+
+/** Waistband, its loops, and the seam at the middle. */
+function waistSeams(frame: Frame, band: number, crotch: number, looped: boolean): string[] {
+  const half = frame.trunk(band) + 1;
+  const loops = looped ? [0.32, 0.78].flatMap((share) => [share * half, share * half + 0.8]) : [];
+  return [
+    curve(arc({ x: -half, h: band }, { x: half, h: band }, 0.9)),
+    `M0 ${-(band + 2.8)}V${-crotch}`,
+    ...loops.flatMap((x) => [x, -x]).map((x) => `M${x.toFixed(2)} ${-(band - 0.5)}V${-(band + 3.2)}`),
+  ];
+}
+
+/** The stitching of the fly, to the right of the middle seam. */
+function fly(band: number, crotch: number): string {
+  const low = crotch + (band - crotch) * 0.28;
+  return `M2 ${-(band - 1.4)}V${-(low + 4)}Q2 ${-low} 0.3 ${-low}`;
+}
+
+/** A pocket on the slant from the waistband to the side seam. */
+function slantPocket(frame: Frame, side: number, band: number): string {
+  const half = frame.trunk(band);
+  const low = band - 12;
+  return curve(
+    onSide(side, [
+      { x: half * 0.66, h: band - 0.6 },
+      { x: half * 0.86, h: band - 6 },
+      { x: frame.trunk(low) + 0.6, h: low },
+    ]),
+  );
+}
+
+/** What is stitched on jeans: a scooped pocket, the side seam. */
+function jeans(frame: Frame, side: number, band: number, outer: readonly Point[]): string[] {
+  const half = frame.trunk(band);
+  return [
+    curve(
+      onSide(side, [
+        { x: half * 0.5, h: band - 0.6 },
+        { x: half * 0.6, h: band - 5.4 },
+        { x: half * 0.86, h: band - 7.6 },
+        { x: frame.trunk(band - 8) + 0.8, h: band - 8 },
+      ]),
+    ),
+    curve(
+      onSide(
+        side,
+        outer.map(({ x, h }) => ({ x: x - 0.7, h })),
+      ),
+    ),
+  ];
 }
 
 interface TurnUpProps {
+  readonly id: string;
   readonly trousers: Legged;
+  readonly paint: Paint;
   readonly turn: Turn;
   readonly x: number;
   readonly half: number;
   readonly hem: number;
-  readonly fill: string;
 }
 
-function TurnUp({ trousers, turn, x, half, hem, fill }: TurnUpProps) {
+/** The turned hem, the inside of the cloth where that has a colour of its own. */
+function TurnUp({ id, trousers, paint, turn, x, half, hem }: TurnUpProps) {
   const reverse = trousers.swatches.find(({ role }) => role === "reverse")?.hex ?? null;
-  const ground = reverse ?? trousers.swatches[0]?.hex ?? "#888888";
+  const inside: Paint = reverse ? { ...paint, fill: reverse, tones: tonesOf(reverse) } : paint;
   const wide = half + 0.4;
+  const top = arc({ x: x - wide, h: hem + turn.depth }, { x: x + wide, h: hem + turn.depth }, 0.7);
+  const fold = arc({ x: x + wide, h: hem }, { x: x - wide, h: hem }, 0.7);
+  const edge = [
+    { x: x + wide, h: hem + turn.depth },
+    { x: x + wide, h: hem + turn.depth / 2 },
+    { x: x + wide, h: hem },
+  ];
   return (
-    <path
-      d={`M ${x - wide} ${-(hem + turn.depth)} Q ${x} ${-(hem + turn.depth) + 0.7} ${x + wide} ${-(hem + turn.depth)} L ${x + wide} ${-hem} Q ${x} ${-hem + 0.7} ${x - wide} ${-hem} Z`}
-      fill={reverse ?? fill}
-      stroke={lineOn(ground)}
-      strokeWidth={0.35}
+    <Shape
+      id={id}
+      paint={inside}
+      parts={[{ d: outline(top, fold) }]}
+      shades={[shadeAlong(edge, half * 0.4, 1)]}
     />
   );
 }

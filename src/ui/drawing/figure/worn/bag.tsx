@@ -1,50 +1,47 @@
 import type { PieceOf } from "@/core/piece/piece";
-import { metalColour } from "../../metal-colour";
-import { BagBody } from "../../plates/bag-plate";
+import type { Paint } from "../../paint";
+import { BagBody, carriedView, holds, Strap } from "../../plates/bag-plate";
 import type { Frame } from "../frame";
 
-/** A bag on its strap, at the place the core computed. */
-export function CarriedBag({
-  bag,
-  top,
-  frame,
-  scope,
-}: {
+interface CarriedBagProps {
   readonly bag: PieceOf<"bag">;
   readonly top: number;
   readonly frame: Frame;
-  readonly scope: string;
-}) {
-  const { carry, width, strap, strapMade } = bag.figures;
+  readonly paint: Paint;
+  readonly id: string;
+}
+
+/** A bag on its strap, at the place the core computed. */
+export function CarriedBag({ bag, top, frame, paint, id }: CarriedBagProps) {
+  const { carry, width, strap, shape } = bag.figures;
   const m = frame.body.measures;
-  const metal = metalColour(bag) ?? "#888888";
-  const colour = strapMade === "chain" ? metal : (bag.swatches[0]?.hex ?? "#777777");
   const onBody = carry === "shoulder" || carry === "cross-body";
-  const x = onBody ? frame.trunk(m.hipLine.cm) + 6 : frame.wrist.x + 3;
-  // Carried at the side, a bag turns its narrow end to the eye.
-  const turned = 0.66;
+  const x = onBody ? frame.trunk(m.hipLine.cm) + 5 : frame.wrist.x + 3;
   const hook = {
-    shoulder: { x: frame.shoulderHalf * 0.82, h: m.shoulder.cm + 1.4 },
-    "cross-body": { x: -frame.shoulderHalf * 0.62, h: m.shoulder.cm + 2.4 },
-    crook: { x: frame.shoulderHalf + 6, h: m.elbow.cm },
-    hand: { x: frame.wrist.x + 2, h: m.fingertip.cm + 4 },
+    shoulder: { x: frame.shoulderHalf * 0.8, h: m.shoulder.cm + 1.6 },
+    "cross-body": { x: -frame.shoulderHalf * 0.6, h: m.shoulder.cm + 2.6 },
+    crook: { x: frame.armAxis(m.elbow.cm), h: m.elbow.cm },
+    hand: { x: frame.wrist.x + 2.4, h: m.fingertip.cm + 4.5 },
     clutch: null,
     wrist: { x: frame.wrist.x, h: frame.wrist.height },
   }[carry];
-  const half = width * 0.36 * turned;
+  const half = width * holds[shape] * carriedView.front;
   return (
     <g>
       {hook && strap > 0 && (
-        <path
-          d={`M ${x - half} ${-top + 1} L ${hook.x - 0.8} ${-hook.h} Q ${hook.x} ${-hook.h - 1} ${hook.x + 0.8} ${-hook.h} L ${x + half} ${-top + 1}`}
-          fill="none"
-          stroke={colour}
-          strokeWidth={strapMade === "chain" ? 0.5 : 1}
-          strokeDasharray={strapMade === "chain" ? "0.7 0.4" : undefined}
+        <Strap
+          bag={bag}
+          paint={paint}
+          d={
+            carry === "cross-body"
+              ? `M${hook.x} ${-hook.h}C${hook.x + 6} ${-hook.h + 10} ${x - half - 5} ${-top - 12} ${x - half} ${-top + 1}`
+              : `M${x - half} ${-top + 1}C${x - half} ${-top - 4} ${hook.x - 1.4} ${-hook.h + 6} ${hook.x - 1.1} ${-hook.h}` +
+                `Q${hook.x} ${-hook.h - 1.1} ${hook.x + 1.1} ${-hook.h}C${hook.x + 1.8} ${-hook.h + 6} ${x + half} ${-top - 4} ${x + half} ${-top + 1}`
+          }
         />
       )}
-      <g transform={`translate(${x}, ${-top}) scale(${turned}, 1)`}>
-        <BagBody bag={bag} scope={scope} />
+      <g transform={`translate(${x}, ${-top})`}>
+        <BagBody bag={bag} paint={paint} id={id} view={carriedView} />
       </g>
     </g>
   );

@@ -2,7 +2,7 @@ import type { Dressed, WornOf } from "@/core/dressing/dressed";
 import { metalColour } from "../../metal-colour";
 import type { Paint } from "../../paint";
 import type { Frame } from "../frame";
-import { topEase } from "../garments/style";
+import { topEase } from "../garments/cut";
 
 interface WornBeltProps {
   readonly worn: WornOf<"belt">;

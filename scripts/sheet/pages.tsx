@@ -1,0 +1,15 @@
+import type { ReactNode } from "react";
+import { bodiesPage, hairPage, looksPage, seatedPage } from "./bodies";
+import { formsPage, garmentsPage } from "./forms";
+import { surfacesPage } from "./surfaces";
+
+/** The pages of the contact sheet, by the name of their picture. */
+export const pages: Readonly<Record<string, () => ReactNode>> = {
+  bodies: bodiesPage,
+  looks: looksPage,
+  hair: hairPage,
+  seated: seatedPage,
+  garments: garmentsPage,
+  forms: formsPage,
+  surfaces: surfacesPage,
+};
