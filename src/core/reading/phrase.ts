@@ -5,7 +5,7 @@ import { ruleOf } from "../rules/registry";
 import { namesOf } from "../rules/spoken";
 import { fillMessage } from "../words/message";
 import { numberOf } from "../words/number";
-import { withinSentence } from "../words/within-sentence";
+import { called, listed } from "../words/called";
 
 const sayers: Record<Exclude<Unit, "cm">, (value: number) => string> = {
   dE: (value) => `dE ${trimmed(value, 1)}`,
@@ -52,9 +52,10 @@ export function templateOf({ rule, message }: Pick<Finding, "rule" | "message">)
 /** A finding's sentence with its names, words and figures filled in. */
 export function phrase(finding: Finding, lengths: LengthUnit): string {
   const values: Record<string, string | number> = { ...finding.words };
+  if (typeof values.occasion === "string") values.occasion = called(values.occasion);
   for (const [key, name] of Object.entries(namesOf(finding))) {
     const names = typeof name === "string" ? [name] : name;
-    values[key] = names.map(withinSentence).join(", ");
+    values[key] = listed(names.map(called));
     values[`${key}Count`] = names.length === 1 ? numberOf(names[0] ?? "") : 2;
   }
   for (const [key, { value, unit }] of Object.entries(finding.figures))

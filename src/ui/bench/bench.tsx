@@ -8,6 +8,7 @@ import { contentId } from "../kit/content";
 import { usePageCommands } from "../shell/page-commands";
 import { BenchDialogs } from "./bench-dialogs";
 import { Brief } from "./brief";
+import { CloseUp } from "./close-up";
 import { Circumstances } from "./circumstances";
 import { benchActions } from "./desk/actions";
 import { useLaidDesk } from "./desk/use-laid-desk";
@@ -63,19 +64,23 @@ export function Bench(props: BenchProps) {
         <main
           id={contentId}
           tabIndex={-1}
-          className="outline-none grid grid-cols-[minmax(0,1fr)] grid-rows-[auto_auto_10.75rem] md:h-[calc(100dvh-2.8rem)] md:min-h-140 md:grid-rows-[auto_minmax(0,1fr)_10.75rem]"
+          className="outline-none md:grid md:h-[calc(100dvh-2.8rem)] md:min-h-140 md:grid-cols-[minmax(0,1fr)] md:grid-rows-[auto_minmax(0,1fr)]"
         >
           <h1 className="sr-only">Bench</h1>
           <div>
             <Brief clients={source.kept ? clients : [{ id: source.client.id, name: source.client.name }]} />
             <Circumstances />
           </div>
-          <div className="grid grid-cols-[minmax(0,1fr)] grid-rows-[30rem_34rem_auto] md:min-h-0 md:grid-cols-[minmax(0,37.5fr)_minmax(0,24.4fr)_minmax(0,38.1fr)] md:grid-rows-[minmax(0,1fr)]">
+          {/* The figure stands the whole height; the tray lies before everything else. On a phone all is stacked. */}
+          <div className="grid grid-cols-[minmax(0,6fr)_minmax(0,5fr)] grid-rows-[30rem_auto_auto_10.75rem] md:min-h-0 md:grid-cols-[minmax(16.25rem,26%)_minmax(0,1fr)] md:grid-rows-[minmax(0,1fr)_10.75rem]">
             <FigureColumn />
-            <Stations />
-            <ReadingPanel />
+            <div className="contents md:grid md:min-h-0 md:grid-cols-[minmax(0,24fr)_minmax(0,31fr)_minmax(0,45fr)] md:grid-rows-[minmax(0,1fr)]">
+              <CloseUp />
+              <Stations />
+              <ReadingPanel />
+            </div>
+            <Tray />
           </div>
-          <Tray />
         </main>
         <BenchDialogs saveSet={saveSet} keepHem={keepHem} moveLook={looks.move} pieces={pieces} />
       </DndContext>

@@ -22,7 +22,7 @@ export function ReadingPanel() {
       : [];
   const groups = groupsOf(reading);
   return (
-    <section aria-label="Reading" className="flex min-h-0 flex-col bg-paper">
+    <section aria-label="Reading" className="col-span-2 flex min-h-0 flex-col bg-paper md:col-span-1">
       <Gauges lenses={reading.lenses} />
       <div
         aria-live="polite"

@@ -5,7 +5,6 @@ import { isTailoredLayer, slotOf, type Piece } from "@/core/piece/piece";
 import { needsTailoring, slotLabels, slots, type Slot } from "@/core/piece/slots";
 import { Plate } from "../drawing/plate";
 import { useLengthUnit } from "../kit/length-unit";
-import { captionOf } from "../pieces/caption";
 import { sayWay } from "./change-words";
 import { useBenchState, useDesk } from "./desk/use-desk";
 
@@ -30,7 +29,10 @@ export function Stations() {
       look.accessories.some((on) => slotOf(on) === slot),
   );
   return (
-    <section aria-label="Stations" className="flex min-h-0 flex-col border-r border-rule-strong bg-paper">
+    <section
+      aria-label="Stations"
+      className="col-span-2 flex min-h-0 flex-col border-r border-rule-strong bg-paper md:col-span-1"
+    >
       <div
         ref={list}
         id={stationsId}
@@ -38,7 +40,7 @@ export function Stations() {
         aria-label="Stations, head to floor"
         tabIndex={0}
         aria-activedescendant={`station-${active}`}
-        className="grid min-h-0 flex-1 auto-rows-[minmax(0,1fr)] -outline-offset-2 touch:auto-rows-[minmax(2.75rem,1fr)] touch:overflow-y-auto"
+        className="flex min-h-0 flex-1 flex-col overflow-y-auto -outline-offset-2"
       >
         {shown.map((slot) => (
           <Station
@@ -77,17 +79,21 @@ function Station({ slot, pieces, active, onActive }: StationProps) {
       tabIndex={-1}
       aria-selected={active}
       onClick={onActive}
-      className={`grid min-h-0 cursor-pointer grid-cols-[4.5rem_auto_minmax(0,1fr)_auto] items-center gap-2 border-b border-rule px-3 last:border-b-0 hover:bg-well ${active ? "basted bg-white" : ""}`}
+      className={`flex shrink-0 grow cursor-pointer items-center gap-2 border-b border-rule px-3 last:border-b-0 hover:bg-well touch:min-h-11 ${first ? "min-h-10 grow-[2]" : "min-h-5.5"} ${active ? "basted bg-white" : ""}`}
     >
-      <span className={`text-tiny ${active ? "font-semibold" : "text-ink-soft"}`}>{slotLabels[slot]}</span>
-      <span className="flex h-full items-center">
-        {pieces.length > 0 ? (
-          pieces.map((piece) => <Plate key={piece.id} piece={piece} className="size-8" />)
-        ) : (
-          <span className="size-8" />
-        )}
+      {first && (
+        <span className="flex w-9 shrink-0 flex-wrap items-center justify-center">
+          {pieces.map((piece) => (
+            <Plate key={piece.id} piece={piece} className={pieces.length === 1 ? "size-9" : "size-4.5"} />
+          ))}
+        </span>
+      )}
+      <span className="min-w-0 flex-1 py-0.5 leading-tight">
+        <span className={`block text-tiny leading-tight ${active && !first ? "font-semibold" : "text-ink-soft"}`}>
+          {slotLabels[slot]}
+        </span>
+        {first && <Named pieces={pieces} />}
       </span>
-      {first ? <Named pieces={pieces} /> : <span className="border-b border-dotted border-rule-strong" />}
       {last && (
         // An option holds no control of its own: for hands this cross, for keys Backspace.
         <span
@@ -106,7 +112,7 @@ function Station({ slot, pieces, active, onActive }: StationProps) {
   );
 }
 
-/** What a station holds, by name, with the figures of the first and what is done to it. */
+/** What a station holds, by name, and what is done to it. */
 function Named({ pieces }: { readonly pieces: readonly Piece[] }) {
   const unit = useLengthUnit();
   const { dressed } = useDesk();
@@ -115,11 +121,13 @@ function Named({ pieces }: { readonly pieces: readonly Piece[] }) {
     .find(({ piece }) => piece.id === first?.id)
     ?.adjustments.map((adjustment) => sayWay(adjustment, "done", unit, ""));
   return (
-    <span className="min-w-0 leading-tight">
-      <span className="block truncate font-medium">{pieces.map((piece) => piece.name).join(" + ")}</span>
-      <span className="tabular block truncate text-tiny text-ink-soft">
-        {[...(done ?? []), first ? captionOf(first, unit) : ""].filter(Boolean).join("; ")}
+    <>
+      <span className="block text-small leading-tight font-medium">
+        {pieces.map((piece) => piece.name).join(" and ")}
       </span>
-    </span>
+      {done && done.length > 0 && (
+        <span className="tabular block text-tiny leading-tight text-ink-soft">{done.join("; ")}</span>
+      )}
+    </>
   );
 }

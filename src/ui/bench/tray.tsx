@@ -13,7 +13,7 @@ import { WholeSets } from "./whole-sets";
 export function Tray() {
   const tray = useBenchState((state) => state.tray);
   return (
-    <section aria-label="Tray" className="flex min-h-0 flex-col border-t border-rule-strong bg-well">
+    <section aria-label="Tray" className="col-span-2 flex min-h-0 flex-col border-t border-rule-strong bg-well md:col-span-1">
       {tray === "candidates" && (
         <>
           <CandidatesHead />

@@ -10,7 +10,8 @@ export const ladder = defineRule({
   why: "Studs, chains and rough weaves at the height of the hand ladder fine hosiery within the hour.",
   params: { fine: param(40, "den", "hosiery finer than this ladders easily") },
   messages: {
-    catches: "{rough} may ladder {hosiery} ({denier}): carry it on the other side, or a spare pair.",
+    catches:
+      "{rough} may catch {hosiery}. Carry {roughCount, plural, one {it} other {them}} on the other side, or take a spare pair.",
   },
   read({ hosiery, worn }, { params, judge }) {
     if (!hosiery || isSock(hosiery.piece) || hosiery.piece.figures.denier >= params.fine) return [];

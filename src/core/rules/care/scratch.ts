@@ -10,7 +10,7 @@ export const scratch = defineRule({
   why: "A chain strap laid over a polished front clasp scratches both.",
   params: { clasp: param(2, "count", "how much metal a bag shows from which its clasp can be scratched") },
   messages: {
-    falls: "The chain of {bag} falls over its front clasp: lay it to the back when it is put down.",
+    falls: "The chain of {bag} falls over its front clasp. Lay it to the back when the bag is put down.",
   },
   read({ landing }, { params, judge }) {
     if (!landing) return [];

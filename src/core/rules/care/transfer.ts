@@ -14,7 +14,7 @@ export const transfer = defineRule({
     saturated: param(35, "C*", "nap from this chroma on gives colour"),
   },
   messages: {
-    rubs: "Pale {bag} {bagCount, plural, one {rubs} other {rub}} against {cloth} at the {zone}: the dye may come off on it.",
+    rubs: "{bag} {bagCount, plural, one {is} other {are}} pale and {bagCount, plural, one {rubs} other {rub}} against {cloth} at the {zone}: the dye may come off.",
   },
   read({ touches, landing }, { params, judge }) {
     const touch = touches.find(({ join }) => join === "landing");

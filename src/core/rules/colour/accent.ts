@@ -15,8 +15,8 @@ export const accent = defineRule({
     speck: param(0.02, "share", "share of the look under which a colour does not count against it"),
   },
   messages: {
-    deep: "One deep accent, {piece}: {family} among quiet colours.",
-    clear: "One accent, {piece}: {family}, clear, and alone on purpose.",
+    deep: "One deep accent among quiet colours: the {family} of {piece}.",
+    clear: "One clear accent, on purpose: the {family} of {piece}.",
   },
   read(dressed, { params, judge }) {
     const orphans = entriesIn(dressed).filter(({ alone }) => alone);

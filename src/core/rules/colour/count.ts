@@ -25,9 +25,10 @@ export const count = defineRule({
   },
   schools: ["colours"],
   messages: {
-    many: "{count} colours at once: {colours}.",
-    tonal: "One colour from head to foot, {colours}, and alive by its depths and surfaces ({range}).",
-    flat: "One colour from head to foot, {colours}, in one depth and one surface: flat ({range}).",
+    many: "There are {count} colours here at once: {colours}. That is a lot to look at.",
+    tonal:
+      "One colour from head to foot, {colours}, kept alive by its lighter and darker shades and its different surfaces.",
+    flat: "One colour from head to foot, {colours}, all in one shade and one surface: it looks flat.",
   },
   read(dressed, { params, schools, judge }) {
     const colours = dressed.colours.filter((colour) => colour.share >= params.share);

@@ -14,10 +14,10 @@ export const denim = defineRule({
   },
   schools: ["denim"],
   messages: {
-    suit: "{one} and {other} are of one wash: a suit.",
-    school: "{one} and {other} are {distance} apart, and this rule book wants one wash.",
-    tones: "{one} and {other} are two washes plainly apart ({distance}): two tones.",
-    failed: "{one} and {other} are two washes almost alike ({distance}): a suit that failed.",
+    suit: "{one} and {other} are the same wash: they look like a suit.",
+    school: "{one} and {other} are two washes, and this rule book asks for one.",
+    tones: "{one} and {other} are two clearly different washes: that looks meant.",
+    failed: "{one} and {other} are almost the same wash: it looks like a suit that did not match.",
   },
   read({ garments }, { params, schools, judge }) {
     const [one, other] = garments.filter(({ piece }) => piece.finish === "denim");

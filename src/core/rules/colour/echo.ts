@@ -16,16 +16,15 @@ export const echo = definePairRule({
   why: "A colour met once looks like a slip; met twice, at two heights, it looks chosen. Blacks and leathers answer one another as well as colours do. One colour may stand alone as the accent of the look.",
   params: echoParams,
   messages: {
-    picked:
-      "{piece} {pieceCount, plural, one {picks} other {pick}} the {family} out of the print of {other} ({apart}).",
-    answer: "{piece} and {other} answer each other in {family} ({apart}).",
-    neutral: "{piece} and {other} meet in {family}: the two ends belong together ({apart}).",
+    picked: "{piece} {pieceCount, plural, one {picks} other {pick}} up the {family} in the print of {other}.",
+    answer: "{piece} and {other} pick up one another's {family}.",
+    neutral: "{piece} and {other} are both {family}, which ties the two ends of the look together.",
     bridge:
-      "{print} {printCount, plural, one {has} other {have}} the colours of both {one} and {other}, and {printCount, plural, one {joins} other {join}} them.",
-    lone: "The {family} of {pieces} stands alone: nothing else comes near it ({nearest}).",
-    half: "The {family} of {pieces} is only half answered: another shade of it would say it was meant.",
+      "{print} {printCount, plural, one {has} other {have}} the colours of {one} and of {other}, and {printCount, plural, one {ties} other {tie}} them together.",
+    lone: "The {family} of {pieces} stands alone: nothing else in the look repeats it.",
+    half: "The {family} of {pieces} is only half repeated. Another touch of it would make it look meant.",
     only: "The {family} of {pieces} stands alone in this look.",
-    bare: "The {family} of {garment} is not met again yet: an accessory could take it up.",
+    bare: "Nothing repeats the {family} of {garment} yet: an accessory could.",
   },
   pair: ["picked", "answer", "neutral"],
   read(pair, { params, judge }) {

@@ -20,10 +20,10 @@ export const face = defineRule({
   schools: ["undertone"],
   messages: {
     against:
-      "At the face {piece} {pieceCount, plural, one {pulls} other {pull}} the other way ({lean}) from {client}'s {undertone} colouring.",
-    outshines: "The contrast of {piece} passes that of the face by {over}: it is seen first.",
-    suits:
-      "At the face {piece} {pieceCount, plural, one {goes} other {go}} with {client}'s {undertone} colouring ({lean}).",
+      "{piece} {pieceCount, plural, one {is} other {are}} {undertone, select, warm {cool} other {warm}} and {client}'s colouring is {undertone}: keep {pieceCount, plural, one {it} other {them}} away from the face.",
+    outshines:
+      "{piece} {pieceCount, plural, one {has} other {have}} more contrast than the face, so {pieceCount, plural, one {it is} other {they are}} seen first.",
+    suits: "{piece} {pieceCount, plural, one {suits} other {suit}} {client}'s {undertone} colouring.",
   },
   read(dressed, { params, schools, judge }) {
     if (schools.undertone === "ignore") return [];

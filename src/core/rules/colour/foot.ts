@@ -31,13 +31,14 @@ export const foot = defineRule({
   },
   messages: {
     onlyLight:
-      "{shoe}, at {depth}, {shoeCount, plural, one {is} other {are}} the only light of an all-dark look: give {shoeCount, plural, one {it} other {them}} another, in a bag, a sock or a scarf.",
+      "{shoe} {shoeCount, plural, one {is} other {are}} the only light thing in an all-dark look. Repeat the light in a bag, a sock or a scarf.",
     footless:
-      "{face} {faceCount, plural, one {is} other {are}} dark at the face, and {shoe} {shoeCount, plural, one {has} other {have}} nothing of that depth to set against it ({away}).",
-    carried: "The dark of {face} is carried over the light to the foot by {shoe} ({away}).",
+      "{face} {faceCount, plural, one {is} other {are}} dark at the face and {shoe} {shoeCount, plural, one {is} other {are}} not. Repeat the dark of the top in the shoe.",
+    carried:
+      "{shoe} {shoeCount, plural, one {repeats} other {repeat}} the dark of {face}, so the look stands firmly.",
     heavy:
-      "Nothing in these clothes is dark, and {shoe} at {depth} {shoeCount, plural, one {weighs} other {weigh}} them down.",
-    light: "Pale clothes, and {shoe} {shoeCount, plural, one {keeps} other {keep}} the foot light.",
+      "Nothing in these clothes is dark, and {shoe} {shoeCount, plural, one {weighs} other {weigh}} them down.",
+    light: "{shoe} {shoeCount, plural, one {keeps} other {keep}} the foot light under pale clothes.",
   },
   read(dressed, { params, judge }) {
     const { shoe, garments } = dressed;

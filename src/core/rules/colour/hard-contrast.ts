@@ -19,7 +19,7 @@ export const hardContrast = defineRule({
     small: param(2, "count", "small places that meet the dark again as well as the foot does"),
   },
   messages: {
-    hard: "{light} and {dark} lie far apart with nothing between them, and the dark is not met again: too hard ({apart}).",
+    hard: "{light} and {dark} are very far apart in depth, with nothing in between and no second touch of the dark: the contrast is too hard.",
   },
   read(dressed, { params, judge }) {
     const { palette, look } = dressed;

@@ -28,15 +28,16 @@ export const harmony = defineRule({
   params: harmonyParams,
   schools: ["colours"],
   messages: {
-    neighbours: "The {one} of {first} and the {other} of {second} are neighbours ({hues}).",
+    neighbours:
+      "The {one} of {first} and the {other} of {second} are neighbouring colours and sit well together.",
     opposites:
-      "The {one} of {first} and the {other} of {second} are opposites, and one of them gives way ({hues}).",
-    loud: "The {one} of {first} and the {other} of {second} are both strong and equally large: they fight ({hues}).",
+      "The {one} of {first} and the {other} of {second} are opposites, and one of them stays in the background: it works.",
+    loud: "The {one} of {first} and the {other} of {second} are both strong and equally large: they fight.",
     joined:
-      "Between the {one} of {first} and the {other} of {second} stands {third}: it leads from one to the other.",
+      "{third} {thirdCount, plural, one {leads} other {lead}} from the {one} of {first} to the {other} of {second}.",
     strangers:
-      "The {one} of {first} and the {other} of {second} are strangers ({hues}): they want a colour between them, or one of them quieter.",
-    dusty: "Beside the clear {other} of {second} the {one} of {first} looks dusty.",
+      "The {one} of {first} and the {other} of {second} have nothing in common. Add a colour between them, or make one of them quieter.",
+    dusty: "Beside the clear {other} of {second}, the {one} of {first} looks dusty.",
   },
   read(dressed, { params, schools, judge }) {
     const pair = largestTwo(dressed, params);

@@ -18,10 +18,9 @@ export const join = defineRule({
     tonal: param(0.8, "share", "one family over this much of the look is tonal by intent"),
   },
   messages: {
-    clear:
-      "{upper} and {lower} are far enough apart in depth that the join is clear without a belt ({depth}).",
-    decided: "The join of {upper} and {lower} is decided by {belt}.",
-    blurs: "{upper} and {lower} are nearly of one tone, so the join between them blurs ({apart}).",
+    clear: "{upper} and {lower} are clearly different in depth, so the waist shows without a belt.",
+    decided: "{belt} {beltCount, plural, one {draws} other {draw}} a clear line between {upper} and {lower}.",
+    blurs: "{upper} and {lower} are too alike in depth: the waist disappears. A belt would bring it back.",
   },
   read(dressed, { params, judge }) {
     const waist = dressed.touches.find((touch) => touch.join === "waist");

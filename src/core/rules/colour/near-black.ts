@@ -23,10 +23,10 @@ export const nearBlack = defineRule({
   },
   schools: ["darks"],
   messages: {
-    answered: "{one} and {other} are two darks, and each is met again: meant.",
-    textured: "{one} and {other} are two darks of plainly different cloth: it passes.",
-    almost: "In poor light {one} and {other} are two darks side by side.",
-    mistaken: "{one} and {other} are two darks that touch, and one looks mistaken for the other ({apart}).",
+    answered: "{one} and {other} are two different darks, and each comes up again, so it looks meant.",
+    textured: "{one} and {other} are two different darks, but in such different cloths that it works.",
+    almost: "In poor light {one} and {other} will look like two darks that do not match.",
+    mistaken: "{one} and {other} are two darks that almost match: it looks like a mistake.",
   },
   read({ touches, visible, look }, { params, schools, judge }) {
     return touches.flatMap((touch): Finding[] => {

@@ -21,13 +21,15 @@ export const nearWhite = defineRule({
     kinds: param(3, "count", "kinds of accessory in which a tan or brown must be met to bridge them"),
   },
   messages: {
-    bridged: "With {bridge}, {creamy} and {white} are two whites, and both look meant.",
-    printed: "The print of {print} has the white of {other} in it: that joins the two.",
-    tans: "Tan and brown met {count} times make one thing of {creamy} and {white}.",
+    bridged:
+      "{bridge} {bridgeCount, plural, one {brings} other {bring}} {creamy} and {white} together: two whites that look meant.",
+    printed: "The print of {print} has the white of {other} in it, so the two whites look meant.",
+    tans: "The tan and brown come up {count} times, so {creamy} and {white} look meant together.",
     nearly:
-      "{bridge} nearly {bridgeCount, plural, one {holds} other {hold}} the two whites of {creamy} and {white}.",
-    almost: "In some lights {one} and {other} are two whites side by side.",
-    yellowed: "Where {creamy} and {white} touch, the creamier looks yellowed ({yellowness}).",
+      "{bridge} nearly {bridgeCount, plural, one {brings} other {bring}} the two whites together: {creamy} and {white}.",
+    almost: "In some lights {one} and {other} will look like two whites that do not match.",
+    yellowed:
+      "{creamy} {creamyCount, plural, one {is} other {are}} much creamier than {white}, and {creamyCount, plural, one {looks} other {look}} yellowed beside {whiteCount, plural, one {it} other {them}}.",
   },
   read(dressed, { params, judge }) {
     const { touches, visible, look } = dressed;

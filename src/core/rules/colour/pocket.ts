@@ -16,8 +16,8 @@ export const pocket = defineRule({
   },
   messages: {
     homeless: "Nothing here has a breast pocket for {square}.",
-    copy: "{square} {squareCount, plural, one {copies} other {copy}} {tie}: one of the two would do with another colour.",
-    answers: "{square} {squareCount, plural, one {answers} other {answer}} {other} ({apart}).",
+    copy: "{square} {squareCount, plural, one {is} other {are}} the same colour as {tie}. Change one of the two.",
+    answers: "{square} {squareCount, plural, one {picks} other {pick}} up a colour of {other}.",
   },
   read(dressed, { params, judge }) {
     const square = dressed.worn.find(({ piece }) => piece.kind === "pocket square");

@@ -18,10 +18,10 @@ export const print = defineRule({
     same: param(12, "dE", "difference up to which two colours are one"),
   },
   messages: {
-    pair: "{print} and {other} share {met} colours at {ratio} times the scale: a pair.",
-    two: "Two loud prints at once: {print} and {other} share {met} {met, plural, one {colour} other {colours}}, and one is {ratio} times the other's scale.",
-    legs: "{print} {printCount, plural, one {is} other {are}} loud ({loudness}), and {hosiery} {hosieryCount, plural, one {argues} other {argue}} with it: a loud print wants plain legs.",
-    foot: "{shoe} {shoeCount, plural, one {takes its} other {take their}} colour from {print} ({apart}): the print stands on its own ground.",
+    pair: "{print} and {other} share {met} colours in clearly different sizes: the two prints make a pair.",
+    two: "{print} and {other} are two loud prints at once.",
+    legs: "{print} {printCount, plural, one {is} other {are}} loud, and {hosiery} {hosieryCount, plural, one {competes} other {compete}} with {printCount, plural, one {it} other {them}}. A loud print needs plain legs.",
+    foot: "{shoe} {shoeCount, plural, one {takes its} other {take their}} colour from {print}, so the print has something to stand on.",
   },
   read(dressed, { params, judge }) {
     const prints = dressed.visible

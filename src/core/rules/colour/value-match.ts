@@ -24,12 +24,12 @@ export const valueMatch = definePairRule({
   schools: ["shoeBag"],
   tags: ["set"],
   messages: {
-    aligned: "{shoe} and {bag} agree without copying: {depth} apart in depth.",
-    parted: "{shoe} and {bag} part in {ways}.",
-    matched: "{shoe} and {bag} match ({apart}).",
-    alike: "{shoe} and {bag} are of one colour: a match ({apart}).",
-    unmatched: "{shoe} and {bag} are {apart} apart, and this rule book wants them of one colour.",
-    others: "{one} and {other} part in {ways}.",
+    aligned: "{shoe} and {bag} go together without matching.",
+    parted: "{shoe} and {bag} do not go together: they differ in {ways}.",
+    matched: "{shoe} and {bag} match.",
+    alike: "{shoe} and {bag} are the same colour: they match.",
+    unmatched: "{shoe} and {bag} do not match, and this rule book asks for one colour.",
+    others: "{one} and {other} do not go together: they differ in {ways}.",
   },
   pair: ["aligned", "parted", "matched", "alike", "unmatched", "others"],
   read({ shoe, bag, accessories }, { params, schools, judge }) {

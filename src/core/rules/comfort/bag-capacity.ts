@@ -14,7 +14,7 @@ export const bagCapacity = defineRule({
   },
   messages: {
     long: "The {longest} ({long}) does not go into {bag}.",
-    full: "{full} of its room is asked of {bag}: {things}.",
+    full: "{things} would take {full} of the room in {bag}.",
     fits: "{things} take {full} of the room in {bag}.",
   },
   read({ landing, look }, { params, judge }) {

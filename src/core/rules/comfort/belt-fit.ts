@@ -22,11 +22,12 @@ export const beltFit = defineRule({
     busy: param(2, "statement", "how much a pattern speaks from which the base is not plain"),
   },
   messages: {
-    loops: "{width} wide, and the loops take {loops}: {belt}.",
-    unread: "Whether {belt} closes is not read: measure the waist.",
-    past: "{girth} round the waist here: past the last hole of {belt}.",
-    short: "{girth} round the waist here: short of the first hole of {belt}.",
-    busy: "{width} of belt over {detail}: two details at one waist.",
+    loops: "{belt} {beltCount, plural, one {is} other {are}} {width} wide, and the loops take {loops}.",
+    unread:
+      "Measure the waist, and this will say whether {belt} {beltCount, plural, one {closes} other {close}}.",
+    past: "The waist is {girth} here, past the last hole of {belt}.",
+    short: "The waist is {girth} here, short of the first hole of {belt}.",
+    busy: "A belt of {width} over {detail}: two details at one waist.",
   },
   read(dressed, { params, judge }) {
     if (!dressed.belt) return [];

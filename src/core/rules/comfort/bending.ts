@@ -8,8 +8,8 @@ export const bending = defineRule({
   why: "A hem rises when its wearer bends or climbs; how short it may be is the client's own word.",
   params: { close: param(12, "cm", "a close hem over the knee from this on is looked at twice on stairs") },
   messages: {
-    limit: "The hem of {skirt} ends {above} above the knee, over {client}'s limit.",
-    stairs: "The hem of {skirt} ends {above} above the knee: mind bending and stairs.",
+    limit: "The hem of {skirt} ends {above} above the knee, shorter than {client} wears.",
+    stairs: "The hem of {skirt} ends {above} above the knee: mind bending down and stairs.",
   },
   read({ skirt, body, look }, { params, judge }) {
     if (!skirt) return [];

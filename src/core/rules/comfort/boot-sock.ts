@@ -16,8 +16,9 @@ export const bootSock = defineRule({
   schools: ["socks"],
   tags: ["leg"],
   messages: {
-    inside: "The top of {hosiery} ends {over} from the top of {shoe}: the shaft's lining rubs the leg.",
-    over: "The top of {hosiery} stands {over} over {shoe}: it will bunch.",
+    inside:
+      "{hosiery} {hosieryCount, plural, one {ends} other {end}} inside {shoe}, so the lining rubs the leg.",
+    over: "{hosiery} {hosieryCount, plural, one {stands} other {stand}} {over} above {shoe}: the top will bunch.",
   },
   read({ hosiery, shoe }, { params, judge }) {
     const shaft = shoe?.piece.figures.shaft ?? null;

@@ -12,8 +12,9 @@ export const eyewear = defineRule({
     evening: param(1, "level", "darkest filter after dark"),
   },
   messages: {
-    evening: "A filter of category {filter} after dark: {eyewear}.",
-    dark: "Filter category {filter}: {eyewear}.",
+    evening:
+      "{eyewear} {eyewearCount, plural, one {is} other {are}} too dark after sunset (filter category {filter}).",
+    dark: "{eyewear} {eyewearCount, plural, one {is} other {are}} very dark (filter category {filter}).",
   },
   read({ worn, look }, { params, judge }) {
     const piece = worn.map((item) => item.piece).find((item) => item.kind === "eyewear");

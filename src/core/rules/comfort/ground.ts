@@ -17,7 +17,7 @@ export const ground = defineRule({
     sinks: "{shoe} on {ground}: a {heel} sinks in.",
     catches: "{shoe} on {ground}: a {heel} catches in the gaps.",
     slips: "{shoe} on {ground}: a {heel} slips.",
-    smooth: "{shoe} on {ground}: a smooth sole finds no hold.",
+    smooth: "{shoe} on {ground}: a smooth sole has no grip.",
     snow: "{shoe} on {ground}: cut so low, the foot gets wet.",
     mind: "{shoe} on {ground}: it can be walked in, with care.",
   },

@@ -14,8 +14,9 @@ export const hat = defineRule({
     wind: param(8, "m/s", "wind from which it matters"),
   },
   messages: {
-    blows: "A brim of {brim} in {wind} of wind, with nothing to hold it: {hat}.",
-    collar: "The brim of {hat} meets the collar of {coat} behind.",
+    blows:
+      "{hat} {hatCount, plural, one {has} other {have}} a brim of {brim}, with nothing to hold it in a wind of {wind}.",
+    collar: "The brim of {hat} meets the collar of {coat} at the back.",
   },
   read({ worn, look }, { params, judge }) {
     const piece = worn.map((item) => item.piece).find((item) => item.kind === "hat");

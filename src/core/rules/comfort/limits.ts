@@ -15,14 +15,14 @@ export const limits = defineRule({
     ankle: param(0.09, "share", "height, as a share of the body's, under which a bare leg bares the ankle"),
   },
   messages: {
-    pitch: "The foot is pitched by {pitch} in {piece}: over {client}'s limit.",
-    colour: "{client} never wears {family}: {piece}.",
-    leather: "{client} wears no leather: {piece}.",
+    pitch: "The heel of {piece} raises the foot by {pitch}, more than {client} wears.",
+    colour: "{client} never wears {family}, the colour of {piece}.",
+    leather: "{client} wears no leather, and {piece} {pieceCount, plural, one {is} other {are}} of leather.",
     nickel: "{client} cannot wear nickel, and there is some in {piece}.",
     nickelUnknown:
-      "Whether there is nickel in {piece} is not recorded, and {client} cannot wear it: ask, or test it.",
-    clips: "{client} wears clips, and {piece} {pieceCount, plural, one {wants} other {want}} pierced ears.",
-    ankle: "The ankle is bare; {client} keeps it covered.",
+      "Nobody has recorded whether there is nickel in {piece}, and {client} cannot wear it: ask, or test it.",
+    clips: "{client} wears clips, and {piece} {pieceCount, plural, one {needs} other {need}} pierced ears.",
+    ankle: "The ankle is bare, and {client} keeps it covered.",
   },
   read(dressed, { params, judge }) {
     const { limits: limit, name: client } = dressed.look.client;

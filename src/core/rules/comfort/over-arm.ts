@@ -7,7 +7,7 @@ export const overArm = defineRule({
   title: "A strap goes over the arm, coat and all",
   why: "A shoulder strap that only just clears a bare arm will not go over a coat.",
   messages: {
-    short: "The strap falls {drop}, and this arm in these layers needs {needs}: {bag}.",
+    short: "The strap of {bag} falls {drop}, and over this sleeve the arm needs {needs}.",
   },
   read({ landing }, { judge }) {
     if (!landing?.arm) return [];

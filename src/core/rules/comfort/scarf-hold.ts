@@ -12,7 +12,7 @@ export const scarfHold = defineRule({
     slips:
       "{scarf} {scarfCount, plural, one {lies} other {lie}} loose: a knot or a pin would hold {scarfCount, plural, one {it} other {them}}.",
     blows:
-      "{scarf} {scarfCount, plural, one {lies} other {lie}} loose in {wind} of wind: wound once or knotted, {scarfCount, plural, one {it keeps} other {they keep}} the neck warm and stay on.",
+      "{scarf} {scarfCount, plural, one {lies} other {lie}} loose in a wind of {wind}. Wound once or knotted, {scarfCount, plural, one {it stays} other {they stay}} on and {scarfCount, plural, one {keeps} other {keep}} the neck warm.",
   },
   read({ neck, look }, { params, judge }) {
     const { scarf } = neck;

@@ -18,8 +18,7 @@ export const wet = defineRule({
   tags: ["place"],
   params: { likely: param(0.4, "share", "chance of rain over which it is reckoned with") },
   messages: {
-    spoils:
-      "{pieces} {piecesCount, plural, one {suffers} other {suffer}} in rain, and rain is likely at {occasion} ({rain}).",
+    spoils: "Rain would spoil {pieces}, and it may well rain at {occasion} ({rain}).",
   },
   read({ look }, { params, judge }) {
     const { occasion, garments, accessories } = look;

@@ -23,8 +23,8 @@ export const embellishment = definePairRule({
   schools: ["ornament"],
   tags: ["set"],
   messages: {
-    joined: "{named} together, held by one metal: {pieces}.",
-    many: "{named} at once, on {pieces}: one kind of ornament is enough.",
+    joined: "{named} together, in one metal: {pieces}.",
+    many: "{named} at once, on {pieces}. One kind of ornament is enough.",
   },
   pair: ["joined", "many"],
   concerns: ({ piece }) => embellishmentsOf(piece).length > 0,

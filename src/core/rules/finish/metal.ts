@@ -17,12 +17,12 @@ export const metal = definePairRule({
   schools: ["metals"],
   tags: ["set"],
   messages: {
-    unread: "The metal of {piece} is not recorded: look at the buckle.",
-    story: "One metal story in {metal}: {pieces}.",
-    carried: "{metal} from ear to shoe: {pieces}.",
-    joined: "Two metals, joined by {by}.",
+    unread: "Nobody has recorded the metal of {piece}: look at the buckle.",
+    story: "The metal is {metal} throughout: {pieces}.",
+    carried: "The metal is {metal} from ear to shoe: {pieces}.",
+    joined: "Two metals, brought together by {by}.",
     broken:
-      "{strays} {straysCount, plural, one {breaks} other {break}} the metal story: {stray} among {main} ({others}).",
+      "{strays} {straysCount, plural, one {does} other {do}} not match the rest of the metal: {stray} where the rest is {main} ({others}).",
   },
   pair: ["joined", "broken", "carried"],
   concerns: ({ piece }) => piece.metalSize > 0,

@@ -24,8 +24,8 @@ export const oneBold = definePairRule({
   },
   tags: ["set"],
   messages: {
-    picked: "The {finish} of {lead} is picked up, quieter, by {echo}.",
-    many: "{finishes} are {kins} kinds of loud surface at once: {pieces}.",
+    picked: "{echo} {echoCount, plural, one {picks} other {pick}} up the {finish} of {lead} more quietly.",
+    many: "{finishes} are loud surfaces that compete: {pieces}.",
   },
   pair: ["picked", "many"],
   concerns: ({ piece }) => surfacesOf(piece).some(({ boldness }) => boldness > 0),

@@ -17,10 +17,10 @@ export const texture = defineRule({
     garments: param(2, "count", "garments from which one texture is flat"),
   },
   messages: {
-    alive: "A quiet palette with {kins} textures ({named}): the surface does what colour does not.",
-    flat: "A quiet palette in one texture ({named}): it looks flat.",
+    alive: "The colours are quiet and the textures are not ({named}): that keeps the look alive.",
+    flat: "The colours are quiet and everything is one texture ({named}): it looks flat.",
     perhapsFlat:
-      "A quiet palette in one texture ({named}), as far as the cloths are recorded: it looks flat.",
+      "The colours are quiet and everything seems to be one texture ({named}), as far as the cloths are recorded: it looks flat.",
   },
   read({ colours, worn, garments, accessories }, { params, judge }) {
     const [first] = colours;

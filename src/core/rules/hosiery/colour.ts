@@ -22,11 +22,13 @@ export const hosieryColour = defineRule({
   schools: ["socks"],
   tags: ["leg"],
   messages: {
-    drops: "Pale {hosiery} over dark {shoe}: the foot drops off the leg.",
-    withShoe: "{hosiery} and {shoe} carry one line ({nearest}).",
-    withHem: "{hosiery} and {hem} carry one line ({nearest}).",
-    anchors: "Dark {hosiery} {hosieryCount, plural, one {anchors} other {anchor}} the print.",
-    stripe: "A stripe of its own, neither skin nor shoe nor hem ({nearest} from the nearer): {hosiery}.",
+    drops:
+      "{hosiery} {hosieryCount, plural, one {is} other {are}} pale and {shoe} {shoeCount, plural, one {is} other {are}} dark: the foot looks cut off.",
+    withShoe: "{hosiery} and {shoe} make one line.",
+    withHem: "{hosiery} and {hem} make one line.",
+    anchors: "{hosiery} {hosieryCount, plural, one {is} other {are}} dark enough to ground the print.",
+    stripe:
+      "{hosiery} {hosieryCount, plural, one {matches} other {match}} neither the skin nor the shoe nor the hem, and {hosieryCount, plural, one {reads} other {read}} as a stripe.",
   },
   read(dressed, { params, schools, judge }) {
     const { hosiery, shoe } = dressed;

@@ -13,8 +13,7 @@ export const cover = defineRule({
   },
   tags: ["leg"],
   messages: {
-    alone:
-      "{hosiery} {hosieryCount, plural, one {goes} other {go}} on alone above {hem}: tights are no trousers, and an open layer covers nothing.",
+    alone: "{hosiery} cannot stand in for trousers above {hem}, and an open layer covers nothing.",
   },
   read({ hosiery, worn, body }, { params, judge }) {
     if (hosiery?.piece.figures.form !== "tights") return [];

@@ -21,12 +21,13 @@ export const edge = defineRule({
   schools: ["socks"],
   tags: ["leg"],
   messages: {
-    tab: "A tab of {visible} of {hosiery} shows over {shoe}.",
-    hidden: "{visible} of {hosiery} shows over {shoe}, and this rule book hides socks.",
-    tube: "{hosiery} run up out of sight over {shoe}: at {occasion} a sock must not be seen over a trainer.",
+    tab: "{visible} of {hosiery} shows above {shoe}, like a tab.",
+    hidden: "{visible} of {hosiery} shows above {shoe}, and this rule book hides socks.",
+    tube: "{hosiery} {hosieryCount, plural, one {comes} other {come}} up out of {shoe}. At {occasion} no sock should show above a trainer.",
     little: "Only {visible} of {hosiery} shows: too little to look meant.",
-    alone: "{visible} of {hosiery} shows and answers nothing: a lace, a sole or a shirt might.",
-    meant: "{visible} of {hosiery} shows on purpose and answers {answer}.",
+    alone:
+      "{visible} of {hosiery} shows, and nothing else in the look repeats it. A lace, a sole or a shirt might.",
+    meant: "{visible} of {hosiery} shows on purpose, and picks up {answer}.",
   },
   read(dressed, { params, schools, judge }) {
     const { hosiery, shoe, bareLeg: leg } = dressed;

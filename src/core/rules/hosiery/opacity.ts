@@ -24,9 +24,10 @@ export const opacity = defineRule({
   },
   tags: ["leg"],
   messages: {
-    opaque: "{denier} is opaque for so dressy a look: {hosiery}.",
-    underKnit: "{denier} is sheer under {knit}: cloth and leg are of two seasons.",
-    sheer: "{denier} is sheer for boots, cold or so easy a look: {hosiery}.",
+    opaque: "{hosiery} {hosieryCount, plural, one {is} other {are}} too opaque for so dressy a look.",
+    underKnit: "Hosiery of {denier} is too sheer under {knit}: two different seasons.",
+    sheer:
+      "{hosiery} {hosieryCount, plural, one {is} other {are}} too sheer for boots, for the cold or for so relaxed a look.",
   },
   read(dressed, { params, judge }) {
     const { hosiery, level, look } = dressed;

@@ -10,7 +10,7 @@ export const openToe = definePairRule({
   tags: ["leg", "set"],
   messages: {
     sheer: "The sheer toe of {hosiery} disappears in {shoe}.",
-    covered: "The toes that show in {shoe} are covered by {hosiery}.",
+    covered: "{hosiery} {hosieryCount, plural, one {covers} other {cover}} the toes that show in {shoe}.",
   },
   pair: ["sheer", "covered"],
   concerns: ({ piece: { kind } }) => kind === "hosiery" || kind === "shoe",

@@ -10,7 +10,8 @@ export const shape = defineRule({
   tags: ["leg"],
   messages: {
     runs: "Under {skirt} the leg runs on through {hosiery} into {shoe}.",
-    wants: "A pointed or almond toe would carry the close line of {skirt} further than {shoe}.",
+    wants:
+      "A pointed or almond toe would carry the close line of {skirt} further than {shoe} {shoeCount, plural, one {does} other {do}}.",
   },
   read({ hosiery, shoe, skirt }, { judge }) {
     if (!hosiery || !shoe || !skirt?.close || isSock(hosiery.piece) || isOpenToed(shoe.piece)) return [];

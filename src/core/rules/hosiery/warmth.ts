@@ -15,8 +15,8 @@ export const hosieryWarmth = defineRule({
   },
   tags: ["leg"],
   messages: {
-    cold: "{bare} of bare leg at {air}, in an outfit that is comfortable at {right}.",
-    warm: "At {air} {hosiery} {hosieryCount, plural, one {is} other {are}} too warm: the outfit is comfortable at {right}.",
+    cold: "{bare} of leg is bare at {air}, in an outfit that is comfortable at {right}.",
+    warm: "{hosiery} {hosieryCount, plural, one {is} other {are}} too warm at {air}: the outfit is comfortable at {right}.",
   },
   read({ look, worn, hosiery, bareLeg }, { params, judge }) {
     const { occasion } = look;

@@ -9,7 +9,7 @@ export const ankleLost = defineRule({
   why: "When the hem covers a shaft that stands off the leg, neither the ankle nor the shaft is seen to fit.",
   tags: ["hem"],
   messages: {
-    lost: "The hem of {trousers} covers {shoe} by {overlap}, and the shaft stands {ease} off the leg: the ankle is lost.",
+    lost: "The hem of {trousers} covers {shoe} by {overlap}, and the boot stands {ease} off the leg: the ankle disappears.",
   },
   read(dressed, { judge }) {
     const met = bootLeg(dressed, "ankle-lost");

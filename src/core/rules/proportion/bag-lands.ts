@@ -15,14 +15,15 @@ export const bagLands = defineRule({
     dressy: param(6.5, "step", "level from which a strap across the body is too easy"),
   },
   messages: {
-    low: "Below mid-thigh (top {top} up) it knocks at each step: {bag}.",
-    liked: "At the {zone}, where {client} likes it: {bag}.",
-    usual: "At the {zone}, where it goes with the walk: {bag}.",
-    elsewhere: "At the {zone}; {client} likes it at the {wanted}: {bag}.",
-    lies: "At the {zone}: {bag}.",
+    low: "{bag} {bagCount, plural, one {hangs} other {hang}} below mid-thigh and will knock at each step.",
+    liked: "{bag} {bagCount, plural, one {lies} other {lie}} at the {zone}, where {client} likes it.",
+    usual: "{bag} {bagCount, plural, one {lies} other {lie}} at the {zone}, where a bag moves with the walk.",
+    elsewhere:
+      "{bag} {bagCount, plural, one {lies} other {lie}} at the {zone}; {client} likes it at the {wanted}.",
+    lies: "{bag} {bagCount, plural, one {lies} other {lie}} at the {zone}.",
     across:
-      "Across the body on a leather strap, {bag} {bagCount, plural, one {is} other {are}} dressed down: for something as dressy as this it belongs on a short chain or in the hand.",
-    large: "Large on this body ({scale} of the height): {bag}.",
+      "{bag} {bagCount, plural, one {is} other {are}} dressed down by a leather strap across the body. With something as dressy as this, carry it on a short chain or in the hand.",
+    large: "{bag} {bagCount, plural, one {is} other {are}} large on this body.",
   },
   read({ landing, body, look, level }, { params, judge }) {
     if (!landing || landing.bag.figures.carry === "hand" || landing.bag.figures.carry === "clutch") return [];

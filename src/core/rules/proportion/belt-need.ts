@@ -15,9 +15,9 @@ export const beltNeed = defineRule({
     loose: param(16, "cm", "how much wider than the waist a top must be to want one"),
   },
   messages: {
-    drawn: "{belt} {beltCount, plural, one {draws} other {draw}} the waist that was asked for.",
+    drawn: "{belt} {beltCount, plural, one {marks} other {mark}} the waist, as was asked.",
     given: "{belt} {beltCount, plural, one {gives} other {give}} {garment} a waist.",
-    unmarked: "Nothing marks the waist that was asked for: a belt would.",
+    unmarked: "More waist was asked for, and nothing marks it: a belt would.",
   },
   read(dressed, { params, judge }) {
     const { look, worn, belt, touches } = dressed;

@@ -15,11 +15,12 @@ export const bootLegUnderSkirt = defineRule({
   },
   tags: ["hem"],
   messages: {
-    fits: "The shaft of {boot} follows the leg ({ease} to spare).",
-    loose: "The shaft of {boot} stands {ease} off the leg under {skirt}: a little loose.",
-    off: "The shaft of {boot} stands {ease} off the leg under {skirt}: too wide for it.",
+    fits: "{boot} {bootCount, plural, one {follows} other {follow}} the leg.",
+    loose:
+      "{boot} {bootCount, plural, one {stands} other {stand}} {ease} off the leg under {skirt}: a little loose.",
+    off: "{boot} {bootCount, plural, one {stands} other {stand}} {ease} off the leg under {skirt}: too wide.",
     unread:
-      "How {boot} {bootCount, plural, one {fits} other {fit}} the leg under {skirt} is not read: it needs the leg's girths.",
+      "Measure the leg, and this will say how {boot} {bootCount, plural, one {fits} other {fit}} it under {skirt}.",
   },
   read({ skirt, shoe: boot, body }, { params, judge }) {
     const { shaft, shaftTop } = boot?.piece.figures ?? { shaft: null, shaftTop: null };

@@ -15,8 +15,8 @@ export const calfHem = defineRule({
   tags: ["hem"],
   messages: {
     carried:
-      "The hem of {skirt} lies {over} from the widest calf, and {shoe} {shoeCount, plural, one {carries} other {carry}} the line on.",
-    cut: "The hem of {skirt} lies {over} from the widest calf: the leg is cut where it is widest.",
+      "The hem of {skirt} ends near the widest part of the calf, and {shoe} {shoeCount, plural, one {carries} other {carry}} the line on.",
+    cut: "The hem of {skirt} ends at the widest part of the calf, and makes the leg look wider there.",
   },
   read({ skirt, shoe: worn, bareLeg, body }, { params, judge }) {
     if (!skirt || Math.abs(skirt.overCalf) > params.near) return [];

@@ -17,8 +17,8 @@ export const colourLine = defineRule({
     long: param(0.5, "share", "share of the height from which the run is long"),
   },
   messages: {
-    asked: "One colour runs {run}, {share} of the height: the long line that was asked for.",
-    runs: "From waist to toe one colour runs {run}, {share} of the height.",
+    asked: "One colour runs for {run}, {share} of the height: the long line that was asked for.",
+    runs: "One colour runs from waist to toe, {share} of the height.",
   },
   read(dressed, { params, judge }) {
     const { look, body } = dressed;

@@ -19,12 +19,13 @@ export const drag = defineRule({
   },
   tags: ["hem"],
   messages: {
-    drags: "The hem of {trousers} is {over} over the floor in {shoe}: it will drag.",
-    full: "The hem of {trousers} is {over} over the floor: its full length.",
-    near: "The hem of {trousers} is only {over} over the floor: it passes, and no lower.",
-    passes: "The hem of {trousers} is {over} over the floor: it passes for full length.",
-    ankle: "The wide hem of {trousers} ends at the ankle, {over} over the floor: a length of its own.",
-    short: "Cut full length, the hem of {trousers} ends {over} over the floor in {shoe}: it reads short.",
+    drags: "The hem of {trousers} is {over} above the floor in {shoe}: it will drag.",
+    full: "The hem of {trousers} is {over} above the floor: full length, as it should be.",
+    near: "The hem of {trousers} is only {over} above the floor: it works, but no lower.",
+    passes: "The hem of {trousers} is {over} above the floor: it still counts as full length.",
+    ankle: "The wide hem of {trousers} ends at the ankle, {over} above the floor: a length of its own.",
+    short:
+      "{trousers} {trousersCount, plural, one {is} other {are}} cut full length, and the hem ends {over} above the floor in {shoe}: too short.",
   },
   read({ leg, look }, { params, judge }) {
     if (!leg) return [];

@@ -17,11 +17,10 @@ export const drape = defineRule({
   },
   tags: ["hem"],
   messages: {
-    falls:
-      "The hem of {trousers} falls over {shoe} by {overlap} with {clearance} to spare ({needed} needed): one line.",
-    just: "The hem of {trousers} falls over {shoe} by {overlap}, with little room ({clearance}, {needed} needed): it passes.",
-    lengthens: "The {toe} toe of {shoe} carries the line of {trousers} on: a low bootee wants that.",
-    stub: "{shoe} {shoeCount, plural, one {is} other {are}} low and the toe is {toe}: an almond or pointed one would carry the line on.",
+    falls: "The hem of {trousers} falls easily over {shoe}: one line to the floor.",
+    just: "The hem of {trousers} only just falls over {shoe}: it works.",
+    lengthens: "The {toe} toe of {shoe} carries the line of {trousers} on, as a low boot should.",
+    stub: "{shoe} {shoeCount, plural, one {is} other {are}} low and the toe is {toe}. An almond or pointed toe would carry the line on.",
   },
   read(dressed, { params, judge }) {
     const met = bootLeg(dressed, "drape");

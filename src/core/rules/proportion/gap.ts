@@ -18,13 +18,14 @@ export const gap = defineRule({
   schools: ["ankle"],
   tags: ["hem"],
   messages: {
-    much: "{gap} between {trousers} and {shoe}: too much leg between hem and boot.",
-    cold: "{gap} of ankle shows over {shoe} at {air}: too cold for it.",
-    covered: "{gap} of ankle shows over {shoe}, and this rule book wants it covered.",
-    long: "{gap} between hem and {shoe}: at the long end, it passes.",
-    little: "{gap} between hem and {shoe}: just enough to look meant.",
-    perhaps: "{gap} between {trousers} and {shoe} by the usual measures: take {what} to be sure.",
-    clean: "{gap} between {trousers} and {shoe}: a clean strip of ankle.",
+    much: "{gap} of leg shows between {trousers} and {shoe}: that is too much.",
+    cold: "{gap} of ankle shows above {shoe}, and at {air} that is too cold.",
+    covered: "{gap} of ankle shows above {shoe}, and this rule book wants it covered.",
+    long: "{gap} of ankle shows above {shoe}: as much as still works.",
+    little: "{gap} of ankle shows above {shoe}: just enough to look meant.",
+    perhaps:
+      "{gap} of ankle should show between {trousers} and {shoe}, going by the usual measures. Measure {what} to be sure.",
+    clean: "{gap} of ankle shows between {trousers} and {shoe}: a clean break.",
   },
   read(dressed, { params, schools, judge }) {
     const met = bootLeg(dressed, "gap");

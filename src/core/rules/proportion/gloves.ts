@@ -12,7 +12,7 @@ export const gloves = defineRule({
     gap: param(1, "cm", "widest gap between glove and sleeve"),
     bare: param(12, "cm", "from this on the arm is plainly bare"),
   },
-  messages: { stripe: "{open} of arm between {gloves} and the sleeve of {garment}." },
+  messages: { stripe: "{open} of arm shows between {gloves} and the sleeve of {garment}." },
   read({ worn, body }, { params, judge }) {
     const piece = worn.map((item) => item.piece).find((item) => item.kind === "gloves");
     const outer = [...worn].reverse().find(({ slot, asWorn }) => slot === null && "sleeve" in asWorn.figures);

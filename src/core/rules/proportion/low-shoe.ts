@@ -20,16 +20,16 @@ export const lowShoe = defineRule({
   },
   tags: ["hem"],
   messages: {
-    clear: "The hem of {trousers} ends {above} above the ankle bone: clear of {shoe}.",
-    meets: "The hem of {trousers} hangs straight to {shoe}, {below} below the ankle bone: no break.",
+    clear: "The hem of {trousers} ends {above} above the ankle bone, clear of {shoe}.",
+    meets: "The hem of {trousers} hangs straight to {shoe}, without a break.",
     tailored: "The hem of {trousers} just meets {shoe} without a break: the cleanest length for tailoring.",
-    slight: "The hem of {trousers} breaks slightly on {shoe}, {below} below the ankle bone.",
-    full: "The hem of {trousers} breaks once on {shoe}, {below} below the ankle bone.",
+    slight: "The hem of {trousers} breaks slightly on {shoe}.",
+    full: "The hem of {trousers} breaks once on {shoe}.",
     narrow:
-      "Narrow legs break on {shoe}, {below} below the ankle bone: {trousers} {trousersCount, plural, one {is} other {are}} a little long.",
-    gathers: "The hem of {trousers} gathers on {shoe}, {below} below the ankle bone.",
-    long: "The hem of {trousers} lies {below} below the ankle bone: too long for {shoe}.",
-    work: "The hem of {trousers} breaks over {shoe}, {below} below the ankle bone: for {occasion} a trainer wants it clear.",
+      "{trousers} {trousersCount, plural, one {is} other {are}} narrow and a little long: the leg breaks on {shoe}.",
+    gathers: "The hem of {trousers} gathers on {shoe}: it is a little long.",
+    long: "The hem of {trousers} is too long for {shoe}: it lies {below} below the ankle bone.",
+    work: "The hem of {trousers} breaks over {shoe}. For {occasion}, the hem should clear a trainer.",
   },
   read({ leg, look }, { params, judge }) {
     if (!leg || leg.isBoot || leg.isBare) return [];

@@ -17,9 +17,9 @@ export const neckLayers = definePairRule({
   schools: ["ornament"],
   tags: ["set", "neck"],
   messages: {
-    tangle: "Only {step} between {one} and {other}: they tangle.",
-    many: "{count} layers of chain: the steps are lost.",
-    clear: "{count} layers, each clear of the next, in one metal.",
+    tangle: "There is only {step} between {one} and {other}: they will tangle.",
+    many: "{count} layers of chain are too many to tell apart.",
+    clear: "{count} layers of chain in one metal, each clear of the next.",
   },
   pair: ["tangle", "clear"],
   concerns: ({ piece: { kind } }) => kind === "necklace",

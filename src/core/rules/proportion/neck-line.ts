@@ -18,12 +18,14 @@ export const neckLine = defineRule({
   },
   tags: ["neck"],
   messages: {
-    free: "Over the high neck of {garment} the long drop of {drop} hangs free: {necklace}.",
-    short: "Over the high neck of {garment} a drop of {drop} is too short: {necklace}.",
-    edge: "At {drop}, the end of {necklace} is on the very edge of {garment} ({edge}): in and out of the cloth.",
-    skin: "At {drop} on the skin, inside the neckline of {garment} ({edge}): {necklace}.",
-    cloth: "At {drop} on the cloth, clear of the neckline of {garment} ({edge}): {necklace}.",
-    near: "At {drop}, near the neckline of {garment} ({edge}), it passes: {necklace}.",
+    free: "{necklace} {necklaceCount, plural, one {hangs} other {hang}} {drop} down, free over the high neck of {garment}.",
+    short:
+      "{necklace} {necklaceCount, plural, one {is} other {are}} too short over the high neck of {garment}: {drop}.",
+    edge: "{necklace} {necklaceCount, plural, one {ends} other {end}} right at the edge of {garment}, and will slip in and out of the cloth.",
+    skin: "{necklace} {necklaceCount, plural, one {lies} other {lie}} on the skin, inside the neckline of {garment}.",
+    cloth:
+      "{necklace} {necklaceCount, plural, one {lies} other {lie}} on the cloth, well clear of the neckline of {garment}.",
+    near: "{necklace} {necklaceCount, plural, one {ends} other {end}} near the neckline of {garment}: it works.",
   },
   read({ neck, body, worn }, { params, judge }) {
     const { edge, necklaces } = neck;

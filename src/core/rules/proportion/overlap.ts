@@ -9,8 +9,7 @@ export const overlap = defineRule({
   why: "A hem that overlaps a boot needs room to fall; without it, it sits on the shaft in rings.",
   tags: ["hem"],
   messages: {
-    narrow:
-      "The hem of {trousers} overlaps {shoe} by {overlap} with {clearance} to spare where {needed} is needed: it cannot fall over the shaft.",
+    narrow: "{trousers} {trousersCount, plural, one {is} other {are}} too narrow to go over {shoe}.",
   },
   read(dressed, { judge }) {
     const met = bootLeg(dressed, "overlap");

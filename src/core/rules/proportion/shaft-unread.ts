@@ -8,8 +8,8 @@ export const shaftUnread = defineRule({
   why: "Whether a shaft is close or loose is known only from the leg's own girths and the shaft's top; no guess stands in for them.",
   tags: ["hem"],
   messages: {
-    shaft: "How {trousers} meets {shoe} is not read: measure round the top of the shaft.",
-    leg: "How {trousers} meets {shoe} is not read: it needs the leg's girths.",
+    shaft: "Measure round the top of {shoe}, and this will say how the hem of {trousers} meets it.",
+    leg: "Measure the leg, and this will say how the hem of {trousers} meets {shoe}.",
   },
   read({ leg }, { judge }) {
     if (!leg?.isBoot || leg.fit || leg.isBare) return [];

@@ -13,7 +13,7 @@ export const shortJacket = defineRule({
   },
   messages: {
     keeps:
-      "{necklace} {necklaceCount, plural, one {is} other {are}} as short as {jacket} {jacketCount, plural, one {asks} other {ask}}: the proportion holds.",
+      "{necklace} {necklaceCount, plural, one {is} other {are}} as short as {jacket} {jacketCount, plural, one {needs} other {need}}.",
     low: "{necklace} {necklaceCount, plural, one {hangs} other {hang}} {drop} down, too near the hem of {jacket}.",
   },
   tags: ["neck"],

@@ -17,8 +17,9 @@ export const skirtBoot = defineRule({
   messages: {
     covers: "The hem of {skirt} covers {boot} by {overlap}: one line to the floor.",
     just: "The hem of {skirt} just covers the top of {boot}.",
-    closed: "{gap} between {skirt} and {boot}, closed by {hosiery} in the boot's own colour.",
-    stripe: "{gap} between {skirt} and {boot}: a stripe of leg.",
+    closed:
+      "{hosiery} in the colour of the boot {hosieryCount, plural, one {closes} other {close}} the gap of {gap} between {skirt} and {boot}.",
+    stripe: "{gap} of leg shows between {skirt} and {boot}, like a stripe.",
   },
   read({ skirt, shoe: boot, hosiery }, { params, judge }) {
     const height = boot?.piece.figures.shaft ?? null;

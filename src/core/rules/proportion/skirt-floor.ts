@@ -9,7 +9,7 @@ export const skirtFloor = defineRule({
   why: "A hem that reaches the floor is walked on; a finger's breadth keeps it moving.",
   params: { least: param(0.8, "cm", "least height over the floor") },
   tags: ["hem"],
-  messages: { drags: "The hem of {skirt} is {over} over the floor: it will drag." },
+  messages: { drags: "The hem of {skirt} is {over} above the floor: it will drag." },
   read({ skirt, lift }, { params, judge }) {
     if (!skirt) return [];
     const over = skirt.hem + lift;

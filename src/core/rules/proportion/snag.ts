@@ -10,7 +10,7 @@ export const snag = defineRule({
   tags: ["hem"],
   messages: {
     catches:
-      "The hem of {trousers} ends at the edge of {shoe} (gap {gap}) and the shaft stands {ease} off the leg: it will catch.",
+      "The hem of {trousers} just meets the top of {shoe}, which stands {ease} off the leg: it will catch.",
   },
   read(dressed, { judge }) {
     const met = bootLeg(dressed, "snag");

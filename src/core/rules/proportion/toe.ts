@@ -17,8 +17,8 @@ export const toe = defineRule({
   tags: ["hem"],
   messages: {
     round:
-      "The hem of {trousers} falls wide over the round toe of {shoe} ({showing} shows): a longer toe would lead the eye out.",
-    shows: "{showing} of toe comes out from under {trousers}: just enough.",
+      "The hem of {trousers} falls wide over the round toe of {shoe}, and only {showing} of it shows. A longer toe would lead the eye out.",
+    shows: "{showing} of toe shows under {trousers}: just enough.",
   },
   read({ leg, body }, { params, judge }) {
     if (!leg || !hangsWide(leg.trousers) || leg.hem > leg.ankleBone) return [];

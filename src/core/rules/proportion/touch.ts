@@ -10,7 +10,7 @@ export const touch = defineRule({
   why: "On a shaft that fits the leg a hem may touch: nothing catches, but the edge looks undecided.",
   tags: ["hem"],
   messages: {
-    touches: "The hem of {trousers} just touches {shoe} (gap {gap}, shaft {ease} off the leg): it passes.",
+    touches: "The hem of {trousers} just touches the top of {shoe}, which fits close to the leg: it works.",
   },
   read(dressed, { judge }) {
     const met = bootLeg(dressed, "touch");

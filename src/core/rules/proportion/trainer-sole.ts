@@ -17,9 +17,9 @@ export const trainerSole = defineRule({
   },
   tags: ["hem"],
   messages: {
-    light: "The {sole} sole of {shoe} is light enough under {skirt} ({zone}).",
+    light: "The {sole} sole of {shoe} is light enough under {skirt}.",
     heavy:
-      "The {sole} sole of {shoe} is too much under {skirt} ({zone}): the longer the skirt, the daintier the trainer.",
+      "The {sole} sole of {shoe} is too heavy under {skirt}: the longer the skirt, the lighter the trainer.",
   },
   read({ skirt, shoe, body }, { params, judge }) {
     if (!skirt || !shoe || !isTrainer(shoe.piece)) return [];

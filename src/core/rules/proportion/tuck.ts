@@ -15,10 +15,10 @@ export const tuck = defineRule({
   tags: ["hem"],
   messages: {
     never:
-      "This rule book never tucks, and here {trousers} {trousersCount, plural, one {goes} other {go}} into {shoe}.",
-    bulges: "{excess} of cloth beyond the leg goes into {shoe}: it bulges.",
-    low: "A shaft of {shaft} is too low to hold a tucked leg: {shoe}.",
-    smooth: "The leg of {trousers} goes into {shoe} with {excess} of cloth to spare: no bulge.",
+      "This rule book never tucks trousers into boots, and here {trousers} {trousersCount, plural, one {goes} other {go}} into {shoe}.",
+    bulges: "{excess} too much cloth goes into {shoe}: it bulges.",
+    low: "{shoe} {shoeCount, plural, one {is} other {are}} too low to hold a tucked leg: the shaft is {shaft}.",
+    smooth: "The leg of {trousers} goes smoothly into {shoe}.",
   },
   read(dressed, { params, schools, judge }) {
     const met = bootLeg(dressed, "tucked");

@@ -15,8 +15,8 @@ export const turnDepth = defineRule({
   },
   tags: ["hem"],
   messages: {
-    deep: "A turn of {depth} is too deep.",
-    fiddly: "A double roll of {depth} is fiddly and will not stay.",
+    deep: "A turn-up of {depth} is too deep.",
+    fiddly: "A double turn-up of {depth} is fiddly and will not stay.",
   },
   read({ leg }, { params, judge }) {
     if (!leg?.turn) return [];

@@ -11,8 +11,8 @@ export const turnLoose = defineRule({
   params: { most: param(1.75, "ratio", "opening over the leg's girth, from which it is loose") },
   tags: ["hem"],
   messages: {
-    unread: "Whether the turn-up bulks is not read: it needs the leg's girths.",
-    bulk: "The turned hem is {ratio} times the leg in it: bulk at the ankle.",
+    unread: "Measure the leg, and this will say whether the turn-up is bulky.",
+    bulk: "The turned hem is {ratio} times as wide as the leg in it: bulky at the ankle.",
   },
   read({ leg, body }, { params, judge }) {
     if (!leg?.turn || leg.trousers.figures.madeToTurn) return [];

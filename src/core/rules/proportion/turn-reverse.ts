@@ -11,7 +11,7 @@ export const turnReverse = defineRule({
   params: { most: param(15, "L*", "difference of depth from which the line is plain to see") },
   tags: ["hem"],
   messages: {
-    line: "The turn-up shows the inside of {trousers}, {depth} away in depth: answer that line in a sole, a top or a bag.",
+    line: "The turn-up shows the inside of {trousers}, in a clearly different depth. Repeat it in a sole, a top or a bag.",
   },
   read({ leg }, { params, judge }) {
     if (!leg?.turn) return [];

@@ -12,8 +12,8 @@ export const turnStrain = defineRule({
   params: { most: param(2.5, "cm", "most difference between the turned edge and the leg it lies on") },
   tags: ["hem"],
   messages: {
-    buckles: "The turn-up is {strain} too tight for the leg under it: it buckles.",
-    kicks: "The turn-up is {strain} wider than the leg under it: it kicks out.",
+    buckles: "The turn-up is {strain} too tight for the leg under it, and buckles.",
+    kicks: "The turn-up is {strain} wider than the leg under it, and kicks out.",
   },
   read({ leg }, { params, judge }) {
     if (!leg?.turn) return [];

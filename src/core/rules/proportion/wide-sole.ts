@@ -19,9 +19,9 @@ export const wideSole = defineRule({
   },
   tags: ["hem"],
   messages: {
-    heavy: "The heavy sole of {shoe} pushes out the hem of {trousers}.",
-    answered: "The toe of {shoe} comes out from under {trousers} and answers {other}.",
-    peeps: "The toe of {shoe} comes out from under {trousers}.",
+    heavy: "The heavy sole of {shoe} pushes the hem of {trousers} out.",
+    answered: "The toe of {shoe} shows under {trousers} and picks up {other}.",
+    peeps: "The toe of {shoe} shows under {trousers}.",
   },
   read(dressed, { params, judge }) {
     const { leg, body } = dressed;

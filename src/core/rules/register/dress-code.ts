@@ -24,15 +24,15 @@ const exchange = (piece: Piece | null) => (piece ? swapOrTakeOff(piece) : []);
 
 /** The messages of what a dress code bars, by its flag. */
 export const codeMessages = {
-  "closed toe": "The toes show in {piece}; {occasion} asks for a closed toe.",
-  "covered shoulders": "The shoulders are bare in {piece}; {occasion} asks for them covered.",
-  "hosiery expected": "The leg is bare; {occasion} expects hosiery.",
-  "no denim": "No denim at {occasion}: {piece}.",
-  "no trainers": "No trainers at {occasion}: {piece}.",
-  "quiet soles": "The heels of {piece} are heard; {occasion} asks for quiet soles.",
+  "closed toe": "The toes show in {piece}, and {occasion} asks for a closed toe.",
+  "covered shoulders": "The shoulders are bare in {piece}, and {occasion} asks for them to be covered.",
+  "hosiery expected": "The leg is bare, and {occasion} expects hosiery.",
+  "no denim": "{occasion} asks for no denim, and {piece} {pieceCount, plural, one {is} other {are}} denim.",
+  "no trainers": "{occasion} asks for no trainers: choose other shoes than {piece}.",
+  "quiet soles": "The heels of {piece} can be heard, and {occasion} asks for quiet soles.",
   "no sparkle before evening":
     "{piece} {pieceCount, plural, one {sparkles} other {sparkle}}, and {occasion} is before evening.",
-  "head covered": "The head is bare; {occasion} asks for it covered.",
+  "head covered": "The head is bare, and {occasion} asks for it to be covered.",
 } as const satisfies Record<DressCodeFlag, string>;
 
 /** What each flag of a dress code bars, and what mends it. */

@@ -16,9 +16,9 @@ export const occasion = defineRule({
   },
   messages: {
     ...codeMessages,
-    right: "{word}: right for {occasion} ({level}).",
-    below: "{word}: less than {occasion} asks for ({level}).",
-    above: "{word}: more than {occasion} asks for ({level}).",
+    right: "The look is {word}: right for {occasion}.",
+    below: "The look is {word}: not dressed enough for {occasion}.",
+    above: "The look is {word}: too dressed for {occasion}.",
   },
   read(dressed, { params, judge }) {
     const { look, level } = dressed;

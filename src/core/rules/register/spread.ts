@@ -16,14 +16,14 @@ export const spread = defineRule({
   params: spreadParams,
   schools: ["trainers"],
   messages: {
-    far: "{piece} {pieceCount, plural, one {is} other {are}} {word}, and the rest of the look is {around}: they are dressed for two different days.",
+    far: "{piece} {pieceCount, plural, one {is} other {are}} {word}, and everything else is {around}: they do not belong on the same day.",
     meant:
-      "{piece} {pieceCount, plural, one {is} other {are}} {way} than the look, and {partner} {partnerCount, plural, one {leans} other {lean}} the same way: that looks meant.",
+      "{piece} {pieceCount, plural, one {is} other {are}} {way} than the rest, and {partner} {partnerCount, plural, one {goes} other {go}} the same way: that looks meant.",
     nearly:
-      "{piece} {pieceCount, plural, one {is} other {are}} {way} than the look; {partner} only just {partnerCount, plural, one {carries} other {carry}} it.",
-    just: "{piece} {pieceCount, plural, one {is} other {are}} only just within reach of a look that is otherwise {around}.",
+      "{piece} {pieceCount, plural, one {is} other {are}} {way} than the rest, and {partner} only just {partnerCount, plural, one {makes} other {make}} it look meant.",
+    just: "{piece} {pieceCount, plural, one {only just goes} other {only just go}} with a look that is otherwise {around}.",
     alone:
-      "{piece} {pieceCount, plural, one {is} other {are}} {word}, and nothing else is, in a look that is {around}.",
+      "{piece} {pieceCount, plural, one {is} other {are}} {word}, and nothing else in this {around} look is.",
   },
   read(dressed, { params, judge }) {
     const { level, visible } = dressed;

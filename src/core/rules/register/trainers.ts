@@ -10,13 +10,12 @@ export const trainers = defineRule({
   params: trainersParams,
   schools: ["trainers"],
   messages: {
-    apart: "{shoe} under {tailored}: this rule book keeps them apart.",
-    meant:
-      "{shoe} under {tailored}, with {top} instead of a shirt and tie: dressed up, and relaxed on purpose.",
+    apart: "{shoe} under {tailored}: this rule book keeps trainers and tailoring apart.",
+    meant: "{shoe} under {tailored}, with {top} instead of a shirt and tie: relaxed on purpose.",
     running:
-      "{shoe} {shoeCount, plural, one {is} other {are}} made for running: under {tailored} that looks like a change of shoes forgotten.",
-    tie: "{shoe} under {tailored}, and {tie} still at the collar: half changed.",
-    half: "{shoe} under {tailored} while {top} {topCount, plural, one {is} other {are}} still dressed up: half changed.",
+      "{shoe} {shoeCount, plural, one {is} other {are}} made for running. Under {tailored}, it looks as if the shoes were forgotten.",
+    tie: "{shoe} under {tailored}, with {tie} still at the collar: half changed.",
+    half: "{shoe} under {tailored}, while {top} {topCount, plural, one {is} other {are}} still dressed up: half changed.",
   },
   read(dressed, { params, schools, judge }) {
     const met = trainersUnderTailoring(dressed);

@@ -14,7 +14,7 @@ export const focal = definePairRule({
   },
   schools: ["ornament"],
   tags: ["set", "neck"],
-  messages: { many: "{count} pieces lead at the face: {pieces}." },
+  messages: { many: "{count} pieces lead at the face: {pieces}. One is enough." },
   pair: ["many"],
   concerns: ({ piece }, { statement }) => speaks(piece, statement) && isAtFace(piece),
   read({ visible }, { params, schools, judge }) {

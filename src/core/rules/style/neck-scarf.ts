@@ -10,8 +10,7 @@ export const neckScarf = definePairRule({
   params: { apart: param(2, "cm", "how far under the scarf's edge a chain must end") },
   tags: ["set", "neck"],
   messages: {
-    share:
-      "{scarf} and {necklace} share one neck (the chain ends {drop} down, the scarf {edge}): one of them goes.",
+    share: "{scarf} and {necklace} crowd one neck: wear one of the two.",
   },
   pair: ["share"],
   concerns: ({ piece: { kind } }) => kind === "necklace" || kind === "scarf",

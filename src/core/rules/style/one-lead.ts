@@ -26,9 +26,9 @@ export const oneLead = definePairRule({
   tags: ["set"],
   messages: {
     leads:
-      "{lead} {leadCount, plural, one {leads, and the rest lets it} other {lead, and the rest lets them}}.",
-    answer: "{count} lead and answer one another: {leads}.",
-    many: "{count} pieces lead at once: {leads}.",
+      "{lead} {leadCount, plural, one {leads, and everything else lets it} other {lead, and everything else lets them}}.",
+    answer: "{count} pieces lead together, and they belong together: {leads}.",
+    many: "{count} pieces want to be seen first: {leads}.",
   },
   pair: ["answer", "many"],
   concerns: ({ piece }, { statement }) => speaks(piece, statement),

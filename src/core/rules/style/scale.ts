@@ -21,11 +21,9 @@ export const scale = definePairRule({
   },
   tags: ["set"],
   messages: {
-    dainty:
-      "{shoe} {shoeCount, plural, one {stands} other {stand}} heavy under the dainty {bag} ({share} of the height).",
-    large:
-      "{bag}, {share} of the height, {bagCount, plural, one {is} other {are}} large over the thin sole of {shoe}.",
-    lost: "{jewel} {jewelCount, plural, one {is} other {are}} lost beside the print of {print}.",
+    dainty: "{shoe} {shoeCount, plural, one {looks} other {look}} heavy with such a small bag as {bag}.",
+    large: "{bag} {bagCount, plural, one {is} other {are}} large for the thin sole of {shoe}.",
+    lost: "{jewel} {jewelCount, plural, one {gets} other {get}} lost beside the print of {print}.",
   },
   pair: ["dainty", "large"],
   concerns: ({ piece: { kind } }) => kind === "shoe" || kind === "bag",

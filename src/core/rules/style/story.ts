@@ -15,9 +15,9 @@ export const story = definePairRule({
   },
   tags: ["set"],
   messages: {
-    shared: "Everything that speaks here says one thing: {pole} ({count} pieces).",
-    contrast: "{pole} against {against}, two opposites on purpose, and nothing else.",
-    unrelated: "These pieces pull {count} ways at once: {poles}.",
+    shared: "Everything that stands out here says the same thing: {pole}.",
+    contrast: "{pole} against {against}: two opposites, on purpose.",
+    unrelated: "These pieces say {count} different things at once: {poles}.",
   },
   pair: ["contrast", "unrelated"],
   concerns: ({ piece }) => isHeard(piece),

@@ -10,7 +10,7 @@ export const wrist = defineRule({
   params: { speaks: param(1, "statement", "how much a piece speaks from which it is a pity to hide it") },
   messages: {
     hidden:
-      "The long sleeve of {sleeve} hides {pieces}: push it up, or leave {piecesCount, plural, one {it} other {them}} off.",
+      "The long sleeve of {sleeve} hides {pieces}. Push it up, or leave {piecesCount, plural, one {it} other {them}} off.",
   },
   read({ worn }, { params, judge }) {
     const hidden = worn

@@ -1,4 +1,5 @@
 import { createStore } from "zustand/vanilla";
+import type { LightName } from "@/core/colour/light";
 import type { Slot } from "@/core/piece/slots";
 import type { Change } from "@/core/reading/change";
 import type { BenchLook, BenchSource } from "@/core/studio/bench-source";
@@ -11,6 +12,9 @@ export type TrayFilter = (typeof trayFilters)[number];
 
 /** What lies in the tray. */
 export type TrayContent = "candidates" | "edit pass" | "whole sets";
+
+export const surrounds = ["light", "middle", "dark"] as const;
+export type Surround = (typeof surrounds)[number];
 
 export type BenchDialog = "keep" | "keys" | "tailor" | "levers" | "this look" | "compare" | "fact" | "apart";
 
@@ -36,6 +40,9 @@ export interface BenchState {
   readonly beyond: boolean;
   readonly tray: TrayContent;
   readonly dialog: BenchDialog | null;
+  /** The grey that the figure stands before, and the light it stands in. */
+  readonly surround: Surround;
+  readonly light: LightName;
   /** What is asked for of a piece where a fact is put right: the field of its form; null for nothing special. */
   readonly asked: { readonly pieceId: string; readonly field: string } | null;
 }
@@ -55,6 +62,8 @@ export function createBenchStore({ start, startSteps, looks }: BenchSource) {
     beyond: false,
     tray: "candidates",
     dialog: null,
+    surround: "light",
+    light: "daylight",
     asked: null,
   }));
 }

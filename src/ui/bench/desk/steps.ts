@@ -1,3 +1,4 @@
+import type { LightName } from "@/core/colour/light";
 import { isLegged, slotOf, type Legged } from "@/core/piece/piece";
 import { slots, type Slot } from "@/core/piece/slots";
 import { adjustmentOn } from "@/core/piece/adjustment";
@@ -5,7 +6,7 @@ import { apply, wornSo, type Change } from "@/core/reading/change";
 import type { Verdict } from "@/core/reading/verdict";
 import type { BenchLook, BenchSource } from "@/core/studio/bench-source";
 import { layOut, pieceOf, type LookKey } from "@/core/studio/wardrobe";
-import type { BenchDialog, BenchState, BenchStore, TrayContent, TrayFilter } from "./bench-store";
+import type { BenchDialog, BenchState, BenchStore, Surround, TrayContent, TrayFilter } from "./bench-store";
 import { lookSteps } from "./look-steps";
 
 /** Turn-ups that the key goes through: none, once, twice. */
@@ -76,6 +77,8 @@ export function benchSteps(store: BenchStore, source: BenchSource) {
     tryOut: (tried: Change | null) => set({ tried }),
     filterBy: (filter: TrayFilter) => set({ filter, cursor: null }),
     showBeyond: (beyond: boolean) => set({ beyond, cursor: null }),
+    standBefore: (surround: Surround) => set({ surround }),
+    lightBy: (light: LightName) => set({ light }),
     lay: (tray: TrayContent) => set({ tray, cursor: null }),
     open: (dialog: BenchDialog | null) => set({ dialog, asked: null }),
     /** Opens the facts of a piece at the one that is asked for. */
