@@ -48,8 +48,8 @@ describe("a piece of which only its name was said", () => {
     await sees(page, /Grey pumps[\s\S]*2 measures not said/);
     await toPiece("Grey pumps");
     await page.reload();
-    expect(await valueOf("Lift at the heel, sole and heel")).toBe("");
-    expect([await chosen("Level"), await chosen("Statement"), await chosen("Cloth")]).toEqual([
+    expect(await valueOf("Heel height, with sole")).toBe("");
+    expect([await chosen("Level"), await chosen("How eye-catching"), await chosen("Cloth")]).toEqual([
       "Not said",
       "Not said",
       "Not said",
@@ -62,16 +62,16 @@ describe("a piece of which only its name was said", () => {
     expect([await chosen("Lowest level"), await chosen("Highest level")]).toEqual(["4.5", "7.5"]);
     await choose(page, "Level", "Not said");
     expect(await page.$("::-p-aria([name='Lowest level'][role='combobox'])")).toBeNull();
-    await choose(page, "Statement", "1 quiet");
+    await choose(page, "How eye-catching", "1 quiet");
     await press(page, "button", "Keep changes");
     await page.waitForFunction(() => location.pathname === "/rail");
     await toPiece("Grey pumps");
-    expect([await chosen("Level"), await chosen("Statement")]).toEqual(["Not said", "1 quiet"]);
+    expect([await chosen("Level"), await chosen("How eye-catching")]).toEqual(["Not said", "1 quiet"]);
   });
 });
 
 describe("what is not said and would decide", () => {
-  const question = "Not said of grey pumps: lift at the heel, sole and heel.";
+  const question = "Nobody has recorded this of the grey pumps: heel height, with sole.";
 
   it("is asked for at the bench, with what it would make of the look", async () => {
     await page.goto(`${site}/bench?client=${client}`);
@@ -84,7 +84,7 @@ describe("what is not said and would decide", () => {
   });
 
   it("is said where it is asked for, and read at once", async () => {
-    await press(page, "button", "Say it");
+    await press(page, "button", "Record it");
     await named(page, "dialog", "Put a fact right");
     await page.waitForFunction(() => document.activeElement?.id === "field-piece.figures.lift");
     await page.keyboard.type("2.5");

@@ -154,19 +154,19 @@ describe("what was put away", () => {
       (links) => links.find((link) => link.textContent?.includes("Plain belt"))?.getAttribute("href") ?? "",
     );
     await page.goto(site + href);
-    await press(page, "button", "Put away");
+    await press(page, "button", "Archive");
     await page.waitForFunction(() => location.pathname === "/rail");
     await page.goto(site + href);
-    await sees(page, "This piece is put away");
+    await sees(page, "This piece is in the archive");
     await page.goto(`${site}/rail`);
-    await press(page, "link", "What was put away");
+    await press(page, "link", "Archive");
     await page.waitForFunction(() => location.pathname === "/put-away");
     await press(page, "button", "Bring back Plain belt");
     await sees(page, "Plain belt is back.");
-    await sees(page, "Nothing is put away.");
+    await sees(page, "The archive is empty.");
     await page.goto(site + href);
-    await named(page, "button", "Put away");
-    expect(await shows(page, "This piece is put away")).toBe(false);
+    await named(page, "button", "Archive");
+    expect(await shows(page, "This piece is in the archive")).toBe(false);
   });
 });
 

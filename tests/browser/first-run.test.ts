@@ -38,9 +38,9 @@ const at = (index: number) => servers[index]?.url ?? "";
 describe("an empty database", () => {
   it("asks for the first studio, and names what is missing", async () => {
     await page.goto(`${at(0)}/`);
-    await named(page, "heading", "Nobody works here yet: found your studio");
+    await named(page, "heading", "Set up your studio");
     await press(page, "button", "Found the studio");
-    await sees(page, "Studio is empty: write something.");
+    await sees(page, "Enter a studio.");
     await fill(page, "Studio", "Harbour Fittings");
     await fill(page, "Your name", "Juna Ferrow");
     await fill(page, "Email", "juna@harbour.example");

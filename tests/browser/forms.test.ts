@@ -43,7 +43,7 @@ describe("a client", () => {
   it("needs a name and a height", async () => {
     await page.goto(`${site}/clients/new`);
     await press(page, "button", "Add client");
-    await sees(page, "Name is empty: write something.");
+    await sees(page, "Enter a name.");
     await sees(page, "Height is missing.");
   });
 
@@ -76,11 +76,11 @@ describe("a piece", () => {
     await page.goto(`${site}/rail/new`);
     await fill(page, "Colour", "something dark");
     await choose(page, "Form", "Boot");
-    await fill(page, "Lift at the heel, sole and heel", "tall");
+    await fill(page, "Heel height, with sole", "tall");
     await press(page, "button", "Add piece");
-    await sees(page, "Name is empty: write something.");
+    await sees(page, "Enter a name.");
     await sees(page, "Colour must be a colour such as navy or #2a66c8.");
-    await sees(page, 'Lift at the heel, sole and heel must be a number; "tall" is not.');
+    await sees(page, 'Heel height, with sole must be a number; "tall" is not.');
     const focused = await page.evaluate(() => document.activeElement?.id);
     expect(focused).toBe("field-piece.name");
   });
@@ -88,7 +88,7 @@ describe("a piece", () => {
   it("cannot be a boot without a shaft, nor 130 % of a colour", async () => {
     await fill(page, "Name", "Shaftless boot");
     await fill(page, "Colour", "#1d2742");
-    await fill(page, "Lift at the heel, sole and heel", "3");
+    await fill(page, "Heel height, with sole", "3");
     await press(page, "button", "Add piece");
     await sees(page, "A boot needs the height of its shaft above the footbed.");
     await fill(page, "Shaft above the footbed", "12");
@@ -118,7 +118,7 @@ describe("a base, an occasion, a set", () => {
     await openIngrid();
     await press(page, "link", "Lay out a base");
     await press(page, "button", "Lay out base");
-    await sees(page, "Name is empty: write something.");
+    await sees(page, "Enter a name.");
     await fill(page, "Name of the base", "Nothing on");
     await press(page, "button", "Lay out base");
     await sees(page, "A base needs at least one garment.");
@@ -145,11 +145,11 @@ describe("a base, an occasion, a set", () => {
     await page.keyboard.press("Backspace");
     await press(page, "button", "Keep set");
     await page.keyboard.press("Enter");
-    await sees(page, "Name is empty: write something.");
+    await sees(page, "Enter a name.");
     await fill(page, "Name of the set", "Barefoot");
     await page.keyboard.press("Enter");
     await sees(page, "A set needs shoes and at least two more accessories.");
-    await press(page, "button", "Leave it");
+    await press(page, "button", "Cancel");
     await page.keyboard.press("z");
   });
 });

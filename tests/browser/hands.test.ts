@@ -184,7 +184,7 @@ describe("by keys", () => {
 describe("what lies over the page", () => {
   it.each([
     ["n", "This look"],
-    ["l", "A step up, a step down"],
+    ["l", "Dressier or quieter"],
     ["s", "Keep as a set"],
     ["?", "Keys of the bench"],
   ])("leaves nothing for axe: key %s", async (key, dialog) => {

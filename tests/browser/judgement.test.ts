@@ -76,7 +76,7 @@ describe("a finding overruled", () => {
     await press(page, "button", "overrule");
     const button = await named(page, "button", "Overrule");
     expect(await button.evaluate((node) => (node as HTMLButtonElement).disabled)).toBe(true);
-    await press(page, "button", "Leave it");
+    await press(page, "button", "Cancel");
   });
 
   it("for always proposes changes of the rule book, each with what it would make of the look", async () => {
@@ -101,7 +101,7 @@ describe("a finding overruled", () => {
 describe("a rule opened from its finding", () => {
   it("shows its reason, its figures with their defaults, and the way to the rule book", async () => {
     await openBench();
-    await press(page, "button", "why");
+    await press(page, "button", "figures");
     await sees(page, /, default/);
     await press(page, "link", "Polished, version 2: set it otherwise");
     await named(page, "heading", "Rule book of Teodor Almasi");
@@ -196,7 +196,7 @@ describe("levers and surprises", () => {
     await choose(page, "Base", "Moss jacket over grey");
     await sees(page, /\d+ to choose from/);
     await page.keyboard.press("l");
-    await named(page, "heading", "A step up, a step down");
+    await named(page, "heading", "Dressier or quieter");
     await sees(page, /The look stands at \d/);
     const name = await page.waitForFunction(() => {
       const lever = document.querySelector<HTMLElement>("[role='dialog'] td button");

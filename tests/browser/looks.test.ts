@@ -146,8 +146,8 @@ describe("several looks of one base for one occasion", () => {
     await putOn(page, "shoe", "White leather trainers");
     await kept();
     await page.keyboard.press("n");
-    await press(page, "button", "Put away");
-    await sees(page, "is put away.");
+    await press(page, "button", "Archive");
+    await sees(page, "is in the archive.");
     await isOn(page, "shoe", "Grey strap sandals");
     await press(page, "button", "Bring it back");
     await isOn(page, "shoe", "White leather trainers");
@@ -188,10 +188,10 @@ describe("a fact that is wrong", () => {
     const before = await caption();
     await page.keyboard.press("f");
     await named(page, "dialog", "Put a fact right");
-    await fill(page, "Lift at the heel, sole and heel", "none at all");
+    await fill(page, "Heel height, with sole", "none at all");
     await press(page, "button", "Keep it so");
-    await sees(page, 'Lift at the heel, sole and heel must be a number; "none at all" is not.');
-    await fill(page, "Lift at the heel, sole and heel", "4.5");
+    await sees(page, 'Heel height, with sole must be a number; "none at all" is not.');
+    await fill(page, "Heel height, with sole", "4.5");
     await press(page, "button", "Keep it so");
     await page.waitForFunction(() => !document.querySelector("[role=dialog]"));
     await isOn(page, "shoe", "lift 4.5 cm");

@@ -60,7 +60,7 @@ describe("a studio's members", () => {
     const client = await clientCalled(guest, site, "Ottoline Varga");
     await guest.goto(`${site}/clients/${client}`);
     await sees(guest, "Only an owner or a stylist may record clients and their measures.");
-    expect(await guest.$$("::-p-aria([name='Put away'][role='button'])")).toEqual([]);
+    expect(await guest.$$("::-p-aria([name='Archive'][role='button'])")).toEqual([]);
     await guest.goto(`${site}/clients/${client}/rules`);
     await sees(guest, "Only an owner or a stylist may overrule a rule, and change a client's rule book.");
     await guest.goto(`${site}/members`);

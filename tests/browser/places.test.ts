@@ -140,8 +140,8 @@ describe("every place", () => {
     await sees(page, "Highest heel");
     await page.$eval("a[href*='/bases/']:not([href$='/new'])", (link) => (link as HTMLElement).click());
     await sees(page, "Read bare");
-    await press(page, "button", "Put away");
-    await sees(page, "is put away.");
+    await press(page, "button", "Archive");
+    await sees(page, "is in the archive.");
     await press(page, "button", "Bring back");
     await sees(page, "is back.");
   });

@@ -10,7 +10,7 @@ export const metadata: Metadata = { title: "Begin" };
 export default async function BeginPage() {
   if (!(await noStudioYet())) redirect("/sign-in");
   return (
-    <Sheet title="Nobody works here yet: found your studio">
+    <Sheet title="Set up your studio">
       <FirstRunForm found={createFirstStudio} />
     </Sheet>
   );

@@ -1,3 +1,4 @@
+import { depthBand } from "./bands";
 import { familyOf } from "./family";
 import { relationOf, type Relation } from "./relation";
 import type { Shade } from "./shade";
@@ -7,27 +8,40 @@ export interface SaidRelation {
   readonly relation: Relation;
   /** The name of the relation. */
   readonly name: string;
-  /** Why, with the figures that decide. */
+  /** What it does, as a colleague would say it. */
   readonly why: string;
+  /** The figures that decide, for whoever wants them. */
+  readonly figures: string;
 }
 
 /** Says the relation of two shades as a colleague would. */
 export function sayRelation(one: Shade, other: Shade): SaidRelation {
   const relation = relationOf(one, other);
   const { kind, distance, depth, hueAngle, loud } = relation;
-  const dE = `dE ${distance.toFixed(1)}`;
-  const deep = `${Math.round(depth)} L* apart in depth`;
-  const hue = `${Math.round(hueAngle)}° of hue apart`;
+  const steps = sayDepth(one, other);
   const families = [familyOf(one), familyOf(other)];
+  const both = families[0] === families[1] ? `two shades of ${families[0]}` : families.join(" and ");
   const why = {
-    same: `One colour to the eye: ${dE}, and the eye parts two from about 2.5.`,
-    "near miss": `${dE} and ${deep}, both ${families[0] === families[1] ? families[0] : "of one end of the scale"}: it looks like a match that failed.`,
-    tonal: `${hue} and ${deep}: one colour, deeper and lighter.`,
-    neutrals: `Two neutrals, ${families.join(" and ")}, ${deep}.`,
-    "neutral + colour": `A neutral and a colour, ${families.join(" and ")}, ${deep}: the colour speaks, the neutral lets it.`,
-    analogous: `${hue}: neighbours on the wheel (25 to 50°).`,
-    contrast: `${hue}: across a third of the wheel (50 to 130°).`,
-    opposite: `${hue}: opposite sides of the wheel (from 130°).`,
+    same: "To the eye they are the same colour.",
+    "near miss": `They are nearly the same, ${both}: it looks like a match that did not work.`,
+    tonal: `One colour, ${steps}.`,
+    neutrals: `Two neutrals, ${both}, ${steps}.`,
+    "neutral + colour": `A neutral and a colour, ${both}, ${steps}: the colour stands out and the neutral lets it.`,
+    analogous: "Neighbouring colours: they sit easily together.",
+    contrast: "Clearly different colours: each is seen for itself.",
+    opposite: "Opposite colours: each makes the other look stronger.",
   }[kind];
-  return { relation, name: kind, why: loud ? `${why} Both are clear: loud.` : why };
+  return {
+    relation,
+    name: kind,
+    why: loud ? `${why} Both are clear, so together they are loud.` : why,
+    figures: `colour difference ${distance.toFixed(1)} (CIEDE2000), depth ${Math.round(depth)} of 100 apart, hue ${Math.round(hueAngle)}\u00b0 apart`,
+  };
+}
+
+/** How much darker one is than the other, in shades of seven. */
+function sayDepth(one: Shade, other: Shade): string {
+  const steps = Math.abs(depthBand(one.L) - depthBand(other.L));
+  if (steps === 0) return "about equally dark";
+  return steps === 1 ? "one shade apart" : `${steps} shades apart`;
 }

@@ -59,7 +59,7 @@ const common = {
   metal: oneOf(metalNames).required().label("Metal"),
   metalSize: between(0, 3).integer().required().label("How much metal shows"),
   poles: Joi.array().items(oneOf(poles)).unique().max(2).required().label("Style"),
-  statement: between(0, 3).integer().allow(null).required().label("Statement"),
+  statement: between(0, 3).integer().allow(null).required().label("How eye-catching"),
   register,
 };
 

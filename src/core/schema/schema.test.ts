@@ -106,7 +106,7 @@ describe("a piece", () => {
     expect(validate(piece, { ...said, figures })).toEqual({ ok: true, value: boot });
     const { lift: _old, ...without } = boot.figures;
     expect(faultsOf(piece, { ...said, figures: without })).toEqual({
-      "figures.lift": "Lift at the heel, sole and heel is missing.",
+      "figures.lift": "Heel height, with sole is missing.",
     });
   });
 
@@ -129,8 +129,8 @@ describe("a piece", () => {
   it.each([
     [{ figures: { ...boot.figures, shaft: null } }, "figures.shaft", /A boot needs the height of its shaft/],
     [{ figures: { ...boot.figures, form: "pump" } }, "figures.shaft", /A pump has no shaft/],
-    [{ figures: { ...boot.figures, platform: 9 } }, "figures.platform", /cannot be higher than the lift/],
-    [{ name: "  " }, "name", /Name is empty/],
+    [{ figures: { ...boot.figures, platform: 9 } }, "figures.platform", /cannot be higher than the heel/],
+    [{ name: "  " }, "name", /Enter a name/],
     [{ swatches: [] }, "swatches", /Colours needs at least 1/],
     [{ swatches: [{ hex: "#fff", share: 1, role: "ground" }] }, "swatches.0.hex", /Colour must be a colour/],
     [{ register: { low: 6, centre: 5, high: 7 } }, "register", /must lie between the lowest and the highest/],

@@ -34,7 +34,7 @@ const sayers: Record<string, Sayer> = {
   "any.only": (label, { valids, value }) =>
     `${label} must be one of ${listed(valids)}; ${shown(value)} is not.`,
   "any.invalid": (label, { value }) => `${label} cannot be ${shown(value)}.`,
-  "string.empty": (label) => `${label} is empty: write something.`,
+  "string.empty": (label) => `Enter ${within(label)}.`,
   "string.max": (label, { limit }) => `${label} is too long: at most ${limit} characters.`,
   "string.min": (label, { limit }) => `${label} is too short: at least ${limit} characters.`,
   "string.pattern.name": (label, { name }) => `${label} must be ${name}.`,
@@ -91,4 +91,11 @@ function shown(value: unknown): string {
 
 function given(value: unknown): string {
   return typeof value === "string" && value !== "" ? `; ${shown(value)} is not` : "";
+}
+
+/** A field within a sentence: "a name", "an address", "your name". */
+function within(label: string): string {
+  const field = label.charAt(0).toLowerCase() + label.slice(1);
+  if (/^(?:your|the|what|how)\b/.test(field)) return field;
+  return `${/^[aeiou]/.test(field) ? "an" : "a"} ${field}`;
 }

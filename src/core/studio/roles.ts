@@ -23,7 +23,7 @@ export const allowed: Readonly<Record<Deed, Allowed>> = {
   judge: { to: ["owner", "stylist"], say: "overrule a rule, and change a client's rule book" },
   "keep house": {
     to: ["owner"],
-    say: "change the studio's own rule book, templates and time zone, and when what is put away goes",
+    say: "change the studio's own rule book, templates and time zone, and when the archive is emptied",
   },
   lead: { to: ["owner"], say: "invite, change and remove members, and see what was changed by whom" },
 };

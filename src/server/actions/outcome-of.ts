@@ -29,7 +29,7 @@ function refusalOf<T>(error: unknown): Outcome<T> {
       "Somebody else changed this meanwhile. What you typed is still here: compare, then save again.",
     );
   if (error instanceof NotFound)
-    return refused("id", "This is no longer on record; it may have been put away.");
+    return refused("id", "This is no longer on record; it may be in the archive.");
   const { code, name } = error as { code?: string; name?: string };
   if (code === foreignKey) return refused("id", "This names something that is not on record in this studio.");
   if (code?.startsWith(unfitValue)) {

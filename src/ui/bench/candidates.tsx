@@ -7,6 +7,7 @@ import type { Piece } from "@/core/piece/piece";
 import type { Change } from "@/core/reading/change";
 import { countUnsaid } from "@/core/reading/open-questions";
 import { slotLabels } from "@/core/piece/slots";
+import { called, listed } from "@/core/words/called";
 import { ruleOf } from "@/core/rules/registry";
 import type { RankedPiece } from "@/workers/answers";
 import { Plate } from "../drawing/plate";
@@ -27,6 +28,8 @@ export function Candidates() {
   const active = useBenchState((state) => state.active);
   const cursor = useBenchState((state) => state.cursor);
   const filter = useBenchState((state) => state.filter);
+  const family = useBenchState((state) => state.family);
+  const metal = useBenchState((state) => state.metal);
   useEffect(() => {
     if (cursor === null) return;
     list.current
@@ -64,9 +67,9 @@ export function Candidates() {
         })}
         {fresh && candidates.length === 0 && notBelonging === 0 && (
           <p className="self-center text-ink-soft">
-            {filter === "all"
-              ? `Nothing on the rail for ${station}. Add a piece on the Rail and it is read here.`
-              : `Nothing here ${filter === "mends" ? "mends a fault" : "comes without a new fault"}: show all.`}
+            {filter === "all" && family === null && metal === null
+              ? `There is nothing for ${station} yet. Add a piece on the Rail and it comes up here.`
+              : "No piece is like that here. Show all of them again."}
           </p>
         )}
       </div>
@@ -85,7 +88,7 @@ function Beyond({ count }: { readonly count: number }) {
   return (
     <div className="flex w-36 shrink-0 flex-col justify-center gap-2 border-l border-rule px-3 text-tiny text-ink-soft">
       <p>
-        {count === 1 ? "One piece is" : `${count} pieces are`} not for {occasion}.
+        {count === 1 ? "One more piece does" : `${count} more pieces do`} not suit {called(occasion)}.
       </p>
       <Button size="small" onClick={() => steps.showBeyond(!beyond)}>
         {beyond ? "Leave them out" : "Show them"}
@@ -127,11 +130,11 @@ function Candidate({ candidate, index, piece, box }: CandidateProps) {
         if (byFinger && index !== cursor) steps.preview(index);
         else steps.put(candidate.pieceId, candidate.hem);
       }}
-      className={`flex w-34 shrink-0 cursor-pointer flex-col border border-rule bg-paper ${index === cursor ? "basted" : ""}`}
+      className={`flex w-38 shrink-0 cursor-pointer flex-col border border-rule bg-paper ${index === cursor ? "basted" : ""}`}
       {...listeners}
     >
       <div className="flex min-h-0 flex-1 items-center justify-center">
-        <Plate piece={piece} box={box} className="h-full max-h-20 w-full" />
+        <Plate piece={piece} box={box} className="h-full max-h-18 w-full" />
       </div>
       <Worth candidate={candidate} piece={piece} />
     </div>
@@ -142,18 +145,17 @@ function Candidate({ candidate, index, piece, box }: CandidateProps) {
 function Worth({ candidate, piece }: Pick<CandidateProps, "candidate" | "piece">) {
   const { worth, verdict, worn, mends, brings, hem } = candidate;
   const unit = useLengthUnit();
-  const titles = (ids: readonly string[]) =>
-    ids.map((id) => ruleOf(id)?.title.toLowerCase() ?? id).join("; ");
+  const titles = (ids: readonly string[]) => listed(ids.map((id) => (ruleOf(id)?.title ?? id).toLowerCase()));
   const says = hem
     ? sayHem(hem, unit)
     : mends.length > 0
-      ? `mends: ${titles(mends)}`
+      ? `fixes: ${titles(mends)}`
       : brings.length > 0
-        ? `brings: ${titles(brings)}`
+        ? `adds a problem: ${titles(brings)}`
         : sayUnsaid(countUnsaid(piece));
   return (
     <div className="px-1.5 pb-1">
-      <span className="block truncate text-tiny font-medium" title={piece.name}>
+      <span className="line-clamp-2 text-tiny font-medium" title={piece.name}>
         {piece.name}
       </span>
       <span className="flex items-center justify-between gap-1">
@@ -164,7 +166,7 @@ function Worth({ candidate, piece }: Pick<CandidateProps, "candidate" | "piece">
         </span>
         <SwatchStrip swatches={piece.swatches} className="h-2.5 w-10" />
       </span>
-      <span className="block h-[0.9375rem] truncate text-tiny text-ink-soft" title={says}>
+      <span className="line-clamp-2 h-[1.875rem] text-tiny text-ink-soft" title={says}>
         {says}
       </span>
     </div>
@@ -174,7 +176,7 @@ function Worth({ candidate, piece }: Pick<CandidateProps, "candidate" | "piece">
 /** Of what is not said of a piece, how much: the fewer, the surer what it would make of the look. */
 function sayUnsaid(count: number): string {
   if (count === 0) return "";
-  return count === 1 ? "1 thing of it not said" : `${count} things of it not said`;
+  return count === 1 ? "one thing about it is not recorded" : `${count} things about it are not recorded`;
 }
 
 /** What is done to the hem for a shoe: "hem turned up once, 4 cm". */

@@ -2,6 +2,7 @@
 
 import { sayLength, type LengthUnit } from "@/core/length/length";
 import type { Edge } from "@/core/reading/edges";
+import { called } from "@/core/words/called";
 import { withinSentence } from "@/core/words/within-sentence";
 import { useLengthUnit } from "../kit/length-unit";
 import { wouldRead } from "./would-read";
@@ -18,12 +19,12 @@ export function EdgeLine({ edges }: { readonly edges: readonly Edge[] }) {
 export function sayEdge({ label, piece, unit, by, verdict }: Edge, lengths: LengthUnit): string {
   const then = wouldRead(verdict);
   if (unit === "dE") {
-    const shade = piece ? withinSentence(piece.name) : "a colour";
-    return `On the edge: a shade lighter or darker in ${shade}, and ${then}. Look at its colour again by daylight.`;
+    const shade = piece ? called(piece.name) : "a colour";
+    return `It is close: with ${shade} a little lighter or darker, ${then}. Look at the colour again by daylight.`;
   }
-  const whose = piece ? `${withinSentence(label)} of ${withinSentence(piece.name)}` : withinSentence(label);
+  const whose = piece ? `${withinSentence(label)} of ${called(piece.name)}` : withinSentence(label);
   const more = by > 0 ? "more" : "less";
-  return `On the edge: were the ${whose} ${sayBit(Math.abs(by), lengths)} ${more}, ${then}. Measure it again.`;
+  return `It is close: with the ${whose} ${sayBit(Math.abs(by), lengths)} ${more}, ${then}. Measure it again.`;
 }
 
 /** A small length: millimetres read better than tenths of a centimetre. */

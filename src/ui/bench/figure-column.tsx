@@ -61,7 +61,13 @@ export function FigureColumn() {
         </Toggle>
       </div>
       {colours && (
-        <ColourDialog open onOpenChange={setColours} dressed={dressed} light={light} onLight={steps.lightBy} />
+        <ColourDialog
+          open
+          onOpenChange={setColours}
+          dressed={dressed}
+          light={light}
+          onLight={steps.lightBy}
+        />
       )}
     </section>
   );

@@ -45,7 +45,7 @@ interface FindingRowProps {
   readonly remedies: readonly Remedy[];
 }
 
-/** One finding: its mark and sentence, its figures with their limits, why, and what would mend it. */
+/** One finding: its mark and sentence, what would mend it, and one press away its figures, their limits and the rule. */
 export function FindingRow({ finding, overruled, judging, remedies }: FindingRowProps) {
   const unit = useLengthUnit();
   const may = useMay("judge");
@@ -72,11 +72,6 @@ export function FindingRow({ finding, overruled, judging, remedies }: FindingRow
             {may && <TextButton onClick={() => judging.onWithdraw(overruled.id)}>withdraw</TextButton>}
           </p>
         )}
-        <Figures
-          finding={finding}
-          judging={judging}
-          onOverrule={may && isFault(finding) && !overruled && !asking ? () => setAsking(true) : null}
-        />
         {asking && (
           <Overrule
             draft={`${judging.lookId}.${finding.rule}.${finding.message}`}
@@ -97,10 +92,15 @@ export function FindingRow({ finding, overruled, judging, remedies }: FindingRow
         )}
         {finding.caution && <p className="mt-0.5 text-tiny font-medium">Caution: {finding.caution}</p>}
         {!overruled && remedies.length > 0 && (
-          <div className="mt-1.5">
+          <div className="mt-1 mb-0.5">
             <RemedyButtons remedies={remedies} />
           </div>
         )}
+        <Figures
+          finding={finding}
+          judging={judging}
+          onOverrule={may && isFault(finding) && !overruled && !asking ? () => setAsking(true) : null}
+        />
       </div>
     </li>
   );
@@ -113,7 +113,7 @@ interface FiguresProps {
   readonly onOverrule: (() => void) | null;
 }
 
-/** The measured figures, their limits and units, and the rule itself behind a disclosure. */
+/** The measured figures with their limits and units, and the rule itself: both behind one press. */
 function Figures({ finding, judging, onOverrule }: FiguresProps) {
   const unit = useLengthUnit();
   const [open, setOpen] = useState(false);
@@ -129,11 +129,9 @@ function Figures({ finding, judging, onOverrule }: FiguresProps) {
   ];
   return (
     <div className="text-tiny text-ink-soft">
-      <p className="tabular">
-        {line.join("; ")}
-        {line.length > 0 && "; "}
-        <TextButton aria-expanded={open} onClick={() => setOpen(!open)} className="mr-2 text-left">
-          why
+      <p className="flex flex-wrap gap-x-3">
+        <TextButton aria-expanded={open} onClick={() => setOpen(!open)} className="text-left">
+          figures
         </TextButton>
         {onOverrule && (
           <TextButton onClick={onOverrule} className="text-left">
@@ -141,7 +139,12 @@ function Figures({ finding, judging, onOverrule }: FiguresProps) {
           </TextButton>
         )}
       </p>
-      {open && <RuleNote rule={finding.rule} book={judging.book} href={judging.hrefOf(finding.rule)} />}
+      {open && (
+        <>
+          {line.length > 0 && <p className="tabular mt-0.5">{line.join("; ")}</p>}
+          <RuleNote rule={finding.rule} book={judging.book} href={judging.hrefOf(finding.rule)} />
+        </>
+      )}
     </div>
   );
 }

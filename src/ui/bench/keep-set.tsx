@@ -87,7 +87,7 @@ export function KeepSet({ open, onOpenChange, clientId, accessories, save }: Kee
           <Button type="submit" look="strong" disabled={busy}>
             Keep set
           </Button>
-          <Button onClick={() => onOpenChange(false)}>Leave it</Button>
+          <Button onClick={() => onOpenChange(false)}>Cancel</Button>
         </div>
       </form>
     </Dialog>

@@ -17,8 +17,8 @@ export function LevelScale({ placing, worn }: { readonly placing: Placing; reado
       <Ladder placing={placing} />
       <p className="tabular mt-0.5 text-tiny text-ink-soft">
         {span
-          ? `The clothes alone stand at ${round(base)}, ${levelWord(base)}, and can be taken from ${round(span.low)} to ${round(span.high)}; with what is on they stand at ${round(level)}.`
-          : `By themselves these pieces stand at ${round(level)}, ${levelWord(level)}.`}
+          ? `The clothes alone are ${levelWord(base)}. Accessories can take them from ${levelWord(span.low)} to ${levelWord(span.high)}; as they are worn now they are ${levelWord(level)}.`
+          : `These pieces are ${levelWord(level)}.`}
       </p>
       {heard.length > 0 && (
         <ul aria-label="What places the clothes" className="tabular flex flex-wrap gap-x-3 text-tiny">

@@ -24,7 +24,7 @@ export function Levers({ onClose }: { readonly onClose: () => void }) {
     <Dialog
       open
       onOpenChange={onClose}
-      title="A step up, a step down"
+      title="Dressier or quieter"
       about={
         level === null
           ? "Nothing is on yet."

@@ -9,15 +9,15 @@ describe("a question about what is not said", () => {
   it.each([
     [
       { piece: trousers, answer: { of: "measure", name: "above", value: 41 }, verdict: "jars" },
-      "Not said of navy trousers: around, 10 cm above the hem. Were it 41 cm, it would jar.",
+      "Nobody has recorded this of the navy trousers: around, 10 cm above the hem. If it is 41 cm, the look would jar.",
     ],
     [
       { piece: brooch, answer: { of: "level", value: 8 }, verdict: "sits" },
-      'Not said of brass brooch: level. Were it formal, it would read "sits".',
+      "Nobody has recorded how dressed the brass brooch is. If it is formal, the look would sit.",
     ],
     [
       { piece: brooch, answer: { of: "statement", value: 2 }, verdict: "sings" },
-      'Not said of brass brooch: statement. Were it leading, it would read "sings".',
+      "Nobody has recorded how eye-catching the brass brooch is. If it is leading, the look would sing.",
     ],
   ] as const)(
     "says what, the nearest thing that would decide, and how the look would read",
@@ -28,6 +28,6 @@ describe("a question about what is not said", () => {
 
   it("says a length in the studio's unit", () => {
     const answer = { of: "measure", name: "width", value: 5.08 } as const;
-    expect(sayQuestion({ piece: brooch, answer, verdict: "jars" }, "in")).toContain("Were it 2 in,");
+    expect(sayQuestion({ piece: brooch, answer, verdict: "jars" }, "in")).toContain("If it is 2 in,");
   });
 });

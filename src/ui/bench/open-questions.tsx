@@ -5,6 +5,8 @@ import { statementWords } from "@/core/piece/piece-common";
 import { specOf, type Piece } from "@/core/piece/piece";
 import type { Answer, Certainty, OpenQuestion } from "@/core/reading/open-questions";
 import { levelWord } from "@/core/register/ladder";
+import { called } from "@/core/words/called";
+import { numberOf } from "@/core/words/number";
 import { withinSentence } from "@/core/words/within-sentence";
 import { useLengthUnit } from "../kit/length-unit";
 import { TextButton } from "../kit/text-button";
@@ -27,15 +29,15 @@ export function OpenQuestions({ open }: Pick<Certainty, "open">) {
           {sayQuestion(question, unit)}{" "}
           {source.kept && (
             <TextButton onClick={() => steps.askFor(question.piece.id, fieldOf(question.answer))}>
-              Say it
+              Record it
             </TextButton>
           )}
         </p>
       ))}
       {more > 0 && (
         <p className="text-ink-soft">
-          {more === 1 ? "One thing more that is not said" : `${more} things more that are not said`} would
-          decide.
+          {more === 1 ? "One more thing that nobody recorded" : `${more} more things that nobody recorded`}{" "}
+          could change the verdict.
         </p>
       )}
     </div>
@@ -56,13 +58,23 @@ const fields = { level: "register", statement: "statement", style: "poles", clot
 
 /** What is not said, the nearest thing that would decide, and how the look would read then. */
 export function sayQuestion({ piece, answer, verdict }: OpenQuestion, unit: LengthUnit): string {
-  const name = withinSentence(piece.name);
-  return `Not said of ${name}: ${labelOf(piece, answer)}. Were it ${sayAnswer(piece, answer, unit)}, ${wouldRead(verdict)}.`;
+  const name = called(piece.name);
+  return `Nobody has recorded ${whatOf(piece, answer, name)}. If it is ${sayAnswer(piece, answer, unit)}, ${wouldRead(verdict)}.`;
 }
 
-function labelOf(piece: Piece, answer: Answer): string {
-  if (answer.of !== "measure") return answer.of;
-  return withinSentence(specOf(piece).figures[answer.name]?.label ?? answer.name);
+/** What is asked of a piece, within a sentence. */
+function whatOf(piece: Piece, answer: Answer, name: string): string {
+  switch (answer.of) {
+    case "measure":
+      return `this of ${name}: ${withinSentence(specOf(piece).figures[answer.name]?.label ?? answer.name)}`;
+    case "level":
+      return `how dressed ${name} ${numberOf(piece.name) === 1 ? "is" : "are"}`;
+    case "statement":
+      return `how eye-catching ${name} ${numberOf(piece.name) === 1 ? "is" : "are"}`;
+    case "style":
+    case "cloth":
+      return `the ${answer.of} of ${name}`;
+  }
 }
 
 function sayAnswer(piece: Piece, answer: Answer, lengths: LengthUnit): string {
@@ -86,6 +98,6 @@ function sayAnswer(piece: Piece, answer: Answer, lengths: LengthUnit): string {
 
 function sayIdle(idle: number): string {
   return idle === 1
-    ? "One thing is not said of these pieces; whatever it is, the verdict stays."
-    : `${idle} things are not said of these pieces; whatever each of them is, the verdict stays.`;
+    ? "One thing about these pieces is not recorded. Whatever it is, the verdict stays."
+    : `${idle} things about these pieces are not recorded. Whatever they are, the verdict stays.`;
 }

@@ -75,7 +75,7 @@ export function Overrule(props: OverruleProps) {
           </Button>
         )}
         <Button size="small" onClick={onCancel}>
-          Leave it
+          Cancel
         </Button>
       </div>
     </form>

@@ -1,17 +1,20 @@
 "use client";
 
+import { ChevronRight } from "lucide-react";
+import { nextStation } from "@/core/reading/next-station";
 import type { Remedy } from "@/core/reading/remedies";
-import { bySeverity } from "@/core/reading/severity";
+import { bySeverity, isFault } from "@/core/reading/severity";
 import type { LensReading, Reading } from "@/core/reading/read";
 import { lensLabels, type Finding } from "@/core/rules/finding";
 import { useDesk } from "./desk/use-desk";
 import { EdgeLine } from "./edge-line";
 import { FindingRow } from "./finding-row";
+import { NextStation } from "./next-station";
 import { IdleUnsaid, OpenQuestions } from "./open-questions";
 import { LevelScale } from "./level-scale";
 import { RemedyButtons } from "./remedy-buttons";
 
-/** What the rules say: eight gauges, then every finding with its figures and remedies, gravest first. */
+/** What the rules say: eight gauges, what the outfit lacks, what to change, gravest first, and what works behind one line. */
 export function ReadingPanel() {
   const { reading, standing, judging, refusal, answers, isShown, dressed } = useDesk();
   const { placing, worn } = dressed;
@@ -20,7 +23,21 @@ export function ReadingPanel() {
     fresh
       ? (answers.remedies.mended.find((entry) => reading.findings[entry.finding] === finding)?.remedies ?? [])
       : [];
-  const groups = groupsOf(reading);
+  const next = nextStation(dressed, reading.findings);
+  const { faults, praise, others } = partsOf(reading);
+  const rows = (findings: readonly Finding[]) => (
+    <ul>
+      {findings.map((finding, i) => (
+        <FindingRow
+          key={`${finding.rule}-${i}`}
+          finding={finding}
+          overruled={standing.overruled[reading.findings.indexOf(finding)] ?? null}
+          judging={judging}
+          remedies={remediesOf(finding)}
+        />
+      ))}
+    </ul>
+  );
   return (
     <section aria-label="Reading" className="col-span-2 flex min-h-0 flex-col bg-paper md:col-span-1">
       <Gauges lenses={reading.lenses} />
@@ -38,33 +55,46 @@ export function ReadingPanel() {
         )}
         {fresh && <EdgeLine edges={answers.edges} />}
         {fresh && <OpenQuestions open={answers.certainty.open} />}
-        {groups.length === 0 && (
-          <p className="pt-6 text-ink-soft">
-            Nothing to read yet. Choose a station and put on a first piece: shoes decide the most.
-          </p>
-        )}
-        {groups.map(({ lens, findings }) => (
-          <div key={lens} className="pt-3">
-            <h2 className="text-body">{lensLabels[lens]}</h2>
-            {lens === "register" && placing && <LevelScale placing={placing} worn={worn} />}
-            <ul>
-              {findings.map((finding, i) => (
-                <FindingRow
-                  key={`${finding.rule}-${i}`}
-                  finding={finding}
-                  overruled={standing.overruled[reading.findings.indexOf(finding)] ?? null}
-                  judging={judging}
-                  remedies={remediesOf(finding)}
-                />
-              ))}
-            </ul>
+        {next && <NextStation next={next} />}
+        {faults.length > 0 && (
+          <div className="pt-3">
+            <h2 className="text-body">
+              {faults.length === 1 ? "One thing to change" : `${faults.length} things to change`}
+            </h2>
+            {rows(faults)}
           </div>
-        ))}
+        )}
+        {others.length > 0 && (
+          <div className="pt-3">
+            <h2 className="text-body">Good to know</h2>
+            {rows(others)}
+          </div>
+        )}
+        {praise.length > 0 && (
+          <details className="group pt-3" open={faults.length === 0}>
+            <summary className="flex cursor-pointer list-none items-baseline gap-2 text-body marker:hidden touch:min-h-11 touch:items-center">
+              <ChevronRight
+                className="size-3.5 shrink-0 self-center transition-transform group-open:rotate-90"
+                aria-hidden="true"
+              />
+              <h2 className="text-body">
+                {praise.length === 1 ? "One thing works well" : `${praise.length} things work well`}
+              </h2>
+            </summary>
+            {rows(praise)}
+          </details>
+        )}
+        {placing && (
+          <div className="pt-3">
+            <h2 className="text-body">How dressed it is</h2>
+            <LevelScale placing={placing} worn={worn} />
+          </div>
+        )}
         {fresh && answers.remedies.alsoBetter.length > 0 && (
           <div className="pt-3">
             <h2 className="text-body">Also better</h2>
             <p className="mb-1.5 text-tiny text-ink-soft">
-              These mend nothing above, and the look gains by them.
+              These fix nothing above, but the look is better with them.
             </p>
             <RemedyButtons remedies={answers.remedies.alsoBetter} />
           </div>
@@ -75,22 +105,14 @@ export function ReadingPanel() {
   );
 }
 
-/** Findings by lens; the lens with the gravest finding first, the gravest first within it. */
-function groupsOf(reading: Reading) {
-  return (
-    reading.lenses
-      .map(({ lens }) => ({
-        lens,
-        findings: reading.findings.filter((finding) => finding.lens === lens).sort(bySeverity),
-      }))
-      // The register says where the look stands even when nothing is to be said against it.
-      .filter(({ lens, findings }) => findings.length > 0 || (lens === "register" && reading.level !== null))
-      .sort((one, other) => {
-        const [a] = one.findings;
-        const [b] = other.findings;
-        return a && b ? bySeverity(a, b) : other.findings.length - one.findings.length;
-      })
-  );
+/** What asks for a change, the gravest first; what works; and what is good to know. */
+function partsOf({ findings }: Reading) {
+  const sorted = [...findings].sort(bySeverity);
+  return {
+    faults: sorted.filter(isFault),
+    praise: sorted.filter(({ effect }) => effect === "sings" || effect === "lifts"),
+    others: sorted.filter(({ effect }) => effect === "note" || effect === "unread"),
+  };
 }
 
 function Gauges({ lenses }: { readonly lenses: readonly LensReading[] }) {

@@ -3,6 +3,7 @@
 import { useEffect, useRef } from "react";
 import { isTailoredLayer, slotOf, type Piece } from "@/core/piece/piece";
 import { needsTailoring, slotLabels, slots, type Slot } from "@/core/piece/slots";
+import { nextStation } from "@/core/reading/next-station";
 import { Plate } from "../drawing/plate";
 import { useLengthUnit } from "../kit/length-unit";
 import { sayWay } from "./change-words";
@@ -14,7 +15,8 @@ export const stationsId = "stations";
 /** The slots from head to floor, one row each: what is on, and the figures of it that matter. */
 export function Stations() {
   const list = useRef<HTMLDivElement>(null);
-  const { dressed, steps } = useDesk();
+  const { dressed, reading, steps } = useDesk();
+  const next = nextStation(dressed, reading.findings)?.slot ?? null;
   const active = useBenchState((state) => state.active);
   useEffect(() => {
     list.current?.querySelector(`#station-${active}`)?.scrollIntoView({ block: "nearest" });
@@ -48,6 +50,7 @@ export function Stations() {
             slot={slot}
             pieces={look.accessories.filter((piece) => slotOf(piece) === slot)}
             active={slot === active}
+            next={slot === next}
             onActive={() => {
               steps.go(slot);
               list.current?.focus({ preventScroll: true });
@@ -63,10 +66,12 @@ interface StationProps {
   readonly slot: Slot;
   readonly pieces: readonly Piece[];
   readonly active: boolean;
+  /** Best filled next. */
+  readonly next: boolean;
   readonly onActive: () => void;
 }
 
-function Station({ slot, pieces, active, onActive }: StationProps) {
+function Station({ slot, pieces, active, next, onActive }: StationProps) {
   const { steps } = useDesk();
   const [first] = pieces;
   const last = pieces[pieces.length - 1];
@@ -89,8 +94,11 @@ function Station({ slot, pieces, active, onActive }: StationProps) {
         </span>
       )}
       <span className="min-w-0 flex-1 py-0.5 leading-tight">
-        <span className={`block text-tiny leading-tight ${active && !first ? "font-semibold" : "text-ink-soft"}`}>
+        <span
+          className={`block text-tiny leading-tight ${active && !first ? "font-semibold" : "text-ink-soft"}`}
+        >
           {slotLabels[slot]}
+          {next && <span className="text-thread"> next</span>}
         </span>
         {first && <Named pieces={pieces} />}
       </span>

@@ -36,7 +36,7 @@ export function ThisLook({ onClose, move }: ThisLookProps) {
     const bringBack = async () => {
       if (await granted(() => move({ id: look.id, away: false }))) steps.comeBack(look);
     };
-    toast(`${called} is put away.`, {
+    toast(`${called} is in the archive.`, {
       duration: long,
       action: { label: "Bring it back", onClick: () => void bringBack() },
     });
@@ -90,7 +90,7 @@ export function ThisLook({ onClose, move }: ThisLookProps) {
         )}
         {source.kept && isBegun(look) && (
           <Button size="touch" onClick={() => void putAway()}>
-            Put away
+            Archive
           </Button>
         )}
       </div>

@@ -1,19 +1,28 @@
 "use client";
 
+import { useMemo } from "react";
+import { metalNames } from "@/core/finish/metals";
+import { slotOf } from "@/core/piece/piece";
 import { slotLabels } from "@/core/piece/slots";
 import { Button } from "../kit/button";
 import { Segments } from "../kit/segments";
+import { Select } from "../kit/select";
 import { Candidates } from "./candidates";
 import { trayFilters } from "./desk/bench-store";
 import { useBenchState, useDesk } from "./desk/use-desk";
 import { EditPass } from "./edit-pass";
+import { familiesOf } from "./narrowed";
+import { stationsId } from "./stations";
 import { WholeSets } from "./whole-sets";
 
 /** What could be put on: candidates for the station, the edit pass, or whole sets. */
 export function Tray() {
   const tray = useBenchState((state) => state.tray);
   return (
-    <section aria-label="Tray" className="col-span-2 flex min-h-0 flex-col border-t border-rule-strong bg-well md:col-span-1">
+    <section
+      aria-label="Tray"
+      className="col-span-2 flex min-h-0 flex-col border-t border-rule-strong bg-well md:col-span-1"
+    >
       {tray === "candidates" && (
         <>
           <CandidatesHead />
@@ -31,15 +40,16 @@ export function Tray() {
   );
 }
 
+/** What the tray holds, and how it is narrowed down. */
 function CandidatesHead() {
   const { answers, steps } = useDesk();
   const active = useBenchState((state) => state.active);
   const filter = useBenchState((state) => state.filter);
   return (
-    <div className="flex items-center gap-3 px-4 pt-1.5 pb-1">
+    <div className="flex flex-wrap items-center gap-x-3 gap-y-1 px-4 pt-1.5 pb-1">
       <h2 className="text-body">{slotLabels[active]}</h2>
       <span className="tabular text-tiny text-ink-soft" aria-live="polite">
-        {answers.fresh ? `${answers.candidates.length} to choose from, the best first` : "reading ..."}
+        {answers.fresh ? `${answers.candidates.length} to choose from, best first` : "reading ..."}
       </span>
       <Segments
         label="Show"
@@ -49,19 +59,60 @@ function CandidatesHead() {
         onChange={steps.filterBy}
         segments={trayFilters.map((name) => ({ value: name, shown: name }))}
       />
-      <Button size="tiny" onClick={() => steps.lay("whole sets")}>
-        whole sets
-      </Button>
-      <Button size="tiny" onClick={() => steps.lay("edit pass")}>
-        edit pass
-      </Button>
-      <span className="ml-auto hidden text-tiny text-ink-soft [@media(pointer:coarse)]:inline">
-        Tap to see it on the figure, tap again to put it on
-      </span>
-      <span className="ml-auto hidden text-tiny text-ink-soft lg:inline [@media(pointer:coarse)]:hidden">
-        &uarr;&darr; station &nbsp; &larr;&rarr; candidate &nbsp; Enter puts on &nbsp; Backspace takes off
-        &nbsp; ? all keys
+      <Narrow />
+      <span className="ml-auto flex gap-1.5">
+        <Button size="tiny" onClick={() => steps.lay("whole sets")}>
+          whole sets
+        </Button>
+        <Button size="tiny" onClick={() => steps.lay("edit pass")}>
+          edit pass
+        </Button>
       </span>
     </div>
+  );
+}
+
+const any = "any";
+
+/** Only one colour, only one metal: of those that are on the rail for this station. */
+function Narrow() {
+  const { source, steps } = useDesk();
+  const active = useBenchState((state) => state.active);
+  const family = useBenchState((state) => state.family);
+  const metal = useBenchState((state) => state.metal);
+  const here = useMemo(() => source.pieces.filter((piece) => slotOf(piece) === active), [source, active]);
+  const families = useMemo(() => [...new Set(here.flatMap(familiesOf))].sort(), [here]);
+  const metals = metalNames.filter(
+    (name) => name !== "none" && name !== "unknown" && here.some((piece) => piece.metal === name),
+  );
+  const optionsOf = (names: readonly string[], all: string) => [
+    { id: any, name: all },
+    ...names.map((name) => ({ id: name, name })),
+  ];
+  const chosen = <T extends string>(names: readonly T[], id: string) =>
+    names.find((name) => name === id) ?? null;
+  return (
+    <>
+      {families.length > 1 && (
+        <Select
+          label="Colour"
+          value={family ?? any}
+          options={optionsOf(families, "any colour")}
+          onChange={(id) => steps.onlyOf({ family: chosen(families, id) })}
+          className="h-6 text-tiny touch:h-11"
+          focusAfter={stationsId}
+        />
+      )}
+      {metals.length > 1 && (
+        <Select
+          label="Metal"
+          value={metal ?? any}
+          options={optionsOf(metals, "any metal")}
+          onChange={(id) => steps.onlyOf({ metal: chosen(metals, id) })}
+          className="h-6 text-tiny touch:h-11"
+          focusAfter={stationsId}
+        />
+      )}
+    </>
   );
 }

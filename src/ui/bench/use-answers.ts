@@ -8,7 +8,7 @@ import type { LookKey } from "@/core/studio/wardrobe";
 import type { RankedPiece } from "@/workers/answers";
 import { useAsk, type Question } from "../counsel/use-ask";
 import type { Advisor } from "../counsel/use-counsel";
-import type { TrayFilter } from "./desk/bench-store";
+import { passes, type Narrowed } from "./narrowed";
 
 interface Told {
   readonly key: LookKey;
@@ -40,8 +40,7 @@ export interface Answers {
 }
 
 /** What the tray shows of the candidates. */
-interface Shown {
-  readonly filter: TrayFilter;
+interface Shown extends Narrowed {
   readonly beyond: boolean;
 }
 
@@ -50,7 +49,7 @@ export function useAnswers(
   advisor: Advisor | null,
   key: LookKey,
   slot: Slot,
-  { filter, beyond }: Shown,
+  { beyond, filter, family, metal, named, level }: Shown,
 ): Answers {
   const question = useCallback<Question<Told>>(
     async (counsel) => {
@@ -71,8 +70,11 @@ export function useAnswers(
   const told = value ?? last;
   const ofStation = told?.slot === slot ? told : null;
   const passing = useMemo(
-    () => ofStation?.candidates.filter((candidate) => passes(candidate, filter)) ?? [],
-    [ofStation, filter],
+    () =>
+      ofStation?.candidates.filter((candidate) =>
+        passes(candidate, { filter, family, metal, named, level }),
+      ) ?? [],
+    [ofStation, filter, family, metal, named, level],
   );
   const candidates = useMemo(
     () => [...passing.filter(mayBeShown), ...(beyond ? passing.filter((each) => !mayBeShown(each)) : [])],
@@ -98,9 +100,4 @@ const noRemedies: Remedies = { mended: [], alsoBetter: [] };
 /** What is on is shown even where it does not belong. */
 function mayBeShown({ belongs, worn }: RankedPiece): boolean {
   return belongs || worn;
-}
-
-function passes({ mends, brings }: RankedPiece, filter: TrayFilter): boolean {
-  if (filter === "mends") return mends.length > 0;
-  return filter === "all" || brings.length === 0;
 }

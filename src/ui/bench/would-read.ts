@@ -1,7 +1,8 @@
 import type { Verdict } from "@/core/reading/verdict";
-import { wordOf } from "../kit/marks";
 
-/** How a look would read then, as the end of a sentence. */
+const would: Readonly<Record<Verdict, string>> = { sings: "sing", sits: "sit", jars: "jar" };
+
+/** What a look would do then, as the end of a sentence. */
 export function wouldRead(verdict: Verdict): string {
-  return verdict === "jars" ? "it would jar" : `it would read "${wordOf(verdict)}"`;
+  return `the look would ${would[verdict]}`;
 }

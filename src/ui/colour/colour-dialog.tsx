@@ -91,7 +91,7 @@ export function ColourDialog({ open, onOpenChange, dressed, light, onLight }: Co
 }
 
 function Relation({ one, other }: { readonly one: Shade; readonly other: Shade }) {
-  const { name, why } = sayRelation(one, other);
+  const { name, why, figures } = sayRelation(one, other);
   return (
     <div className="grid grid-cols-[3.5rem_minmax(0,1fr)] items-center gap-3">
       <span className="flex h-10 border border-rule-strong" aria-hidden="true">
@@ -102,7 +102,8 @@ function Relation({ one, other }: { readonly one: Shade; readonly other: Shade }
         <span className="font-serif text-body font-medium">
           {name.charAt(0).toUpperCase() + name.slice(1)}.
         </span>{" "}
-        <span className="tabular">{why}</span>
+        <span>{why}</span>
+        <span className="tabular block text-tiny text-ink-soft">{figures}</span>
       </p>
     </div>
   );

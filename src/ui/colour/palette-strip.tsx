@@ -1,4 +1,4 @@
-import { temperatureWord } from "@/core/colour/bands";
+import { depthWord, temperatureWord } from "@/core/colour/bands";
 import { characterOf } from "@/core/colour/character";
 import { colourShares } from "@/core/dressing/colour-shares";
 import type { Dressed } from "@/core/dressing/dressed";
@@ -29,10 +29,17 @@ export function PaletteStrip({ dressed, onOpen }: PaletteStripProps) {
           ))}
         </span>
         <span className="tabular truncate">
-          {families.size} {families.size === 1 ? "family" : "families"}, {Math.round(Math.min(...depths))}-
-          {Math.round(Math.max(...depths))} L*, {temperatureWord(whole.temperature)}
+          {families.size === 1 ? "one colour" : `${families.size} colours`}, {rangeOf(depths)},{" "}
+          {temperatureWord(whole.temperature)} overall
         </span>
       </button>
     </Hint>
   );
+}
+
+/** From the darkest to the lightest, in words. */
+function rangeOf(depths: readonly number[]): string {
+  const darkest = depthWord(Math.min(...depths));
+  const lightest = depthWord(Math.max(...depths));
+  return darkest === lightest ? `all ${darkest}` : `${darkest} to ${lightest}`;
 }

@@ -5,5 +5,5 @@ import { temperature } from "@/core/colour/temperature";
 
 /** A shade in words and figures: family, depth, clarity, temperature. */
 export function sayShade(shade: Shade): string {
-  return `${familyOf(shade)}, ${depthWord(shade.L)} (${Math.round(shade.L)} L*), ${clarityBand(shade.clarity)}, ${temperatureWord(temperature(shade))}`;
+  return `${familyOf(shade)}, ${depthWord(shade.L)}, ${clarityBand(shade.clarity)}, ${temperatureWord(temperature(shade))}`;
 }

@@ -49,7 +49,7 @@ export function CharacterFields() {
       <fieldset>
         <legend className="mb-2 font-serif text-lead">Style and level</legend>
         <div className="grid grid-cols-2 gap-3 xl:grid-cols-4">
-          <StepField name="piece.statement" label="Statement" none="Not said" steps={statementWords} />
+          <StepField name="piece.statement" label="How eye-catching" none="Not said" steps={statementWords} />
           <LevelSpanField name="piece.register" />
         </div>
         <WordsField name="piece.poles" label="Style" help="one or two; none is not said" words={poles} />

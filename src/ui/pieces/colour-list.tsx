@@ -5,15 +5,25 @@
 import { useFieldArray, useFormContext, useWatch } from "react-hook-form";
 import { sayRelation } from "@/core/colour/say-relation";
 import { shadeOf } from "@/core/colour/shade";
-import { swatchRoles, type Swatch } from "@/core/piece/swatch";
+import { swatchRoles, type Swatch, type SwatchRole } from "@/core/piece/swatch";
 import { sayShade } from "../colour/shade-words";
 import { Button } from "../kit/button";
 import { ColourField } from "../kit/form/colour-field";
-import { ChoiceField, wordsAsOptions } from "../kit/form/fields";
+import { ChoiceField } from "../kit/form/fields";
 import { fieldId } from "../kit/form/field-id";
 import { NumberField } from "../kit/form/number-fields";
 
 const most = 12;
+
+/** Where on a piece a colour is. */
+const roleLabels: Readonly<Record<SwatchRole, string>> = {
+  ground: "Main",
+  motif: "Pattern",
+  trim: "Trim",
+  sole: "Sole",
+  lace: "Laces",
+  reverse: "Inside",
+};
 
 /** The colours of a piece, each with its share and its role. */
 export function ColourList() {
@@ -49,8 +59,8 @@ export function ColourList() {
             />
             <ChoiceField
               name={`piece.swatches.${i}.role`}
-              label="Role"
-              options={wordsAsOptions(swatchRoles)}
+              label="Where it is"
+              options={swatchRoles.map((role) => ({ value: role, label: roleLabels[role] }))}
             />
             {fields.length > 1 && (
               <Button

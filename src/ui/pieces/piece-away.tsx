@@ -15,7 +15,7 @@ export function PieceAway({ id, name, move }: PieceAwayProps) {
   const bringBack = useBringBack();
   return (
     <p className="mb-4 flex flex-wrap items-center gap-3 border border-dashed border-rule-strong bg-paper px-4 py-2">
-      This piece is put away: no look, set or search takes it up.
+      This piece is in the archive: no look, set or search uses it.
       <Button size="touch" onClick={() => void bringBack(name, () => move({ id, away: false }))}>
         Bring it back
       </Button>

@@ -21,13 +21,13 @@ export function PutAwayList({ records, purgeAfter, savePurgeTime, bringBack }: P
   const takeBack = useBringBack();
   if (records.length === 0)
     return (
-      <Page title="Put away">
-        <Empty say="Nothing is put away. What you put away is listed here, and comes back from here." />
+      <Page title="Archive">
+        <Empty say="The archive is empty. What you archive is listed here, and can be brought back from here." />
       </Page>
     );
   return (
     <Page
-      title="Put away"
+      title="Archive"
       about={
         purgeAfter === null
           ? "Nothing here is lost: each comes back as it was, where it was."

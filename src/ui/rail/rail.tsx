@@ -38,7 +38,7 @@ function Pieces({ clients, isEmpty, first, look }: RailProps) {
   );
   const away = (
     <ButtonLink look="quiet" href="/put-away">
-      What was put away
+      Archive
     </ButtonLink>
   );
   const add = (

@@ -18,7 +18,7 @@ export const commands: readonly Command[] = [
   { say: "One base, many looks", href: "/boards/base" },
   { say: "What is missing", href: "/boards/gaps" },
   { say: "The studio's rule book", href: "/rules" },
-  { say: "What was put away", href: "/put-away" },
+  { say: "Archive", href: "/put-away" },
   { say: "Members and your account", href: "/members" },
   { say: "Add a client", href: "/clients/new" },
   { say: "Add a piece", href: "/rail/new" },

@@ -6,7 +6,7 @@ import { purgeTime } from "@/server/records/studio";
 import { inOwnStudio } from "@/server/session/own-studio";
 import { PutAwayList } from "@/ui/put-away/put-away-list";
 
-export const metadata: Metadata = { title: "Put away" };
+export const metadata: Metadata = { title: "Archive" };
 
 export default async function PutAwayPage() {
   const room = await inOwnStudio(async (tenant) => ({

@@ -17,7 +17,7 @@ const figures = {
   carry: choice("Carried", carries),
   strap: length("Strap, end to end", 0, 160, 58, "0 when there is none"),
   strapThick: added(length("Strap, width", 0.1, 8, 1.2)),
-  handle: added(maybeLength("Handle, around", 1, 12, "a strap can be wound round it")),
+  handle: added(maybeLength("Thickness of the handle", 1, 12, "a strap can be wound round it")),
   strapMade: choice("Strap of", ["leather", "cloth", "chain"]),
   strapFixed: added(flag("Strap fixed to the bag")),
   secondStrap: added(maybeLength("Second strap, end to end", 10, 160)),

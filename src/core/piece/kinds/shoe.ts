@@ -18,7 +18,7 @@ const figures = {
     "running shoe",
     "boot",
   ]),
-  lift: length("Lift at the heel, sole and heel", 0, 20, 2),
+  lift: length("Heel height, with sole", 0, 20, 2),
   platform: length("Platform under the toes", 0, 12, 0.8),
   tip: choice("Heel", ["flat", "block", "slim", "stiletto", "wedge"]),
   toe: choice("Toe", ["round", "almond", "pointed", "square", "open"]),
@@ -43,8 +43,7 @@ export const shoe = defineKind({
       return { field: "shaft", say: "A boot needs the height of its shaft above the footbed." };
     if (form !== "boot" && shaft !== null)
       return { field: "shaft", say: `A ${form} has no shaft: leave it empty, or call it a boot.` };
-    if (platform > lift)
-      return { field: "platform", say: "The platform cannot be higher than the lift at the heel." };
+    if (platform > lift) return { field: "platform", say: "The platform cannot be higher than the heel." };
     return null;
   },
   extent: ({ lift, shaft }, { height }) => ({ from: -lift, to: shaft ?? topline * height }),

@@ -31,7 +31,7 @@ export const ground = defineRule({
     const facts = {
       of: { shoe },
       words: { ground: groundWords[occasion.ground], heel: heelWords[tip] },
-      figures: { lift: atMost("lift at the heel", lift, "cm", params.low) },
+      figures: { lift: atMost("heel height", lift, "cm", params.low) },
       proposals: wear("shoe"),
     };
     return footing === "mind" ? [judge("rubs", "mind", facts)] : [judge("jars", footing, { caution }, facts)];

@@ -133,7 +133,7 @@ export const benchActions: readonly BenchAction[] = [
   },
   {
     id: "levers",
-    words: "A step up, a step down",
+    words: "Dressier or quieter",
     keys: "l",
     inMenu: true,
     does: ({ steps }) => steps.open("levers"),

@@ -1,13 +1,15 @@
 import { createStore } from "zustand/vanilla";
+import type { Family } from "@/core/colour/family";
 import type { LightName } from "@/core/colour/light";
+import type { Metal } from "@/core/finish/metals";
 import type { Slot } from "@/core/piece/slots";
 import type { Change } from "@/core/reading/change";
 import type { BenchLook, BenchSource } from "@/core/studio/bench-source";
 import { benchLookOf, type LookWords } from "@/core/studio/look-record";
 import type { LookStep } from "@/core/studio/look-steps";
 
-/** Which candidates the tray shows. */
-export const trayFilters = ["all", "mends", "no new fault"] as const;
+/** Which candidates the tray shows, by what they would make of the look. */
+export const trayFilters = ["all", "fixes something", "adds no problem", "dressier", "quieter"] as const;
 export type TrayFilter = (typeof trayFilters)[number];
 
 /** What lies in the tray. */
@@ -36,6 +38,9 @@ export interface BenchState {
   /** A change that is looked at before it is made. */
   readonly tried: Change | null;
   readonly filter: TrayFilter;
+  /** Only those in which this colour or this metal is seen; null for any. */
+  readonly family: Family | null;
+  readonly metal: Metal | null;
   /** Whether the tray shows what does not belong at the occasion too. */
   readonly beyond: boolean;
   readonly tray: TrayContent;
@@ -59,6 +64,8 @@ export function createBenchStore({ start, startSteps, looks }: BenchSource) {
     cursor: null,
     tried: null,
     filter: "all",
+    family: null,
+    metal: null,
     beyond: false,
     tray: "candidates",
     dialog: null,

@@ -33,18 +33,22 @@ export function useLaidDesk(
 ): Omit<Desk, "toClient" | "openLook"> {
   const [store] = useState(() => createBenchStore(source));
   const steps = useMemo(() => benchSteps(store, source), [store, source]);
-  const { look: benchLook, active, cursor, tried, filter, beyond, words, steps: taken } = useStore(store);
+  const state = useStore(store);
+  const { look: benchLook, active, cursor, tried, words, steps: taken } = state;
+  const { beyond, filter, family, metal } = state;
   const key = useMemo(() => keyOf(benchLook, source), [benchLook, source]);
   const look = useMemo(() => layOut(source, key), [source, key]);
   const advisor = useCounsel(source);
-  const answers = useAnswers(advisor, key, active, { filter, beyond });
   const { holding, judging, refusal } = useJudging({ source, judgement, look: benchLook, key, advisor });
 
+  const named = useMemo(() => (id: string) => pieceOf(source, id), [source]);
   const asIs = useMemo(() => {
     const dressed = dress(look);
     const reading = readDressed(dressed);
     return { dressed, reading, standing: standingOf(reading, holding) };
   }, [look, holding]);
+  const { level } = asIs.reading;
+  const answers = useAnswers(advisor, key, active, { beyond, filter, family, metal, named, level });
   const candidate = cursor === null ? undefined : answers.candidates[cursor];
   const shown = useMemo(() => {
     const piece = candidate && pieceOf(source, candidate.pieceId);
@@ -77,7 +81,6 @@ export function useLaidDesk(
     const waiting = [...keptSince(source, madeBy), ...readWaiting(madeBy, source.client.id)];
     if (waiting.length > 0) steps.takeIn(waiting, new URLSearchParams(location.search).get("look"));
   }, [source, steps, madeBy]);
-  const named = useMemo(() => (id: string) => pieceOf(source, id), [source]);
   const isShown = shown === asIs;
   return {
     source,

@@ -26,7 +26,7 @@ export function PutAway({ id, name, move, then, deed = "work" }: PutAwayProps) {
   const may = useMay(deed);
   const putAway = async () => {
     if (!(await granted(() => move({ id, away: true })))) return;
-    toast(`${name} is put away.`, {
+    toast(`${name} is in the archive.`, {
       action: { label: "Bring back", onClick: () => void bringBack(name, () => move({ id, away: false })) },
       duration: 12_000,
     });
@@ -35,7 +35,7 @@ export function PutAway({ id, name, move, then, deed = "work" }: PutAwayProps) {
   if (!may) return null;
   return (
     <Button look="quiet" onClick={() => void putAway()}>
-      Put away
+      Archive
     </Button>
   );
 }
