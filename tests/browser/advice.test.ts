@@ -90,9 +90,9 @@ describe("what is not said and would decide", () => {
     await page.keyboard.type("2.5");
     await press(page, "button", "Keep it so");
     await page.waitForFunction((text) => !document.body.innerText.includes(text), {}, question);
-    await isOn(page, "shoe", "lift 2.5 cm");
+    await isOn(page, "shoe", "heel 2.5 cm");
     await page.reload();
-    await isOn(page, "shoe", "lift 2.5 cm");
+    await isOn(page, "shoe", "heel 2.5 cm");
     expect(await shows(page, question)).toBe(false);
   });
 });

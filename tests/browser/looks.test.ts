@@ -194,11 +194,11 @@ describe("a fact that is wrong", () => {
     await fill(page, "Heel height, with sole", "4.5");
     await press(page, "button", "Keep it so");
     await page.waitForFunction(() => !document.querySelector("[role=dialog]"));
-    await isOn(page, "shoe", "lift 4.5 cm");
+    await isOn(page, "shoe", "heel 4.5 cm");
     expect(await caption()).not.toBe(before);
     await isOn(page, "shoe", "White leather trainers");
     await page.reload();
-    await isOn(page, "shoe", "lift 4.5 cm");
+    await isOn(page, "shoe", "heel 4.5 cm");
     expect(errors).toEqual([]);
   });
 });

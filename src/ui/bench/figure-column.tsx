@@ -37,8 +37,7 @@ export function FigureColumn() {
         label={describeLook(dressed, unit)}
         className="min-h-0 w-full flex-1 pt-2"
       />
-      <PaletteStrip dressed={lit} onOpen={() => setColours(true)} />
-      <div className="absolute top-2 right-2 grid justify-items-end gap-2">
+      <div className="flex items-center gap-2 px-1.5 pb-1">
         <Segments
           label="Surround"
           size="swatch"
@@ -60,6 +59,7 @@ export function FigureColumn() {
           evening
         </Toggle>
       </div>
+      <PaletteStrip dressed={lit} onOpen={() => setColours(true)} />
       {colours && (
         <ColourDialog
           open

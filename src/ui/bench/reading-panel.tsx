@@ -5,7 +5,7 @@ import { nextStation } from "@/core/reading/next-station";
 import type { Remedy } from "@/core/reading/remedies";
 import { bySeverity, isFault } from "@/core/reading/severity";
 import type { LensReading, Reading } from "@/core/reading/read";
-import { lensLabels, type Finding } from "@/core/rules/finding";
+import { lensLabels, type Finding, type Lens } from "@/core/rules/finding";
 import { useDesk } from "./desk/use-desk";
 import { EdgeLine } from "./edge-line";
 import { FindingRow } from "./finding-row";
@@ -115,12 +115,15 @@ function partsOf({ findings }: Reading) {
   };
 }
 
+/** The name of a lens where there is room for one word. */
+const gaugeLabels: Readonly<Record<Lens, string>> = { ...lensLabels, comfort: "Comfort" };
+
 function Gauges({ lenses }: { readonly lenses: readonly LensReading[] }) {
   return (
-    <dl className="grid grid-cols-4 gap-x-4 gap-y-1.5 border-b border-rule px-4 py-2">
+    <dl className="grid grid-cols-4 gap-x-2.5 gap-y-1.5 xl:gap-x-4 border-b border-rule px-4 py-2">
       {lenses.map(({ lens, score }) => (
         <div key={lens} className="grid grid-cols-[minmax(0,1fr)_auto] items-baseline gap-x-1">
-          <dt className="truncate text-tiny text-ink-soft">{lensLabels[lens]}</dt>
+          <dt className="text-[0.625rem] whitespace-nowrap text-ink-soft xl:text-tiny">{gaugeLabels[lens]}</dt>
           <dd className="contents">
             <span className="tabular text-tiny font-semibold">
               {score === null ? "-" : Math.round(score)}

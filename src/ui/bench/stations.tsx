@@ -6,6 +6,7 @@ import { needsTailoring, slotLabels, slots, type Slot } from "@/core/piece/slots
 import { nextStation } from "@/core/reading/next-station";
 import { Plate } from "../drawing/plate";
 import { useLengthUnit } from "../kit/length-unit";
+import { captionOf } from "../pieces/caption";
 import { sayWay } from "./change-words";
 import { useBenchState, useDesk } from "./desk/use-desk";
 
@@ -100,7 +101,7 @@ function Station({ slot, pieces, active, next, onActive }: StationProps) {
           {slotLabels[slot]}
           {next && <span className="text-thread"> next</span>}
         </span>
-        {first && <Named pieces={pieces} />}
+        {first && <Named pieces={pieces} active={active} />}
       </span>
       {last && (
         // An option holds no control of its own: for hands this cross, for keys Backspace.
@@ -120,21 +121,22 @@ function Station({ slot, pieces, active, next, onActive }: StationProps) {
   );
 }
 
-/** What a station holds, by name, and what is done to it. */
-function Named({ pieces }: { readonly pieces: readonly Piece[] }) {
+/** What a station holds, by name, and what is done to it; where it is worked on, the figures that matter. */
+function Named({ pieces, active }: { readonly pieces: readonly Piece[]; readonly active: boolean }) {
   const unit = useLengthUnit();
   const { dressed } = useDesk();
   const [first] = pieces;
   const done = dressed.worn
     .find(({ piece }) => piece.id === first?.id)
     ?.adjustments.map((adjustment) => sayWay(adjustment, "done", unit, ""));
+  const says = [...(done ?? []), ...(active && first ? [captionOf(first, unit)] : [])].filter(Boolean);
   return (
     <>
       <span className="block text-small leading-tight font-medium">
         {pieces.map((piece) => piece.name).join(" and ")}
       </span>
-      {done && done.length > 0 && (
-        <span className="tabular block text-tiny leading-tight text-ink-soft">{done.join("; ")}</span>
+      {says.length > 0 && (
+        <span className="tabular block text-tiny leading-tight text-ink-soft">{says.join("; ")}</span>
       )}
     </>
   );

@@ -46,9 +46,9 @@ function CandidatesHead() {
   const active = useBenchState((state) => state.active);
   const filter = useBenchState((state) => state.filter);
   return (
-    <div className="flex flex-wrap items-center gap-x-3 gap-y-1 px-4 pt-1.5 pb-1">
+    <div className="flex shrink-0 items-center gap-x-2.5 overflow-x-auto px-4 pt-1.5 pb-1">
       <h2 className="text-body">{slotLabels[active]}</h2>
-      <span className="tabular text-tiny text-ink-soft" aria-live="polite">
+      <span className="tabular text-tiny whitespace-nowrap text-ink-soft" aria-live="polite">
         {answers.fresh ? `${answers.candidates.length} to choose from, best first` : "reading ..."}
       </span>
       <Segments
@@ -60,7 +60,7 @@ function CandidatesHead() {
         segments={trayFilters.map((name) => ({ value: name, shown: name }))}
       />
       <Narrow />
-      <span className="ml-auto flex gap-1.5">
+      <span className="ml-auto flex shrink-0 gap-1.5">
         <Button size="tiny" onClick={() => steps.lay("whole sets")}>
           whole sets
         </Button>
@@ -94,24 +94,28 @@ function Narrow() {
   return (
     <>
       {families.length > 1 && (
-        <Select
-          label="Colour"
-          value={family ?? any}
-          options={optionsOf(families, "any colour")}
-          onChange={(id) => steps.onlyOf({ family: chosen(families, id) })}
-          className="h-6 text-tiny touch:h-11"
-          focusAfter={stationsId}
-        />
+        <span className="w-26 shrink-0">
+          <Select
+            label="Colour"
+            value={family ?? any}
+            options={optionsOf(families, "any colour")}
+            onChange={(id) => steps.onlyOf({ family: chosen(families, id) })}
+            className="text-tiny"
+            focusAfter={stationsId}
+          />
+        </span>
       )}
       {metals.length > 1 && (
-        <Select
-          label="Metal"
-          value={metal ?? any}
-          options={optionsOf(metals, "any metal")}
-          onChange={(id) => steps.onlyOf({ metal: chosen(metals, id) })}
-          className="h-6 text-tiny touch:h-11"
-          focusAfter={stationsId}
-        />
+        <span className="w-24 shrink-0">
+          <Select
+            label="Metal"
+            value={metal ?? any}
+            options={optionsOf(metals, "any metal")}
+            onChange={(id) => steps.onlyOf({ metal: chosen(metals, id) })}
+            className="text-tiny"
+            focusAfter={stationsId}
+          />
+        </span>
       )}
     </>
   );

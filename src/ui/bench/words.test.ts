@@ -66,7 +66,7 @@ describe("a piece at a glance", () => {
       metalSize: 1,
       figures: { form: "boot", lift: 4, shaft: 12, shaftTop: 30 },
     });
-    expect(captionOf(boots, "cm")).toBe("boot, lift 4 cm, shaft 12 cm, brass");
+    expect(captionOf(boots, "cm")).toBe("boot, heel 4 cm, shaft 12 cm, brass");
     expect(captionOf(sample("belt", { metal: "unknown" }), "in")).toBe("1 1/4 in wide, metal not recorded");
   });
 });

@@ -52,7 +52,7 @@ export function WornControls({ active }: { readonly active: Slot }) {
       .map(({ Control }) => Control),
   );
   return (
-    <div className="grid gap-1.5">
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-1.5">
       {[...offered].map((Control, i) => (
         <div key={i}>
           <Control />

@@ -96,7 +96,7 @@ describe("the windows", () => {
   it("write the ankle's lengths, in the studio's unit", () => {
     const dressed = dress(look([sample("trousers", { figures: { inseam: 66 } })], [boots]));
     const cm = renderToStaticMarkup(<AnkleWindow dressed={dressed} unit="cm" />);
-    expect(cm).toContain("Ankle from the side: shaft 12 cm, lift 4 cm, hem to floor 19.5 cm, gap 3.5 cm.");
+    expect(cm).toContain("Ankle from the side: shaft 12 cm, heel 4 cm, hem to floor 19.5 cm, gap 3.5 cm.");
     expect(renderToStaticMarkup(<AnkleWindow dressed={dressed} unit="in" />)).toContain("shaft 4 3/4 in");
   });
 

@@ -9,14 +9,14 @@ interface Dimension {
   readonly to: number;
 }
 
-/** The lengths of the ankle: lift and shaft as a chain, hem to floor as the whole, and how the two meet. */
+/** The lengths of the ankle: heel and shaft as a chain, hem to floor as the whole, and how the two meet. */
 export function dimensionsOf({ leg, shoe, lift, hem, body }: Dressed): {
   readonly chain: readonly Dimension[];
   readonly whole: Dimension | null;
   readonly meeting: Dimension | null;
 } {
   // A lift that nobody has measured is the usual one.
-  const label = shoe?.piece.unsaid.includes("lift") ? "est. lift" : "lift";
+  const label = shoe?.piece.unsaid.includes("lift") ? "est. heel" : "heel";
   const chain = lift > 0 ? [{ label, from: -lift, to: 0 }] : [];
   const whole =
     hem === null || leg?.fit?.meeting === "tucked" ? null : { label: "hem to floor", from: -lift, to: hem };

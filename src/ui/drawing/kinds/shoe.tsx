@@ -18,7 +18,7 @@ export const shoe: KindDrawing<"shoe"> = {
   ),
   caption: ({ form, lift, toe, shaft }, say) => [
     form,
-    `lift ${say(lift)}`,
+    `heel ${say(lift)}`,
     shaft === null ? `${toe} toe` : `shaft ${say(shaft)}`,
   ],
 };
