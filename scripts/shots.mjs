@@ -34,7 +34,7 @@ const shots = [
     path: "/bench",
     ready: "to choose from",
     async first(page) {
-      await page.click("button ::-p-text(families)");
+      await page.click("button ::-p-text(overall)");
       await until(page, "Choose two to hear");
       for (const at of [0, 1]) {
         const colours = await page.$$("[role='dialog'] li button");

@@ -78,7 +78,7 @@ describe("what is not said and would decide", () => {
     await choose(page, "Base", "Charcoal wides, silver shirt");
     await choose(page, "Occasion", "Planetarium lecture");
     await putOn(page, "shoe", "Grey pumps");
-    await sees(page, `${question} Were it 2.5 cm, it would read "sits".`);
+    await sees(page, `${question} If it is 2.5 cm, the look would sit.`);
     await sees(page, "not certain");
     expect(await axeFinds(page)).toEqual([]);
   });
@@ -124,7 +124,7 @@ describe("what does not belong at the occasion", () => {
       await plates(),
       await page.$eval('[aria-label="Tray"]', (tray) => tray.textContent),
     ];
-    const left = Number(/(\d+) pieces are not for Planetarium lecture/.exec(read ?? "")?.[1]);
+    const left = Number(/(\d+) more pieces do not suit the planetarium lecture/.exec(read ?? "")?.[1]);
     expect(left).toBeGreaterThan(0);
     await press(page, "button", "Show them");
     await page.waitForFunction(

@@ -39,7 +39,8 @@ async function candidates(): Promise<void> {
 }
 
 const score = () => page.$eval('[title="Score, 0 to 100"]', (node) => Number(node.textContent));
-const worn = (slot: string) => page.$eval(`#station-${slot}`, (node) => node.textContent ?? "");
+const worn = (slot: string) =>
+  page.$eval(`#station-${slot}`, (node) => node.querySelector("[data-worn]")?.textContent ?? "");
 const kept = () =>
   page.waitForFunction(() => document.querySelector('[role="status"]')?.textContent === "kept");
 
@@ -54,7 +55,7 @@ describe("the keyboard", () => {
     const before = await worn("shoe");
     await page.keyboard.press("ArrowRight");
     await page.waitForFunction(
-      (old) => document.querySelector("#station-shoe")?.textContent !== old,
+      (old) => document.querySelector("#station-shoe [data-worn]")?.textContent !== old,
       {},
       before,
     );
@@ -73,14 +74,14 @@ describe("the keyboard", () => {
     await page.keyboard.press("ArrowRight");
     await page.keyboard.press("Enter");
     await page.waitForFunction(
-      (text) => document.querySelector("#station-shoe")?.textContent !== text,
+      (text) => document.querySelector("#station-shoe [data-worn]")?.textContent !== text,
       {},
       old,
     );
     expect(await score()).toBe(before + promised);
     await page.keyboard.press("z");
     await page.waitForFunction(
-      (text) => document.querySelector("#station-shoe")?.textContent === text,
+      (text) => document.querySelector("#station-shoe [data-worn]")?.textContent === text,
       {},
       old,
     );

@@ -210,7 +210,7 @@ describe("what lies over the page", () => {
   it("and the whole sets, leave nothing for axe nor for the console", async () => {
     await page.keyboard.press("Escape");
     await press(page, "button", "whole sets");
-    await sees(page, "these read best");
+    await sees(page, "and these are the best");
     expect(await axeFinds(page)).toEqual([]);
     expect(errors).toEqual([]);
   });

@@ -91,7 +91,7 @@ describe("from a new client to a set worn on a second base", () => {
     await fill(page, "Name of the base", "Grey over navy");
     await press(page, "button", "Test navy trousers");
     await press(page, "button", "Test grey knit");
-    await sees(page, "the join is clear");
+    await sees(page, "the waist shows without a belt");
     await press(page, "button", "Lay out base");
     await page.waitForFunction(() => location.pathname === "/bench");
     await sees(page, "sits");
@@ -101,7 +101,7 @@ describe("from a new client to a set worn on a second base", () => {
     await choose(page, "Occasion", "Harbour talk");
     await pickStation("shoe");
     await pickCandidate("Test navy boots");
-    await sees(page, "a clean strip of ankle");
+    await sees(page, "a clean break");
     await pickStation("bag");
     await pickCandidate("Test slate bag");
     await pickStation("earrings");

@@ -22,7 +22,8 @@ beforeAll(async () => {
 
 afterAll(() => close());
 
-const worn = (slot: string) => page.$eval(`#station-${slot}`, (node) => node.textContent ?? "");
+const worn = (slot: string) =>
+  page.$eval(`#station-${slot}`, (node) => node.querySelector("[data-worn]")?.textContent ?? "");
 const isBare = (slot: string) =>
   page.waitForFunction(
     (station) => document.querySelector(`${station} button, ${station} svg`) === null,
@@ -167,7 +168,7 @@ describe("a look that never reached the studio", () => {
     const belt = await worn("belt");
     await page.goto(page.url());
     await page.waitForFunction(
-      (wanted) => document.querySelector("#station-belt")?.textContent === wanted,
+      (wanted) => document.querySelector("#station-belt [data-worn]")?.textContent === wanted,
       {},
       belt,
     );

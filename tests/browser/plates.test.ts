@@ -42,9 +42,9 @@ const pieces: readonly Piece[] = [
 async function drawn(piece: Piece) {
   await page.setContent(renderToStaticMarkup(createElement(Plate, { piece })));
   return page.$eval("svg", (svg) => {
-    const shapes = [...svg.querySelectorAll<SVGGraphicsElement>("path, circle, ellipse, rect, line")].filter(
-      (shape) => !shape.closest("defs, clipPath, mask, pattern"),
-    );
+    const shapes = [
+      ...svg.querySelectorAll<SVGGraphicsElement>("path, circle, ellipse, rect, line, use"),
+    ].filter((shape) => !shape.closest("defs, clipPath, mask, pattern, [clip-path]"));
     const { a, d, e, f } = (svg.getScreenCTM() ?? new DOMMatrix()).inverse();
     const ends = shapes.map((shape) => {
       const { left, right, top, bottom } = shape.getBoundingClientRect();

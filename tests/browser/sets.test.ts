@@ -32,8 +32,11 @@ describe("whole sets on the bench", () => {
     await page.keyboard.press("w");
   });
 
-  it("are those that read best of the many that agree best, and it says no more than that", async () => {
-    await sees(page, /of [\d,]+ combinations the \d+ that agree best were read, these read best/);
+  it("are the best of the most promising, and it says no more than that", async () => {
+    await sees(
+      page,
+      /of [\d,]+ combinations the \d+ most promising were checked, and these are the best of them/,
+    );
     const sets = await offered();
     expect(sets.length).toBeGreaterThan(1);
     expect(new Set(sets).size).toBe(sets.length);
@@ -70,7 +73,7 @@ describe("whole sets on the bench", () => {
       const sets = [...document.querySelectorAll("ul[aria-label='Whole sets'] button")];
       return sets.length > 0 && !sets.some((set) => /suede|satin|velvet/i.test(set.ariaLabel ?? ""));
     });
-    await sees(page, /that agree best were read, these read best/);
+    await sees(page, /most promising were checked, and these are the best/);
   });
 
   it("can fill a slot always, leave it out, and keep what is on in another", async () => {

@@ -77,7 +77,7 @@ describe("two processes behind a balancer, with a pooler before the database", (
     await Promise.all(others);
     expect(statuses.length).toBeGreaterThan(20);
     expect(statuses.filter((status) => status !== 200)).toEqual([]);
-    const belt = await page.$eval("#station-belt", (node) => node.textContent ?? "");
+    const belt = await page.$eval("#station-belt [data-worn]", (node) => node.textContent ?? "");
     await page.reload();
     await isOn(page, "shoe", "Grey strap sandals");
     await isOn(page, "belt", belt);

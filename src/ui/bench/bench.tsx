@@ -72,7 +72,7 @@ export function Bench(props: BenchProps) {
             <Circumstances />
           </div>
           {/* The figure stands the whole height; the tray lies before everything else. On a phone all is stacked. */}
-          <div className="grid grid-cols-[minmax(0,6fr)_minmax(0,5fr)] grid-rows-[30rem_auto_auto_10.75rem] md:min-h-0 md:grid-cols-[minmax(16.25rem,26%)_minmax(0,1fr)] md:grid-rows-[minmax(0,1fr)_11rem] md:touch:grid-rows-[minmax(0,1fr)_13rem]">
+          <div className="grid grid-cols-[minmax(0,1fr)] grid-rows-[30rem_26rem_auto_auto_11rem] md:min-h-0 md:grid-cols-[minmax(16.25rem,26%)_minmax(0,1fr)] md:grid-rows-[minmax(0,1fr)_11rem] md:touch:grid-rows-[minmax(0,1fr)_13rem]">
             <FigureColumn />
             <div className="contents md:grid md:min-h-0 md:grid-cols-[minmax(0,27fr)_minmax(0,30fr)_minmax(0,43fr)] xl:grid-cols-[minmax(0,24fr)_minmax(0,31fr)_minmax(0,45fr)] md:grid-rows-[minmax(0,1fr)]">
               <CloseUp />

@@ -28,7 +28,7 @@ export function Levers({ onClose }: { readonly onClose: () => void }) {
       about={
         level === null
           ? "Nothing is on yet."
-          : `The look stands at ${stepWords(level)}. One swap moves it; a touch puts it on.`
+          : `The look is ${levelWord(level)} now. Each of these makes it quieter or dressier; press one to put it on.`
       }
     >
       {levers === null ? (

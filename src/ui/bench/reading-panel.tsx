@@ -39,7 +39,7 @@ export function ReadingPanel() {
     </ul>
   );
   return (
-    <section aria-label="Reading" className="col-span-2 flex min-h-0 flex-col bg-paper md:col-span-1">
+    <section aria-label="Reading" className="flex min-h-0 flex-col bg-paper">
       <Gauges lenses={reading.lenses} />
       <div
         aria-live="polite"
@@ -123,7 +123,9 @@ function Gauges({ lenses }: { readonly lenses: readonly LensReading[] }) {
     <dl className="grid grid-cols-4 gap-x-2.5 gap-y-1.5 xl:gap-x-4 border-b border-rule px-4 py-2">
       {lenses.map(({ lens, score }) => (
         <div key={lens} className="grid grid-cols-[minmax(0,1fr)_auto] items-baseline gap-x-1">
-          <dt className="text-[0.625rem] whitespace-nowrap text-ink-soft xl:text-tiny">{gaugeLabels[lens]}</dt>
+          <dt className="text-[0.625rem] whitespace-nowrap text-ink-soft xl:text-tiny">
+            {gaugeLabels[lens]}
+          </dt>
           <dd className="contents">
             <span className="tabular text-tiny font-semibold">
               {score === null ? "-" : Math.round(score)}
@@ -139,12 +141,7 @@ function Gauges({ lenses }: { readonly lenses: readonly LensReading[] }) {
 /** A rule from 0 to 100 with a notch where 70 lies, from which a reading starts. */
 function Gauge({ score }: { readonly score: number | null }) {
   return (
-    <svg
-      viewBox="0 0 100 7"
-      preserveAspectRatio="none"
-      className="col-span-2 h-1.75 w-full"
-      aria-hidden="true"
-    >
+    <svg viewBox="0 0 100 7" preserveAspectRatio="none" className="h-1.75 w-full" aria-hidden="true">
       <path
         d="M0 5.5 H100 M0 3 V7 M100 3 V7 M70 2 V7"
         stroke="var(--rule-strong)"

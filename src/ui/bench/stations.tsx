@@ -32,10 +32,7 @@ export function Stations() {
       look.accessories.some((on) => slotOf(on) === slot),
   );
   return (
-    <section
-      aria-label="Stations"
-      className="col-span-2 flex min-h-0 flex-col border-r border-rule-strong bg-paper md:col-span-1"
-    >
+    <section aria-label="Stations" className="flex min-h-0 flex-col border-r border-rule-strong bg-paper">
       <div
         ref={list}
         id={stationsId}
@@ -132,7 +129,7 @@ function Named({ pieces, active }: { readonly pieces: readonly Piece[]; readonly
   const says = [...(done ?? []), ...(active && first ? [captionOf(first, unit)] : [])].filter(Boolean);
   return (
     <>
-      <span className="block text-small leading-tight font-medium">
+      <span data-worn className="block text-small leading-tight font-medium">
         {pieces.map((piece) => piece.name).join(" and ")}
       </span>
       {says.length > 0 && (

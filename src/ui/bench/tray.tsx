@@ -19,10 +19,7 @@ import { WholeSets } from "./whole-sets";
 export function Tray() {
   const tray = useBenchState((state) => state.tray);
   return (
-    <section
-      aria-label="Tray"
-      className="col-span-2 flex min-h-0 flex-col border-t border-rule-strong bg-well md:col-span-1"
-    >
+    <section aria-label="Tray" className="flex min-h-0 flex-col border-t border-rule-strong bg-well">
       {tray === "candidates" && (
         <>
           <CandidatesHead />
@@ -51,14 +48,16 @@ function CandidatesHead() {
       <span className="tabular text-tiny whitespace-nowrap text-ink-soft" aria-live="polite">
         {answers.fresh ? `${answers.candidates.length} to choose from, best first` : "reading ..."}
       </span>
-      <Segments
-        label="Show"
-        size="tiny"
-        apart
-        value={filter}
-        onChange={steps.filterBy}
-        segments={trayFilters.map((name) => ({ value: name, shown: name }))}
-      />
+      <span className="shrink-0">
+        <Segments
+          label="Show"
+          size="tiny"
+          apart
+          value={filter}
+          onChange={steps.filterBy}
+          segments={trayFilters.map((name) => ({ value: name, shown: name }))}
+        />
+      </span>
       <Narrow />
       <span className="ml-auto flex shrink-0 gap-1.5">
         <Button size="tiny" onClick={() => steps.lay("whole sets")}>

@@ -128,8 +128,8 @@ function sayProgress(found: BestSets | null, stopped: boolean): string {
       : "",
   ].join("");
   if (found.finished && String(found.read) === found.possible)
-    return `all ${possible} combinations were read, these read best${rest}`;
-  const agree = `the ${found.read} that agree best were read, these read best`;
+    return `all ${possible} combinations were checked, and these are the best${rest}`;
+  const agree = `the ${found.read} most promising were checked, and these are the best of them`;
   if (found.finished) return `of ${possible} combinations ${agree}${rest}`;
   const looked = `${found.looked.toLocaleString("en")} of ${possible} combinations looked at`;
   return `${stopped ? "stopped" : "looking"}: ${looked}, ${found.read} read so far${rest}`;

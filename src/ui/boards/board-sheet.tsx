@@ -18,7 +18,7 @@ export function BoardSheet({ here, title, about, clients, clientId, children }: 
     <Page title={title} about={about}>
       {clientId !== null && <BoardNav here={here} clients={clients} clientId={clientId} />}
       {children ?? (
-        <Empty say="This board wants a base and a set: lay clothes out as a base, then keep a set at the bench." />
+        <Empty say="This board needs a base and a set. Lay out a base first, then keep a set at the bench." />
       )}
     </Page>
   );

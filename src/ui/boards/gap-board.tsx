@@ -74,7 +74,8 @@ function Gaps({ wardrobe, sets, gaps, actions }: GapBoardProps) {
         </ol>
         {found && isDone(found) && found.unserved.length > 0 && found.gaps.length === 0 && (
           <p className="max-w-[60ch]">
-            No single piece opens any of them: change the base, or build another set for it at the bench.
+            No single piece would help with any of them. Change the base, or build another set for it at the
+            bench.
           </p>
         )}
       </section>

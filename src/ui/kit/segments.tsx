@@ -48,7 +48,7 @@ export function Segments<V extends string>(props: SegmentsProps<V>) {
         if (chosen !== undefined) onChange(chosen);
         else if (again && value !== null) onChange(value);
       }}
-      className={apart ? "flex shrink-0 gap-1" : "flex"}
+      className={apart ? "flex flex-wrap gap-1" : "flex"}
     >
       {segments.map((segment) => (
         <Hint key={segment.value} words={segment.hint}>

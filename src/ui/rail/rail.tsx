@@ -113,7 +113,7 @@ function Pieces({ clients, isEmpty, first, look }: RailProps) {
       </div>
       {count === 0 && (
         <p className="border border-t-0 border-rule-strong bg-paper p-6 text-ink-soft">
-          Nothing on the rail answers to that.
+          Nothing on the rail matches that.
         </p>
       )}
     </Page>

@@ -1,12 +1,12 @@
 import { CarriedBag } from "../figure/worn/bag";
-import { BagPlate, bagReach } from "../plates/bag-plate";
+import { BagPlate, bagReach, sideSeen } from "../plates/bag-plate";
 import type { KindDrawing } from "./kind-drawing";
 
 export const bag: KindDrawing<"bag"> = {
   plate: ({ piece, paint, id, size }) => <BagPlate bag={piece} paint={paint} id={id} size={size} />,
-  box: ({ figures: { width, height, strap } }) => ({
-    width: width + 5,
-    height: height + bagReach(strap) + 5,
+  box: (piece) => ({
+    width: piece.figures.width + sideSeen(piece) + 5,
+    height: piece.figures.height + bagReach(piece.figures.strap) + sideSeen(piece) * 0.34 + 5,
   }),
   asWorn: ({ worn: { asWorn, extent }, frame, paint, id }) => (
     <CarriedBag bag={asWorn} top={extent.to} frame={frame} paint={paint} id={id} />

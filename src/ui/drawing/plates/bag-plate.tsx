@@ -18,11 +18,16 @@ export function BagPlate({ bag, paint, id, size }: BagPlateProps) {
   const half = width * holds[bag.figures.shape];
   const d = `M${-half} 1C${-half * 0.94} ${-reach * 1.3} ${half * 0.94} ${-reach * 1.3} ${half} 1`;
   return (
-    <g transform={`translate(${size / 2}, ${top})`}>
+    <g transform={`translate(${(size - sideSeen(bag)) / 2}, ${top + sideSeen(bag) * 0.17})`}>
       {reach > 0 && <Strap bag={bag} paint={paint} d={d} />}
       <BagBody bag={bag} paint={paint} id={id} view={fromFront} />
     </g>
   );
+}
+
+/** How much of a bag's side is seen from its front, cm; nothing of one that has no side of its own. */
+export function sideSeen({ figures: { shape, depth } }: PieceOf<"bag">): number {
+  return sided.has(shape) ? depth * fromFront.side : 0;
 }
 
 /** How far a strap stands up over its bag when laid down, cm. */
@@ -31,6 +36,9 @@ export function bagReach(strap: number): number {
 }
 
 type BagShape = PieceOf<"bag">["figures"]["shape"];
+
+/** Shapes whose side is a part of its own. */
+const sided: ReadonlySet<BagShape> = new Set(["satchel", "tote", "fold", "box"]);
 
 /** Where a strap is fixed, from the middle, as a share of the width. */
 export const holds: Readonly<Record<BagShape, number>> = {
@@ -95,7 +103,7 @@ export function BagBody({ bag, paint, id, view }: BagBodyProps) {
   const { width, height: h, depth, shape, structure } = bag.figures;
   const w = (width / 2) * view.front;
   const made = makeOf(shape, w, h, structure === "soft" ? 1 : structure === "semi" ? 0.4 : 0);
-  const side = made.boxed ? depth * view.side : 0;
+  const side = sided.has(shape) ? depth * view.side : 0;
   const up = side * 0.34;
   const metal = metalColour(bag);
   const right = made.right;
@@ -163,14 +171,13 @@ interface Make {
   readonly stitches: readonly string[];
   readonly folds: readonly string[];
   readonly clasp: number;
-  /** Has a side of its own, whose edge runs from the top to the foot at these distances from the middle. */
-  readonly boxed: boolean;
+  /** How far from the middle its right edge is at the top and at the foot, where its side begins. */
   readonly right: { readonly top: number; readonly foot: number };
 }
 
 /** Front, flap and seams of each shape, `w` half as wide and `h` high; `soft` is how far its sides give way. */
 function makeOf(shape: BagShape, w: number, h: number, soft: number): Make {
-  const plain = { flap: null, seams: [], stitches: [], folds: [], boxed: true };
+  const plain = { flap: null, seams: [], stitches: [], folds: [] };
   const give = soft * Math.min(1.6, w * 0.1);
   const slump = [
     `M${-w * 0.5} ${h * 0.16}Q${-w * 0.3} ${h * 0.4} ${-w * 0.44} ${h * 0.62}`,
@@ -201,7 +208,6 @@ function makeOf(shape: BagShape, w: number, h: number, soft: number): Make {
     case "bucket":
       return {
         ...plain,
-        boxed: false,
         folds: [
           `M${-w * 0.6} ${h * 0.1}L${-w * 0.5} ${h * 0.3}`,
           `M${-w * 0.1} ${h * 0.13}L${-w * 0.08} ${h * 0.34}`,
@@ -216,7 +222,6 @@ function makeOf(shape: BagShape, w: number, h: number, soft: number): Make {
     case "crescent":
       return {
         ...plain,
-        boxed: false,
         folds: soft > 0.3 ? [`M${-w * 0.6} ${h * 0.3}Q${-w * 0.3} ${h * 0.56} ${-w * 0.36} ${h * 0.8}`] : [],
         front: `M${-w} 0Q0 ${h * 0.36} ${w} 0C${w * 1.08} ${h * 0.66} ${w * 0.62} ${h} 0 ${h}C${-w * 0.62} ${h} ${-w * 1.08} ${h * 0.66} ${-w} 0Z`,
         seams: [`M${-w * 0.94} ${h * 0.1}Q0 ${h * 0.47} ${w * 0.94} ${h * 0.1}`],
@@ -229,7 +234,6 @@ function makeOf(shape: BagShape, w: number, h: number, soft: number): Make {
     case "pouch":
       return {
         ...plain,
-        boxed: false,
         folds: [-0.32, 0, 0.3].map(
           (x) => `M${x * w} ${h * 0.16}Q${x * w * 1.2} ${h * 0.3} ${x * w * 1.7} ${h * 0.42}`,
         ),

@@ -1,0 +1,50 @@
+import { describe, expect, it } from "vitest";
+import { sample } from "@/core/testing/sample";
+import type { RankedPiece } from "@/workers/answers";
+import { trayFilters } from "./desk/bench-store";
+import { passes, type Narrowed } from "./narrowed";
+
+const red = sample("shoe", {
+  name: "red",
+  hex: "#b3202a",
+  metal: "gold",
+  register: { low: 5, centre: 7, high: 8 },
+});
+const plain = sample("shoe", { name: "plain", hex: "#16161a", metal: "none", register: null });
+const pieces = [red, plain];
+const ranked = (pieceId: string, rest: Partial<RankedPiece> = {}) =>
+  ({ pieceId, mends: [], brings: [], ...rest }) as unknown as RankedPiece;
+const narrowed = (rest: Partial<Narrowed>): Narrowed => ({
+  filter: "all",
+  family: null,
+  metal: null,
+  named: (id) => pieces.find((piece) => piece.id === id),
+  level: 5,
+  ...rest,
+});
+
+describe("the tray narrowed down", () => {
+  it("shows all of it, and nothing that is not in the wardrobe", () => {
+    expect(passes(ranked("red"), narrowed({}))).toBe(true);
+    expect(passes(ranked("gone"), narrowed({}))).toBe(false);
+  });
+
+  it("by colour and by metal", () => {
+    expect(passes(ranked("red"), narrowed({ family: "black" }))).toBe(false);
+    expect(passes(ranked("plain"), narrowed({ family: "black" }))).toBe(true);
+    expect(passes(ranked("red"), narrowed({ metal: "gold" }))).toBe(true);
+    expect(passes(ranked("plain"), narrowed({ metal: "gold" }))).toBe(false);
+  });
+
+  it("by what a piece would make of the look", () => {
+    const shown = (filter: (typeof trayFilters)[number], candidate: RankedPiece) =>
+      passes(candidate, narrowed({ filter }));
+    expect(shown("fixes something", ranked("red", { mends: ["colour.join"] }))).toBe(true);
+    expect(shown("fixes something", ranked("red"))).toBe(false);
+    expect(shown("adds no problem", ranked("red", { brings: ["colour.join"] }))).toBe(false);
+    expect(shown("dressier", ranked("red"))).toBe(true);
+    expect(shown("quieter", ranked("red"))).toBe(false);
+    // Of what nobody has recorded how dressed it is, neither can be said.
+    expect([shown("dressier", ranked("plain")), shown("quieter", ranked("plain"))]).toEqual([false, false]);
+  });
+});
