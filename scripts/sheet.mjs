@@ -1,6 +1,7 @@
-// npm run sheet: every body, kind, form and surface on a few pages of pictures, in the folder `sheet`.
+// npm run sheet: every body, kind, form and surface on a few pages of pictures, in the folder `sheet`; with names of
+// pages, only those. The page of bodies is kept among the screenshots.
 import { execFileSync } from "node:child_process";
-import { mkdirSync, mkdtempSync, readFileSync, rmSync } from "node:fs";
+import { copyFileSync, mkdirSync, mkdtempSync, readFileSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { chromiumFlags } from "./lib/chromium.mjs";
@@ -10,10 +11,11 @@ import { runScript } from "./lib/problem.mjs";
 
 const folder = join(root, "sheet");
 const wanted = process.argv.slice(2);
+const log = (text) => process.stdout.write(`${text} ...\n`);
 
 await runScript(async () => {
-  await ensurePackages(() => undefined);
-  const executablePath = await ensureChromium(() => undefined);
+  ensurePackages(log);
+  const executablePath = ensureChromium(log);
   const profile = mkdtempSync(join(tmpdir(), "juxtane-sheet-"));
   const { launch } = await import("puppeteer-core");
   const browser = await launch({ executablePath, args: chromiumFlags, userDataDir: profile });
@@ -30,6 +32,8 @@ await runScript(async () => {
       await page.goto(`file://${join(folder, `${name}.html`)}`);
       await page.screenshot({ path: join(folder, `${name}.png`), fullPage: true });
       process.stdout.write(`sheet/${name}.png\n`);
+      if (name === "bodies")
+        copyFileSync(join(folder, "bodies.png"), join(root, "docs", "screenshots", "sheet.png"));
     }
   } finally {
     await browser.close();

@@ -66,7 +66,7 @@ const shots = [
     ready: "to choose from",
     async first(page) {
       await page.keyboard.press("w");
-      await until(page, "these read best");
+      await until(page, "and these are the best");
     },
   },
   { name: "set-board", path: "/boards/sets", ready: "looks read" },
@@ -95,12 +95,6 @@ const shots = [
       await page.click("[aria-label='The set'] [aria-label^='Vary ']");
       await until(page, "the best agreeing first");
     },
-  },
-  {
-    name: "stock",
-    path: "/sets",
-    ready: "serves",
-    first: (page) => followTo(page, "Fill templates", "templates are filled."),
   },
   { name: "sign-in", path: "/sign-in", signedOut: true },
 ];

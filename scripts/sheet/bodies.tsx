@@ -98,7 +98,9 @@ export function bodiesPage() {
   return sizes.map(([height, weight], i) => {
     const client: Client = {
       ...sampleClient,
-      measured: measuredOf(height, weight),
+      // The tenth is pregnant: waist and bust are wider than her height and weight would have them.
+      measured:
+        i === 9 ? { ...measuredOf(height, weight), waist: 104, bust: 102 } : measuredOf(height, weight),
       colouring: {
         ...sampleClient.colouring,
         skin: pick(skins),
@@ -142,7 +144,7 @@ export function bodiesPage() {
     return (
       <OnBody
         key={`${height} ${weight}`}
-        name={`${height} cm, ${weight} kg`}
+        name={`${height} cm, ${weight} kg${i === 9 ? ", pregnant" : ""}`}
         look={sampleLook({
           client,
           garments: [legs, top],

@@ -184,7 +184,7 @@ describe("a look that never reached the studio", () => {
 
 describe("a fact that is wrong", () => {
   it("is put right at the bench, read at once, and kept", async () => {
-    const caption = () => worn("shoe");
+    const caption = () => page.$eval("#station-shoe", (node) => node.textContent);
     await page.click("#station-shoe");
     const before = await caption();
     await page.keyboard.press("f");

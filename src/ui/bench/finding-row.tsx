@@ -130,11 +130,11 @@ function Figures({ finding, judging, onOverrule }: FiguresProps) {
   return (
     <div className="text-tiny text-ink-soft">
       <p className="flex flex-wrap gap-x-3">
-        <TextButton aria-expanded={open} onClick={() => setOpen(!open)} className="text-left">
+        <TextButton aria-expanded={open} onClick={() => setOpen(!open)} className="min-h-6 text-left">
           figures
         </TextButton>
         {onOverrule && (
-          <TextButton onClick={onOverrule} className="text-left">
+          <TextButton onClick={onOverrule} className="min-h-6 text-left">
             overrule
           </TextButton>
         )}

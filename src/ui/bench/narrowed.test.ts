@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { sample } from "@/core/testing/sample";
 import type { RankedPiece } from "@/workers/answers";
-import { trayFilters } from "./desk/bench-store";
+import type { trayFilters } from "./desk/bench-store";
 import { passes, type Narrowed } from "./narrowed";
 
 const red = sample("shoe", {

@@ -1,6 +1,6 @@
 "use client";
 
-import { useCallback, useEffect, useState } from "react";
+import { useCallback, useEffect, useMemo, useState } from "react";
 import { v7 as uuid } from "uuid";
 import type { Outcome } from "@/core/schema/outcome";
 import type { BenchSource } from "@/core/studio/bench-source";
@@ -26,6 +26,8 @@ export function useOverrulings(source: BenchSource, save: SaveOverruling, withdr
   const madeBy = useDraftScope();
   const [all, setAll] = useState(source.overrulings);
   const [refusal, setRefusal] = useState<string | null>(null);
+  // A page that was laid out before a withdrawal arrived may still come in: it brings nothing back.
+  const [withdrawn, setWithdrawn] = useState<ReadonlySet<string>>(new Set());
   const [laid, setLaid] = useState(source.overrulings);
   if (laid !== source.overrulings) {
     setLaid(source.overrulings);
@@ -44,8 +46,12 @@ export function useOverrulings(source: BenchSource, save: SaveOverruling, withdr
         return;
       }
       forgetOverruling(madeBy, waiting);
-      setRefusal(answer.ok ? null : sayFaults(answer));
-      if (!answer.ok) setAll(before);
+      // What is not on record any more is as good as withdrawn.
+      const done = answer.ok || (waiting.kind === "withdrawn" && isOffRecord(answer));
+      setRefusal(done ? null : sayFaults(answer));
+      if (done) return;
+      setAll(before);
+      if (waiting.kind === "withdrawn") setWithdrawn((ids) => without(ids, waiting.id));
     },
     [save, withdraw, madeBy],
   );
@@ -58,20 +64,31 @@ export function useOverrulings(source: BenchSource, save: SaveOverruling, withdr
     // The browser alone knows them: the page is laid out by the server without.
     // eslint-disable-next-line react-hooks/set-state-in-effect
     setAll(waiting.reduce(withOverruling, [...overrulings]));
+    setWithdrawn((ids) => new Set([...ids, ...waiting.flatMap(idsWithdrawn)]));
     for (const each of waiting) void send(each, overrulings);
   }, [kept, madeBy, clientId, overrulings, send]);
 
   const judge = (waiting: WaitingOverruling) => {
     setAll(withOverruling(all, waiting));
+    setWithdrawn((ids) => new Set([...ids, ...idsWithdrawn(waiting)]));
     if (!kept) return;
     rememberOverruling(madeBy, waiting);
     void send(waiting, all);
   };
   return {
-    all,
+    all: useMemo(() => all.filter(({ id }) => !withdrawn.has(id)), [all, withdrawn]),
     refusal,
     overrule: (overruling: Omit<Overruling, "id">) =>
       judge({ kind: "made", clientId, overruling: { ...overruling, id: uuid() } }),
     withdraw: (id: string) => judge({ kind: "withdrawn", clientId, id }),
   };
+}
+
+const idsWithdrawn = (waiting: WaitingOverruling) => (waiting.kind === "withdrawn" ? [waiting.id] : []);
+
+const without = (ids: ReadonlySet<string>, id: string) => new Set([...ids].filter((each) => each !== id));
+
+/** Whether something was refused because there is no such record. */
+function isOffRecord(answer: Outcome<unknown>): boolean {
+  return !answer.ok && answer.faults.some(({ field }) => field === "id");
 }

@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { bodyOf } from "@/core/body/body";
 import type { Measured } from "@/core/body/measurements";
 import { dress } from "@/core/dressing/dress";
-import { cloths } from "@/core/finish/cloths";
+import type { cloths } from "@/core/finish/cloths";
 import { finishNames } from "@/core/finish/finishes";
 import { hairForms } from "@/core/piece/client";
 import type { Look } from "@/core/piece/look";
