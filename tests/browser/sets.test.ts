@@ -1,5 +1,6 @@
 import type { Browser, Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { ladder } from "@/core/register/ladder";
 import { choose, clientCalled, named, openPage, press, sees, shows, signIn } from "../support/browser";
 import { openStudio } from "../support/studio";
 
@@ -176,9 +177,12 @@ describe("the boards", () => {
     await choose(page, "Base", "Cobalt skirt, grey knit");
     await sees(page, /change .*(shoe|bag)/);
     await sees(page, /carry about \d\.\d kg/);
-    const levels = await page.$$eval("ol li", (items) =>
-      items.map((item) => Number(/level (\d(\.\d)?)/.exec(item.textContent ?? "")?.[1])),
+    const said = await page.$$eval("ol li a", (items) => items.map((item) => item.textContent ?? ""));
+    const levels = said.map((text) =>
+      ladder.findIndex((word) => text.endsWith(word) || text.includes(`${word},`)),
     );
+    expect(levels.length).toBeGreaterThan(1);
+    expect(levels).not.toContain(-1);
     expect(levels).toEqual([...levels].sort((one, other) => one - other));
   });
 });

@@ -135,9 +135,7 @@ function Judgement() {
         )}
       </span>
       <span className="tabular hidden w-20 text-tiny leading-tight text-ink-soft 2xl:block">
-        {reading.level === null
-          ? ""
-          : `level ${Math.round(reading.level * 10) / 10}, ${levelWord(reading.level)}`}
+        {reading.level === null ? "" : levelWord(reading.level)}
       </span>
     </div>
   );

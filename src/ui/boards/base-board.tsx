@@ -153,9 +153,7 @@ const LookOf = memo(function LookOf({ wardrobe, base, set }: LookOfProps) {
           {wordOf(reading.verdict)} {markOf(reading)}
         </span>
         <span className="tabular text-tiny text-ink-soft">
-          {reading.level === null
-            ? ""
-            : `level ${Math.round(reading.level * 10) / 10}, ${levelWord(reading.level)}`}
+          {reading.level === null ? "" : levelWord(reading.level)}
           {hem && ", turned up"}
         </span>
       </span>

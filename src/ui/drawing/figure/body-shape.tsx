@@ -1,9 +1,9 @@
 import type { Colouring } from "@/core/piece/client";
-import { armPath, legPath } from "./limbs";
+import { armEdges, armPath, legEdges, legPath, rightOf } from "./limbs";
 import type { Frame } from "./frame";
 import { footOf, handOf } from "./hands-and-feet";
 import { BehindHead, Head, ShadowUnderChin } from "./head";
-import { heightsBetween, mirrored, type Point } from "./path";
+import { heightsBetween, mirrored, shadeAlong, type Point } from "./path";
 import { Silhouette } from "./silhouette";
 
 /** The line around skin: a brown that is seen on every tone of it. */
@@ -41,6 +41,7 @@ export function BodyShape({ id, frame, colouring, shod = false }: BodyShapeProps
         fill={colouring.skin}
         line={line}
         width={0.3}
+        shades={shadesOf(frame)}
         parts={[
           mirrored(trunk),
           ...sides.map((side) => legPath(frame, side, 0.047 * H, m("hipLine"))),
@@ -59,6 +60,24 @@ export function BodyShape({ id, frame, colouring, shod = false }: BodyShapeProps
       <Head frame={frame} colouring={colouring} line={line} />
     </g>
   );
+}
+
+/** The side away from the light: of the trunk, of each arm and of each leg. */
+function shadesOf(frame: Frame): string[] {
+  const { height: H, measures } = frame.body;
+  const leg = legEdges(frame, 0.05 * H, measures.crotch.cm - 1);
+  const arm = armEdges(frame);
+  const trunk = heightsBetween(frame.armpit.height, measures.crotch.cm, 0.05 * H).map((h) => ({
+    x: frame.trunk(h),
+    h,
+  }));
+  return [
+    shadeAlong(trunk, frame.armpit.x * 0.24),
+    ...[1, -1].flatMap((side) => [
+      shadeAlong(rightOf(leg, side), frame.legHalf(measures.kneeLine.cm) * 0.55),
+      shadeAlong(rightOf(arm, side).slice(side > 0 ? 2 : 0), frame.armHalf(measures.elbow.cm) * 0.6),
+    ]),
+  ];
 }
 
 /** From the neck under the chin over the shoulder's slope to the shoulder point. */

@@ -145,7 +145,7 @@ function cutOf(trousers: Legged, hem: number, turn: Turn | null, frame: Frame): 
     return { x: smoothMax(body, body * (1 - share) + leg * share, 0.3), h };
   });
   const inner = [
-    { x: 0, h: m.waistLine.cm },
+    { x: 0, h: m.waistLine.cm - 0.8 },
     { x: 0, h: crotch },
     ...heightsBetween(crotch, hem, 0.034 * H)
       .slice(1)

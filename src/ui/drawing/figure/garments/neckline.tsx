@@ -121,8 +121,8 @@ function shirtCollar(frame: Frame, lowest: number): string[] {
     const at = (px: number, h: number): Point => ({ x: side * px, h });
     return outline(
       [at(x * 0.96, neck + 3), at(x + 1, neck + 0.9), at(x + 2.2, neck - 1.6)],
-      [at(x + 2.1, neck - 7.6)],
-      [at(0.35, Math.max(lowest, neck - 9) + 0.9), at(x * 0.5, neck - 2.2), at(x * 0.96, neck + 3)],
+      [at(x + 1.5, lowest - 0.8)],
+      [at(0.45, lowest + 3), at(x * 0.5, neck - 2.2), at(x * 0.96, neck + 3)],
     );
   });
 }
