@@ -158,8 +158,8 @@ describe("look files", () => {
     const client = await page.createCDPSession();
     await client.send("Browser.setDownloadBehavior", { behavior: "allow", downloadPath: downloads });
     await press(page, "button", "More");
-    await press(page, "menuitem", "Write look to a file");
-    await sees(page, "The look is written to a file.");
+    await press(page, "menuitem", "Save the look as a file");
+    await sees(page, "The look is saved as a file.");
     const deadline = Date.now() + 10_000;
     while (!readdirSync(downloads).some((name) => name.endsWith(".json")) && Date.now() < deadline)
       await new Promise((done) => setTimeout(done, 50));
@@ -169,13 +169,28 @@ describe("look files", () => {
 
   it("stand beside the drawing, which is written to scale with nothing left to look up", async () => {
     await press(page, "button", "More");
-    await press(page, "menuitem", "Write drawing to a file");
+    await press(page, "menuitem", "Save the drawing (SVG)");
     const path = join(downloads, "ottoline-varga.svg");
     const deadline = Date.now() + 10_000;
     while (!existsSync(path) && Date.now() < deadline) await new Promise((done) => setTimeout(done, 50));
     const drawing = readFileSync(path, "utf8");
     expect(drawing).toMatch(/^<svg[^>]* xmlns="http:\/\/www\.w3\.org\/2000\/svg"/);
     expect(drawing).not.toContain("var(");
+  });
+
+  it("and beside a picture of it for a phone, more than 2000 pixels high", async () => {
+    await press(page, "button", "More");
+    await press(page, "menuitem", "Save a picture (PNG)");
+    await sees(page, "The picture is saved as a file.");
+    const path = join(downloads, "ottoline-varga.png");
+    const deadline = Date.now() + 10_000;
+    while (!existsSync(path) && Date.now() < deadline) await new Promise((done) => setTimeout(done, 50));
+    const picture = readFileSync(path);
+    expect(picture.subarray(1, 4).toString("latin1")).toBe("PNG");
+    // Height of the picture, from its header.
+    expect(picture.readUInt32BE(20)).toBeGreaterThan(2000);
+    // An empty sheet of that size is far smaller.
+    expect(picture.length).toBeGreaterThan(60_000);
   });
 
   it("that are broken leave the bench as it was, with one sentence", async () => {

@@ -207,6 +207,15 @@ describe("what lies over the page", () => {
     await page.waitForFunction(() => !document.querySelector("#over-page [role]"));
   });
 
+  it("say what the marks mean, and leave nothing for axe there", async () => {
+    await press(page, "button", "What the marks mean");
+    await named(page, "dialog", "What the marks mean");
+    await sees(page, "Something is wrong: change it, or say why it is right here.");
+    expect(await axeFinds(page)).toEqual([]);
+    await page.keyboard.press("Escape");
+    await page.waitForFunction(() => !document.querySelector("[role=dialog]"));
+  });
+
   it("and the whole sets, leave nothing for axe nor for the console", async () => {
     await page.keyboard.press("Escape");
     await press(page, "button", "whole sets");

@@ -1,12 +1,14 @@
 "use client";
 
 import { Redo2, Undo2 } from "lucide-react";
-import type { ComponentProps, ReactNode } from "react";
+import { useState, type ComponentProps, type ReactNode } from "react";
 import { verdicts, markOf } from "@/core/reading/verdict";
 import { levelWord } from "@/core/register/ladder";
 import { Button } from "../kit/button";
+import { Dialog } from "../kit/dialog";
 import { Hint } from "../kit/hint";
 import { Mark, VerdictMark, wordOf } from "../kit/marks";
+import { MarksLegend } from "../kit/marks-legend";
 import { Segments } from "../kit/segments";
 import { Select } from "../kit/select";
 import { TextButton } from "../kit/text-button";
@@ -109,11 +111,29 @@ function LookChoice() {
 /** The verdict that stands, with the computed one beside it where the stylist set something aside. */
 function Judgement() {
   const { reading, standing, answers } = useDesk();
+  const [legend, setLegend] = useState(false);
   const overruled = standing.overruled.some((overruling) => overruling !== null);
   const standingFindings = reading.findings.filter((_, i) => !standing.overruled[i]);
   return (
     <div className="flex items-center gap-2 border-l border-rule pl-3" aria-live="polite">
-      <VerdictMark of={standing.verdict} className="size-7" />
+      <button
+        type="button"
+        aria-label="What the marks mean"
+        onClick={() => setLegend(true)}
+        className="flex min-h-9 min-w-9 items-center justify-center hover:bg-well"
+      >
+        <VerdictMark of={standing.verdict} className="size-7" />
+      </button>
+      {legend && (
+        <Dialog
+          open
+          onOpenChange={setLegend}
+          title="What the marks mean"
+          about="Each look is marked as a whole."
+        >
+          <MarksLegend />
+        </Dialog>
+      )}
       <span className="grid">
         <span className="flex items-center gap-2">
           <span className="font-serif text-title leading-none">{wordOf(standing.verdict)}</span>

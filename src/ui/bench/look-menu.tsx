@@ -8,7 +8,7 @@ import { useShortcuts } from "../kit/shortcuts";
 import { benchActions } from "./desk/actions";
 import { useDesk } from "./desk/use-desk";
 import { fromLook } from "./from-look";
-import { saveFile, saveSvg } from "./save-file";
+import { saveFile, savePicture, saveSvg } from "./save-file";
 import { sayKey } from "./shortcuts";
 
 /** How long a sentence about a file that was not opened stays, ms. */
@@ -21,16 +21,27 @@ export function LookMenu() {
   const input = useRef<HTMLInputElement>(null);
   const { look, openLook } = desk;
   const stem = look.client.name.toLowerCase().replace(/[^a-z0-9]+/g, "-");
+  const figure = () => document.querySelector<SVGSVGElement>('[aria-label="Figure"] svg');
   const draw = () => {
-    const drawing = document.querySelector<SVGSVGElement>('[aria-label="Figure"] svg');
+    const drawing = figure();
     if (!drawing) return;
     saveSvg(drawing, `${stem}.svg`);
-    toast("The drawing is written to a file, to scale.");
+    toast("The drawing is saved as a file, to scale.");
+  };
+  const picture = async () => {
+    const drawing = figure();
+    if (!drawing) return;
+    try {
+      await savePicture(drawing, `${stem}.png`);
+      toast("The picture is saved as a file.");
+    } catch {
+      toast("This browser could not make a picture of it. Save the drawing instead.", { duration: long });
+    }
   };
   const write = async () => {
     const { serialiseLook } = await import("@/core/formats/look-file");
     saveFile(serialiseLook(look), "application/json", `${stem}.look.json`);
-    toast("The look is written to a file.");
+    toast("The look is saved as a file.");
   };
   const open = async (file: File) => {
     const { parseLook } = await import("@/core/formats/look-file");
@@ -56,8 +67,9 @@ export function LookMenu() {
               {action.words}
             </MenuItem>
           ))}
-        <MenuItem onSelect={() => void write()}>Write look to a file</MenuItem>
-        <MenuItem onSelect={draw}>Write drawing to a file</MenuItem>
+        <MenuItem onSelect={() => void write()}>Save the look as a file</MenuItem>
+        <MenuItem onSelect={draw}>Save the drawing (SVG)</MenuItem>
+        <MenuItem onSelect={() => void picture()}>Save a picture (PNG)</MenuItem>
         <MenuItem onSelect={() => input.current?.click()}>Open a look file</MenuItem>
       </Menu>
       <input

@@ -3,6 +3,7 @@
 import Link from "next/link";
 import { useEffect, useState } from "react";
 import { Dialog } from "../kit/dialog";
+import { MarksLegend } from "../kit/marks-legend";
 import { useShortcuts } from "../kit/shortcuts";
 
 const keys = [
@@ -41,6 +42,8 @@ export function GeneralKeys() {
           </div>
         ))}
       </dl>
+      <h3 className="mt-4 mb-2 text-body">What the marks mean</h3>
+      <MarksLegend />
       <p className="mt-4">
         <Link href="/bench" onClick={() => setOpen(false)} className="underline underline-offset-4">
           Go to the bench
