@@ -17,7 +17,7 @@ describe("npm run read", () => {
     const reading = JSON.parse(stdout) as { verdict: string; findings: { text: string; rule: string }[] };
     expect(reading.verdict).toBe("sings");
     expect(reading.findings.find(({ rule }) => rule === "proportion.gap")?.text).toContain(
-      "3 cm between camel straight trousers and tan close ankle boots",
+      "3 cm of ankle shows between the camel straight trousers and the tan close ankle boots",
     );
     expect(readLook(example).stdout).toBe(stdout);
   });

@@ -5,6 +5,7 @@ import type { Kind } from "../piece/kinds";
 import type { Look } from "../piece/look";
 import type { Occasion } from "../piece/occasion";
 import type { Piece, PieceOf } from "../piece/piece";
+import { phrase } from "../reading/phrase";
 import { read } from "../reading/read";
 import { defaultSchools, type Schools } from "../rule-book/schools";
 import { sample, sampleClient, sampleLook, sampleOccasion } from "../testing/sample";
@@ -761,9 +762,12 @@ describe("each rule by itself", () => {
     const { says = [], silent } = cases[id] ?? {};
 
     it.each(says)("says %s: %s", (message, effect, given) => {
-      expect(rule.read(dress(given)).map((finding) => `${finding.message} ${finding.effect}`)).toContain(
+      const findings = rule.read(dress(given));
+      expect(findings.map((finding) => `${finding.message} ${finding.effect}`)).toContain(
         `${message} ${effect}`,
       );
+      // Its sentence finds every name and figure it asks for.
+      for (const finding of findings) expect(phrase(finding, "cm")).toMatch(/^[\p{Lu}\d].*\.$/u);
     });
 
     it("says none of it of a look that differs in just that", () => {

@@ -74,7 +74,7 @@ export const harmony = defineRule({
     if (dressed.accessories.length === 0) return [];
     if (hues > params.tonal && hues <= params.neighbours && !bothClear)
       return [judge("lifts", "neighbours", facts)];
-    if (third) return [judge("lifts", "joined", { of: { third } }, facts)];
+    if (third) return [judge("lifts", "joined", { of: { ...facts.of, third } }, facts)];
     if (hues >= params.opposite && (muted || ratio <= params.small))
       return [judge("lifts", "opposites", facts)];
     return [];
