@@ -8,6 +8,7 @@ import type { BenchSource } from "@/core/studio/bench-source";
 import { sayLength, type LengthUnit } from "@/core/length/length";
 import type { Piece } from "@/core/piece/piece";
 import { ruleOf } from "@/core/rules/registry";
+import { InSight } from "../drawing/in-sight";
 import { Plate } from "../drawing/plate";
 import { Hint } from "../kit/hint";
 import { useLengthUnit } from "../kit/length-unit";
@@ -129,7 +130,9 @@ function useLook(wardrobe: NonNullable<HemBoardProps["wardrobe"]>, serves: Serve
       ),
       name: (garment) => (
         <span className="flex items-center gap-2 text-tiny leading-tight">
-          <Plate piece={garment} className="h-14 w-10 shrink-0" />
+          <InSight className="h-14 w-10 shrink-0">
+            {() => <Plate piece={garment} className="size-full" />}
+          </InSight>
           <span>
             {garment.name}
             {goesWith(garment)}

@@ -56,7 +56,7 @@ export function armEdges(frame: Frame, ease = 0, to = frame.wrist.height, raised
   const armpit = frame.armpit.height;
   const outerAt = (h: number) => frame.armAxis(h) + frame.armHalf(h) + ease;
   const start = frame.shoulderHalf * 0.885;
-  const heights = heightsBetween(armpit, Math.min(armpit - 1, to), 0.045 * H);
+  const heights = heightsBetween(armpit, Math.min(armpit - 1, to), 0.055 * H);
   return {
     outer: [
       ...cap.map(({ up, out }) => ({

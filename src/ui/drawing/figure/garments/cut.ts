@@ -29,7 +29,7 @@ export function sideEdge(frame: Frame, hem: number, ease: number): Point[] {
   const follows = Math.max(0.04, 0.55 - ease * 0.2);
   let { x } = armpit;
   let last = armpit.height;
-  return heightsBetween(armpit.height, Math.min(armpit.height - 2, hem), 0.028 * frame.body.height).map(
+  return heightsBetween(armpit.height, Math.min(armpit.height - 2, hem), 0.036 * frame.body.height).map(
     (h) => {
       x = smoothMax(frame.trunk(h), x - (last - h) * follows, 0.6);
       last = h;

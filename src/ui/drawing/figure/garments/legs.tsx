@@ -134,7 +134,7 @@ function cutOf(trousers: Legged, hem: number, turn: Turn | null, frame: Frame): 
   const cloth = widthOf(trousers, hem - turnLength(turn), m.kneeLine.cm, frame);
   const half = (h: number) => smoothMax(frame.legHalf(h) + 0.5, cloth(h), 0.8);
   const own = m.hipLine.cm - ownWidth * H;
-  const heights = heightsBetween(m.waistLine.cm, hem, 0.034 * H);
+  const heights = heightsBetween(m.waistLine.cm, hem, 0.05 * H);
   const outer = heights.map((h) => {
     const body =
       (h >= m.crotch.cm ? frame.trunk(h) : legOuter(frame, h)) +
@@ -147,7 +147,7 @@ function cutOf(trousers: Legged, hem: number, turn: Turn | null, frame: Frame): 
   const inner = [
     { x: 0, h: m.waistLine.cm - 0.8 },
     { x: 0, h: crotch },
-    ...heightsBetween(crotch, hem, 0.034 * H)
+    ...heightsBetween(crotch, hem, 0.05 * H)
       .slice(1)
       .map((h) => ({
         x: Math.max(0.25, (frame.legAxis(h) - half(h)) * ramp(-h, -crotch, -(crotch - parted * H))),

@@ -14,7 +14,7 @@ export function skirtEdge(frame: Frame, top: number, hem: number, hemWidth: numb
   const hipHalf = frame.trunk(hip) + 0.9;
   const close = Math.min(hemWidth, 150) * 0.17;
   const hemHalf = Math.max(hipHalf * 0.86, close + Math.max(0, hemWidth - 150) * 0.05);
-  return heightsBetween(top, hem, 0.03 * frame.body.height).map((h) => {
+  return heightsBetween(top, hem, 0.045 * frame.body.height).map((h) => {
     if (h >= hip) return { x: frame.trunk(h) + 0.5 + 0.4 * ramp(-h, -top, -hip), h };
     const share = (hip - h) / Math.max(1, hip - hem);
     // A hem narrower than the hip keeps the hip's width over the thighs and comes in below them.
