@@ -207,6 +207,23 @@ describe("what lies over the page", () => {
     await page.waitForFunction(() => !document.querySelector("#over-page [role]"));
   });
 
+  it("narrow the tray to the studio's kit and back, and leave nothing for axe there", async () => {
+    const count = () =>
+      page.$eval('[aria-label="Tray"]', (tray) =>
+        Number(/(\d+) to choose from/.exec(tray.textContent ?? "")?.[1]),
+      );
+    const all = await count();
+    await press(page, "button", "narrow");
+    await named(page, "dialog", "Narrow the tray");
+    expect(await axeFinds(page)).toEqual([]);
+    await choose(page, "Whose", "the studio's kit");
+    await expect.poll(count).toBeLessThan(all);
+    await press(page, "button", "Show all of them");
+    await expect.poll(count).toBe(all);
+    await page.keyboard.press("Escape");
+    await page.waitForFunction(() => !document.querySelector("[role=dialog]"));
+  });
+
   it("say what the marks mean, and leave nothing for axe there", async () => {
     await press(page, "button", "What the marks mean");
     await named(page, "dialog", "What the marks mean");

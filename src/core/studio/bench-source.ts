@@ -29,6 +29,8 @@ export interface BenchSource {
   readonly pieces: readonly Piece[];
   /** Ids of the pieces in care or on loan. */
   readonly away: readonly string[];
+  /** Ids of the pieces that are the studio's, lent to whoever needs them. */
+  readonly kit: readonly string[];
   readonly bases: readonly NamedPieces[];
   readonly sets: readonly NamedPieces[];
   readonly occasions: readonly Occasion[];

@@ -39,6 +39,7 @@ export async function wardrobeFor(tenant: Tenant, clientId: string) {
   return {
     client: record.client,
     pieces: pieces.map(({ piece }) => piece),
+    kit: pieces.filter(({ clientId }) => clientId === null).map(({ piece }) => piece.id),
     away: pieces.filter(({ state }) => state !== "ready").map(({ piece }) => piece.id),
     bases: await bases.list(tenant, clientId),
     occasions: occasions.map(({ occasion }) => occasion),

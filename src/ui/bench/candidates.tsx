@@ -28,6 +28,7 @@ export function Candidates() {
   const active = useBenchState((state) => state.active);
   const cursor = useBenchState((state) => state.cursor);
   const filter = useBenchState((state) => state.filter);
+  const whose = useBenchState((state) => state.whose);
   const family = useBenchState((state) => state.family);
   const metal = useBenchState((state) => state.metal);
   useEffect(() => {
@@ -67,7 +68,7 @@ export function Candidates() {
         })}
         {fresh && candidates.length === 0 && notBelonging === 0 && (
           <p className="self-center text-ink-soft">
-            {filter === "all" && family === null && metal === null
+            {filter === "all" && whose === null && family === null && metal === null
               ? `There is nothing for ${station} yet. Add a piece on the Rail and it comes up here.`
               : "No piece is like that here. Show all of them again."}
           </p>

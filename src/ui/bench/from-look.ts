@@ -9,6 +9,7 @@ export function fromLook(look: Look): BenchSource {
     client: look.client,
     pieces: [...look.garments, ...look.accessories],
     away: [],
+    kit: [],
     bases: [base],
     sets: [],
     occasions: look.occasion ? [look.occasion] : [],

@@ -16,6 +16,8 @@ const ranked = (pieceId: string, rest: Partial<RankedPiece> = {}) =>
   ({ pieceId, mends: [], brings: [], ...rest }) as unknown as RankedPiece;
 const narrowed = (rest: Partial<Narrowed>): Narrowed => ({
   filter: "all",
+  whose: null,
+  kit: ["plain"],
   family: null,
   metal: null,
   named: (id) => pieces.find((piece) => piece.id === id),
@@ -27,6 +29,13 @@ describe("the tray narrowed down", () => {
   it("shows all of it, and nothing that is not in the wardrobe", () => {
     expect(passes(ranked("red"), narrowed({}))).toBe(true);
     expect(passes(ranked("gone"), narrowed({}))).toBe(false);
+  });
+
+  it("by whose it is", () => {
+    expect(passes(ranked("red"), narrowed({ whose: "the client's own" }))).toBe(true);
+    expect(passes(ranked("red"), narrowed({ whose: "the studio's kit" }))).toBe(false);
+    expect(passes(ranked("plain"), narrowed({ whose: "the studio's kit" }))).toBe(true);
+    expect(passes(ranked("plain"), narrowed({ whose: "the client's own" }))).toBe(false);
   });
 
   it("by colour and by metal", () => {

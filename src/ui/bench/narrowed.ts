@@ -3,11 +3,13 @@ import type { Metal } from "@/core/finish/metals";
 import { profileOf } from "@/core/dressing/profile";
 import type { Piece } from "@/core/piece/piece";
 import type { RankedPiece } from "@/workers/answers";
-import type { TrayFilter } from "./desk/bench-store";
+import type { TrayFilter, Whose } from "./desk/bench-store";
 
 /** How the tray is narrowed down. */
 export interface Narrowed {
   readonly filter: TrayFilter;
+  readonly whose: Whose | null;
+  readonly kit: readonly string[];
   readonly family: Family | null;
   readonly metal: Metal | null;
   readonly named: (id: string) => Piece | undefined;
@@ -26,9 +28,13 @@ export function familiesOf(piece: Piece): Family[] {
 const plain = 0.15;
 
 /** Whether a candidate is shown in a tray that is narrowed down so. */
-export function passes(candidate: RankedPiece, { filter, family, metal, named, level }: Narrowed): boolean {
+export function passes(
+  candidate: RankedPiece,
+  { filter, whose, kit, family, metal, named, level }: Narrowed,
+): boolean {
   const piece = named(candidate.pieceId);
   if (!piece) return false;
+  if (whose !== null && kit.includes(piece.id) !== (whose === "the studio's kit")) return false;
   if (family !== null && !familiesOf(piece).includes(family)) return false;
   if (metal !== null && piece.metal !== metal) return false;
   return by[filter](candidate, piece, level);

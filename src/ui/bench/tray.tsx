@@ -1,18 +1,13 @@
 "use client";
 
-import { useMemo } from "react";
-import { metalNames } from "@/core/finish/metals";
-import { slotOf } from "@/core/piece/piece";
 import { slotLabels } from "@/core/piece/slots";
 import { Button } from "../kit/button";
 import { Segments } from "../kit/segments";
-import { Select } from "../kit/select";
 import { Candidates } from "./candidates";
 import { trayFilters } from "./desk/bench-store";
 import { useBenchState, useDesk } from "./desk/use-desk";
 import { EditPass } from "./edit-pass";
-import { familiesOf } from "./narrowed";
-import { stationsId } from "./stations";
+import { Narrow } from "./narrow";
 import { WholeSets } from "./whole-sets";
 
 /** What could be put on: candidates for the station, the edit pass, or whole sets. */
@@ -68,54 +63,5 @@ function CandidatesHead() {
         </Button>
       </span>
     </div>
-  );
-}
-
-const any = "any";
-
-/** Only one colour, only one metal: of those that are on the rail for this station. */
-function Narrow() {
-  const { source, steps } = useDesk();
-  const active = useBenchState((state) => state.active);
-  const family = useBenchState((state) => state.family);
-  const metal = useBenchState((state) => state.metal);
-  const here = useMemo(() => source.pieces.filter((piece) => slotOf(piece) === active), [source, active]);
-  const families = useMemo(() => [...new Set(here.flatMap(familiesOf))].sort(), [here]);
-  const metals = metalNames.filter(
-    (name) => name !== "none" && name !== "unknown" && here.some((piece) => piece.metal === name),
-  );
-  const optionsOf = (names: readonly string[], all: string) => [
-    { id: any, name: all },
-    ...names.map((name) => ({ id: name, name })),
-  ];
-  const chosen = <T extends string>(names: readonly T[], id: string) =>
-    names.find((name) => name === id) ?? null;
-  return (
-    <>
-      {families.length > 1 && (
-        <span className="w-26 shrink-0">
-          <Select
-            label="Colour"
-            value={family ?? any}
-            options={optionsOf(families, "any colour")}
-            onChange={(id) => steps.onlyOf({ family: chosen(families, id) })}
-            className="text-tiny"
-            focusAfter={stationsId}
-          />
-        </span>
-      )}
-      {metals.length > 1 && (
-        <span className="w-24 shrink-0">
-          <Select
-            label="Metal"
-            value={metal ?? any}
-            options={optionsOf(metals, "any metal")}
-            onChange={(id) => steps.onlyOf({ metal: chosen(metals, id) })}
-            className="text-tiny"
-            focusAfter={stationsId}
-          />
-        </span>
-      )}
-    </>
   );
 }

@@ -49,7 +49,7 @@ export function useAnswers(
   advisor: Advisor | null,
   key: LookKey,
   slot: Slot,
-  { beyond, filter, family, metal, named, level }: Shown,
+  { beyond, ...narrowed }: Shown,
 ): Answers {
   const question = useCallback<Question<Told>>(
     async (counsel) => {
@@ -69,12 +69,13 @@ export function useAnswers(
   if (value && value !== last) setLast(value);
   const told = value ?? last;
   const ofStation = told?.slot === slot ? told : null;
+  const { filter, whose, kit, family, metal, named, level } = narrowed;
   const passing = useMemo(
     () =>
       ofStation?.candidates.filter((candidate) =>
-        passes(candidate, { filter, family, metal, named, level }),
+        passes(candidate, { filter, whose, kit, family, metal, named, level }),
       ) ?? [],
-    [ofStation, filter, family, metal, named, level],
+    [ofStation, filter, whose, kit, family, metal, named, level],
   );
   const candidates = useMemo(
     () => [...passing.filter(mayBeShown), ...(beyond ? passing.filter((each) => !mayBeShown(each)) : [])],

@@ -12,6 +12,10 @@ import type { LookStep } from "@/core/studio/look-steps";
 export const trayFilters = ["all", "fixes something", "adds no problem", "dressier", "quieter"] as const;
 export type TrayFilter = (typeof trayFilters)[number];
 
+/** To whom a piece belongs. */
+export const owners = ["the client's own", "the studio's kit"] as const;
+export type Whose = (typeof owners)[number];
+
 /** What lies in the tray. */
 export type TrayContent = "candidates" | "edit pass" | "whole sets";
 
@@ -38,6 +42,8 @@ export interface BenchState {
   /** A change that is looked at before it is made. */
   readonly tried: Change | null;
   readonly filter: TrayFilter;
+  /** Only the client's own, or only the studio's kit; null for both. */
+  readonly whose: Whose | null;
   /** Only those in which this colour or this metal is seen; null for any. */
   readonly family: Family | null;
   readonly metal: Metal | null;
@@ -64,6 +70,7 @@ export function createBenchStore({ start, startSteps, looks }: BenchSource) {
     cursor: null,
     tried: null,
     filter: "all",
+    whose: null,
     family: null,
     metal: null,
     beyond: false,

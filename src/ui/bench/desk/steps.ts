@@ -37,7 +37,7 @@ export function benchSteps(store: BenchStore, source: BenchSource) {
     });
   };
   const go = (active: Slot) =>
-    set({ active, cursor: null, tray: "candidates", beyond: false, family: null, metal: null });
+    set({ active, cursor: null, tray: "candidates", beyond: false, family: null, metal: null, whose: null });
   return {
     ...looks,
     change,
@@ -77,7 +77,7 @@ export function benchSteps(store: BenchStore, source: BenchSource) {
     preview: (cursor: number | null) => set({ cursor }),
     tryOut: (tried: Change | null) => set({ tried }),
     filterBy: (filter: TrayFilter) => set({ filter, cursor: null }),
-    onlyOf: (only: Partial<Pick<BenchState, "family" | "metal">>) => set({ ...only, cursor: null }),
+    onlyOf: (only: Partial<Pick<BenchState, "whose" | "family" | "metal">>) => set({ ...only, cursor: null }),
     showBeyond: (beyond: boolean) => set({ beyond, cursor: null }),
     standBefore: (surround: Surround) => set({ surround }),
     lightBy: (light: LightName) => set({ light }),

@@ -35,7 +35,7 @@ export function useLaidDesk(
   const steps = useMemo(() => benchSteps(store, source), [store, source]);
   const state = useStore(store);
   const { look: benchLook, active, cursor, tried, words, steps: taken } = state;
-  const { beyond, filter, family, metal } = state;
+  const { beyond, filter, whose, family, metal } = state;
   const key = useMemo(() => keyOf(benchLook, source), [benchLook, source]);
   const look = useMemo(() => layOut(source, key), [source, key]);
   const advisor = useCounsel(source);
@@ -48,7 +48,17 @@ export function useLaidDesk(
     return { dressed, reading, standing: standingOf(reading, holding) };
   }, [look, holding]);
   const { level } = asIs.reading;
-  const answers = useAnswers(advisor, key, active, { beyond, filter, family, metal, named, level });
+  const { kit } = source;
+  const answers = useAnswers(advisor, key, active, {
+    beyond,
+    filter,
+    whose,
+    kit,
+    family,
+    metal,
+    named,
+    level,
+  });
   const candidate = cursor === null ? undefined : answers.candidates[cursor];
   const shown = useMemo(() => {
     const piece = candidate && pieceOf(source, candidate.pieceId);

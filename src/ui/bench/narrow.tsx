@@ -1,0 +1,102 @@
+"use client";
+
+import { Popover } from "radix-ui";
+import { useMemo, useState } from "react";
+import { metalNames } from "@/core/finish/metals";
+import { slotOf } from "@/core/piece/piece";
+import { Button } from "../kit/button";
+import { overPage } from "../kit/over-page";
+import { Select } from "../kit/select";
+import { owners } from "./desk/bench-store";
+import { useBenchState, useDesk } from "./desk/use-desk";
+import { familiesOf } from "./narrowed";
+
+/** Only the client's own pieces or the studio's, one colour, one metal: of those there are for this station. */
+export function Narrow() {
+  const { source, steps } = useDesk();
+  const [open, setOpen] = useState(false);
+  const active = useBenchState((state) => state.active);
+  const whose = useBenchState((state) => state.whose);
+  const family = useBenchState((state) => state.family);
+  const metal = useBenchState((state) => state.metal);
+  const here = useMemo(() => source.pieces.filter((piece) => slotOf(piece) === active), [source, active]);
+  const families = useMemo(() => [...new Set(here.flatMap(familiesOf))].sort(), [here]);
+  const metals = metalNames.filter(
+    (name) => name !== "none" && name !== "unknown" && here.some((piece) => piece.metal === name),
+  );
+  const chosen = [whose, family, metal].filter((each) => each !== null);
+  return (
+    <Popover.Root open={open} onOpenChange={setOpen}>
+      <Popover.Trigger asChild>
+        <Button size="tiny" aria-pressed={chosen.length > 0} className="shrink-0">
+          {chosen.length > 0 ? `only ${chosen.join(", ")}` : "narrow"}
+        </Button>
+      </Popover.Trigger>
+      <Popover.Portal container={open ? overPage(null) : null}>
+        <Popover.Content
+          aria-label="Narrow the tray"
+          align="start"
+          side="top"
+          sideOffset={6}
+          className="z-40 grid w-60 gap-3 border border-rule-strong bg-paper p-3 shadow-md"
+        >
+          <Only
+            label="Whose"
+            names={owners}
+            value={whose}
+            all="everybody's"
+            onChange={(one) => steps.onlyOf({ whose: one })}
+          />
+          <Only
+            label="Colour"
+            names={families}
+            value={family}
+            all="any colour"
+            onChange={(one) => steps.onlyOf({ family: one })}
+          />
+          <Only
+            label="Metal"
+            names={metals}
+            value={metal}
+            all="any metal"
+            onChange={(one) => steps.onlyOf({ metal: one })}
+          />
+          <Button
+            size="small"
+            disabled={chosen.length === 0}
+            onClick={() => steps.onlyOf({ whose: null, family: null, metal: null })}
+          >
+            Show all of them
+          </Button>
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  );
+}
+
+interface OnlyProps<T extends string> {
+  readonly label: string;
+  readonly names: readonly T[];
+  readonly value: T | null;
+  /** What it says where nothing is chosen. */
+  readonly all: string;
+  readonly onChange: (only: T | null) => void;
+}
+
+/** One thing by which the tray is narrowed; left out where there is nothing to choose between. */
+function Only<T extends string>({ label, names, value, all, onChange }: OnlyProps<T>) {
+  if (names.length < 2) return null;
+  return (
+    <div>
+      <span aria-hidden="true" className="text-tiny text-ink-soft">
+        {label}
+      </span>
+      <Select
+        label={label}
+        value={value ?? ""}
+        options={[{ id: "", name: all }, ...names.map((name) => ({ id: name, name }))]}
+        onChange={(id) => onChange(names.find((name) => name === id) ?? null)}
+      />
+    </div>
+  );
+}
