@@ -42,5 +42,14 @@ function signalAll(folder: string, signal: "SIGSTOP" | "SIGCONT"): void {
     }
   };
   const all = readdirSync("/proc").filter((pid) => /^\d+$/.test(pid) && parentOf(pid) === head);
-  for (const pid of [head, ...all.map(Number)]) process.kill(pid, signal);
+  for (const pid of [head, ...all.map(Number)]) send(pid, signal);
+}
+
+/** Sends a signal; a helper of the server that has ended since it was listed needs none. */
+function send(pid: number, signal: "SIGSTOP" | "SIGCONT"): void {
+  try {
+    process.kill(pid, signal);
+  } catch (error) {
+    if ((error as NodeJS.ErrnoException).code !== "ESRCH") throw error;
+  }
 }
