@@ -39,26 +39,26 @@ describe("an empty database", () => {
   it("asks for the first studio, and names what is missing", async () => {
     await page.goto(`${at(0)}/`);
     await named(page, "heading", "Set up your studio");
-    await press(page, "button", "Found the studio");
+    await press(page, "button", "Set up the studio");
     await sees(page, "Enter a studio.");
     await fill(page, "Studio", "Harbour Fittings");
     await fill(page, "Your name", "Juna Ferrow");
     await fill(page, "Email", "juna@harbour.example");
     await fill(page, "Password", "short");
-    await press(page, "button", "Found the studio");
+    await press(page, "button", "Set up the studio");
     await sees(page, "Password is too short: at least 10 characters.");
   });
 
   it("lets its founder in, to a page that says what to do first", async () => {
     await fill(page, "Password", "harbour12345");
     await fill(page, "Code of the first run", "AAAA-BBBB-CCCC-DDDD");
-    await press(page, "button", "Found the studio");
+    await press(page, "button", "Set up the studio");
     await sees(page, /This would soon be guessed\./);
     await fill(page, "Password", "long-enough-lantern");
-    await press(page, "button", "Found the studio");
+    await press(page, "button", "Set up the studio");
     await sees(page, "This is not the code that was printed when the database was prepared.");
     await fill(page, "Code of the first run", code.toLowerCase());
-    await press(page, "button", "Found the studio");
+    await press(page, "button", "Set up the studio");
     await sees(page, "A studio begins with a client");
     await named(page, "link", "Add the first client");
     expect(await shows(page, "Harbour Fittings")).toBe(true);

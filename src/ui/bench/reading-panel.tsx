@@ -1,7 +1,6 @@
 "use client";
 
 import { ChevronRight } from "lucide-react";
-import { nextStation } from "@/core/reading/next-station";
 import type { Remedy } from "@/core/reading/remedies";
 import { bySeverity, isFault } from "@/core/reading/severity";
 import type { LensReading, Reading } from "@/core/reading/read";
@@ -16,14 +15,13 @@ import { RemedyButtons } from "./remedy-buttons";
 
 /** What the rules say: eight gauges, what the outfit lacks, what to change, gravest first, and what works behind one line. */
 export function ReadingPanel() {
-  const { reading, standing, judging, refusal, answers, isShown, dressed } = useDesk();
+  const { reading, standing, judging, refusal, answers, isShown, dressed, next } = useDesk();
   const { placing, worn } = dressed;
   const fresh = answers.ofThisLook && isShown;
   const remediesOf = (finding: Finding): readonly Remedy[] =>
     fresh
       ? (answers.remedies.mended.find((entry) => reading.findings[entry.finding] === finding)?.remedies ?? [])
       : [];
-  const next = nextStation(dressed, reading.findings);
   const { faults, praise, others } = partsOf(reading);
   const rows = (findings: readonly Finding[]) => (
     <ul>

@@ -3,7 +3,6 @@
 import { useEffect, useRef } from "react";
 import { isTailoredLayer, slotOf, type Piece } from "@/core/piece/piece";
 import { needsTailoring, slotLabels, slots, type Slot } from "@/core/piece/slots";
-import { nextStation } from "@/core/reading/next-station";
 import { Plate } from "../drawing/plate";
 import { useLengthUnit } from "../kit/length-unit";
 import { captionOf } from "../pieces/caption";
@@ -16,8 +15,7 @@ export const stationsId = "stations";
 /** The slots from head to floor, one row each: what is on, and the figures of it that matter. */
 export function Stations() {
   const list = useRef<HTMLDivElement>(null);
-  const { dressed, reading, steps } = useDesk();
-  const next = nextStation(dressed, reading.findings)?.slot ?? null;
+  const { dressed, next, steps } = useDesk();
   const active = useBenchState((state) => state.active);
   useEffect(() => {
     list.current?.querySelector(`#station-${active}`)?.scrollIntoView({ block: "nearest" });
@@ -48,7 +46,7 @@ export function Stations() {
             slot={slot}
             pieces={look.accessories.filter((piece) => slotOf(piece) === slot)}
             active={slot === active}
-            next={slot === next}
+            next={slot === next?.slot}
             onActive={() => {
               steps.go(slot);
               list.current?.focus({ preventScroll: true });

@@ -38,23 +38,26 @@ function CandidatesHead() {
   const active = useBenchState((state) => state.active);
   const filter = useBenchState((state) => state.filter);
   return (
-    <div className="flex shrink-0 items-center gap-x-2.5 overflow-x-auto px-4 pt-1.5 pb-1">
+    <div className="flex shrink-0 items-center gap-x-2.5 px-4 pt-1.5 pb-1">
       <h2 className="text-body">{slotLabels[active]}</h2>
       <span className="tabular text-tiny whitespace-nowrap text-ink-soft" aria-live="polite">
         {answers.fresh ? `${answers.candidates.length} to choose from, best first` : "reading ..."}
       </span>
-      <span className="shrink-0">
-        <Segments
-          label="Show"
-          size="tiny"
-          apart
-          value={filter}
-          onChange={steps.filterBy}
-          segments={trayFilters.map((name) => ({ value: name, shown: name }))}
-        />
+      {/* Where there is no room the filters give way; the buttons stay in sight. */}
+      <span className="-my-1 flex min-w-0 flex-1 items-center gap-x-2.5 overflow-x-auto px-0.5 py-1">
+        <span className="shrink-0">
+          <Segments
+            label="Show"
+            size="tiny"
+            apart
+            value={filter}
+            onChange={steps.filterBy}
+            segments={trayFilters.map((name) => ({ value: name, shown: name }))}
+          />
+        </span>
+        <Narrow />
       </span>
-      <Narrow />
-      <span className="ml-auto flex shrink-0 gap-1.5">
+      <span className="flex shrink-0 gap-1.5">
         <Button size="tiny" onClick={() => steps.lay("whole sets")}>
           whole sets
         </Button>

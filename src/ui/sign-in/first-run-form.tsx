@@ -14,7 +14,7 @@ export function FirstRunForm({ found }: { readonly found: (input: FirstRun) => P
       schema={() => import("@/core/schema/forms/sign-in-form").then(({ firstRunForm }) => firstRunForm)}
       onSave={found}
       then={() => "/"}
-      saveLabel="Found the studio"
+      saveLabel="Set up the studio"
     >
       <div className="grid gap-4">
         <TextField name="studioName" label="Studio" help="As your clients know it." />

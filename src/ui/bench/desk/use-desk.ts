@@ -3,6 +3,7 @@ import { useStore } from "zustand";
 import type { Dressed } from "@/core/dressing/dressed";
 import type { Look } from "@/core/piece/look";
 import type { Piece } from "@/core/piece/piece";
+import type { Next } from "@/core/reading/next-station";
 import type { Reading } from "@/core/reading/read";
 import type { Standing } from "@/core/reading/standing";
 import type { BenchSource } from "@/core/studio/bench-source";
@@ -30,6 +31,8 @@ export interface Desk {
   readonly standing: Standing;
   /** Whether what is shown is the look as it is. */
   readonly isShown: boolean;
+  /** The station that is best filled next. */
+  readonly next: Next | null;
   readonly answers: Answers;
   readonly judging: Judging;
   /** Why the last judgement was not kept; null when it was. */

@@ -17,6 +17,7 @@ import { useDraftScope } from "../../kit/draft-scope";
 import { keptSince } from "../this-page";
 import { readWaiting } from "../waiting-looks";
 import { createBenchStore } from "./bench-store";
+import { nextStation } from "@/core/reading/next-station";
 import { benchSteps, keyOf } from "./steps";
 import type { Desk } from "./use-desk";
 import { useLookSteps } from "./use-look-steps";
@@ -92,6 +93,7 @@ export function useLaidDesk(
     if (waiting.length > 0) steps.takeIn(waiting, new URLSearchParams(location.search).get("look"));
   }, [source, steps, madeBy]);
   const isShown = shown === asIs;
+  const next = useMemo(() => nextStation(shown.dressed, shown.reading.findings), [shown]);
   return {
     source,
     store,
@@ -101,6 +103,7 @@ export function useLaidDesk(
     look,
     ...shown,
     isShown,
+    next,
     answers,
     judging,
     refusal,

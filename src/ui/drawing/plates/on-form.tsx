@@ -58,10 +58,9 @@ interface OnFormProps {
 export function OnForm({ piece, size, children }: OnFormProps) {
   const frame = frameOf(formOf(piece));
   const { from, to } = extentOn(piece, frame.body);
-  const { from: hem, to: top } = specOf(piece).extent(piece.figures, frame.body);
   return (
     <g transform={`translate(${size / 2}, ${size / 2 + (from + to) / 2})`}>
-      {children(frame, { from: hem, to: top })}
+      {children(frame, specOf(piece).extent(piece.figures, frame.body))}
     </g>
   );
 }

@@ -83,7 +83,7 @@ export function necklineOf(neckline: Neckline, below: number, frame: Frame): Nec
         edge: `Q ${-frame.armpit.x * 0.4} ${-(lowest + 1)} 0 ${-lowest} Q ${frame.armpit.x * 0.4} ${-(lowest + 1)} ${frame.armpit.x * 0.96} ${-(neck - below + 3)}`,
       };
     case "halter":
-      return { ...plain, bare: false, edge: `Q 0 ${-(neck - 1)} ${close} ${-plain.height}` };
+      return { ...plain, edge: `Q 0 ${-(neck - 1)} ${close} ${-plain.height}` };
     case "boat": {
       const half = close + (frame.shoulderHalf - close) * 0.5;
       const height = neck - (neck - frame.body.measures.shoulder.cm) * 0.5;
