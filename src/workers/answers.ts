@@ -1,4 +1,6 @@
 import type { Slot } from "@/core/piece/slots";
+import type { Finding } from "@/core/rules/finding";
+import type { NamedPieces } from "@/core/studio/bench-source";
 import type { Verdict } from "@/core/reading/verdict";
 import type { TailorAnswer } from "@/core/reading/tailor";
 import type { Removal, Surprise } from "@/core/reading/edit-pass";
@@ -42,12 +44,21 @@ export interface BestSets {
   readonly wet: boolean;
 }
 
-/** What no set serves, and what would. */
+/** One base for one occasion, with the set that serves it best or comes nearest to it. */
+export interface ServedPair {
+  readonly base: NamedPieces;
+  /** Null for a client without occasions. */
+  readonly occasion: { readonly id: string; readonly name: string } | null;
+  readonly set: NamedPieces;
+  readonly verdict: Verdict;
+  /** Where no set serves it, what is most amiss with the one that comes nearest. */
+  readonly why: Finding | null;
+}
+
+/** What the sets serve, what they do not, and what would. */
 export interface FoundGaps {
-  /** How many bases and occasions there are. */
-  readonly pairs: number;
-  readonly unserved: readonly { readonly base: string; readonly occasion: string }[];
-  /** The best missing pieces, with the positions of what each opens. */
+  readonly pairs: readonly ServedPair[];
+  /** The best missing pieces, with the positions of the pairs that each opens. */
   readonly gaps: readonly (GapSpec & { readonly unlocks: readonly number[] })[];
   /** How many missing pieces were tried, of how many. */
   readonly tried: number;

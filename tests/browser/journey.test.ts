@@ -116,7 +116,7 @@ describe("from a new client to a set worn on a second base", () => {
     await sees(page, "Kept as a set: Quiet harbour");
     await page.goto(`${site}/sets`);
     await press(page, "link", "Sunniva Brask (1)");
-    await sees(page, "serves 1 of 1 bases");
+    await sees(page, "serves 1 of 1 base");
   });
 
   it("wears the set on a second base and reads it there", async () => {

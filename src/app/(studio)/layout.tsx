@@ -1,3 +1,4 @@
+import { cookies } from "next/headers";
 import type { ReactNode } from "react";
 import { Toaster } from "sonner";
 import { find } from "@/server/actions/find";
@@ -10,6 +11,8 @@ import { thisStudio } from "@/server/records/studio";
 import { inOwnStudio } from "@/server/session/own-studio";
 import { overPageId } from "@/ui/kit/over-page";
 import { Arrival } from "@/ui/shell/arrival";
+import { toldCookie, toldIn } from "@/ui/shell/first-lines";
+import { FirstVisit } from "@/ui/shell/first-visit";
 import { GeneralKeys } from "@/ui/shell/general-keys";
 import { SignInBeside } from "@/ui/sign-in/sign-in-beside";
 import { Providers } from "@/ui/shell/providers";
@@ -21,6 +24,7 @@ export default async function StudioLayout({ children }: { readonly children: Re
     studio: await thisStudio(tenant),
     shortcuts: await shortcutsOf(tenant, session.userId),
   }));
+  const told = toldIn((await cookies()).get(toldCookie(session.userId))?.value);
   return (
     <Providers
       unit={studio.lengthUnit}
@@ -40,7 +44,9 @@ export default async function StudioLayout({ children }: { readonly children: Re
         saveUnit={saveLengthUnit}
         find={find}
       />
-      {children}
+      <FirstVisit userId={session.userId} told={told}>
+        {children}
+      </FirstVisit>
       <SignInBeside signIn={signIn} />
       <aside id={overPageId} aria-label="Open lists" />
       <Toaster

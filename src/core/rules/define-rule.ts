@@ -35,6 +35,8 @@ interface RuleSpec<P extends Params, M extends Messages, Seen> {
   readonly id: RuleId;
   readonly weight?: number;
   readonly title: string;
+  /** What is amiss when it finds something so, in a few words that follow "fixes" and "adds". */
+  readonly fault: string;
   /** The reason, as a stylist would say it. */
   readonly why: string;
   readonly params?: P;
@@ -61,6 +63,7 @@ export interface Rule<P extends Params = Params> {
   readonly lens: Lens;
   readonly weight: number;
   readonly title: string;
+  readonly fault: string;
   readonly why: string;
   readonly params: P;
   readonly schools: readonly SchoolName[];
@@ -115,7 +118,7 @@ export function definePairRule<const P extends Params = NoParams, const M extend
 
 /** A rule's description with what was left out filled in, and its reader under the rule book of who is read. */
 function settled<P extends Params, M extends Messages, Seen extends PairView>(spec: RuleSpec<P, M, Seen>) {
-  const { id, title, why, messages, weight = 1, schools = [], tags = [] } = spec;
+  const { id, title, fault, why, messages, weight = 1, schools = [], tags = [] } = spec;
   const lens = id.slice(0, id.indexOf(".")) as Lens;
   const params = spec.params ?? ({} as P);
   type Settings = RuleContext<P, Extract<keyof M, string>> & {
@@ -149,5 +152,5 @@ function settled<P extends Params, M extends Messages, Seen extends PairView>(sp
     const own = settings(seen.look.client.ruleBook);
     return own.rests ? silence : spec.read(seen, own);
   };
-  return { about: { id, lens, title, why, messages, weight, schools, tags, params, settings }, read };
+  return { about: { id, lens, title, fault, why, messages, weight, schools, tags, params, settings }, read };
 }

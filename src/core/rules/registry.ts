@@ -163,6 +163,11 @@ export function ruleOf(id: string): Rule | undefined {
   return byId.get(id);
 }
 
+/** What is amiss by a rule, in a few words; the id itself for a rule that is not known. */
+export function faultOf(id: string): string {
+  return ruleOf(id)?.fault ?? id;
+}
+
 /** The rules of a tag, in the order of the registry. */
 export function rulesTagged(tag: RuleTag): readonly Rule[] {
   return registry.filter(({ tags }) => tags.includes(tag));

@@ -39,6 +39,7 @@ describe("the registry", () => {
     (_, rule) => {
       expect(lenses).toContain(rule.lens);
       expect(rule.title.length).toBeGreaterThan(10);
+      expect(rule.fault).toMatch(/^[a-z][a-z '-]{5,26}$/);
       expect(rule.why.length).toBeGreaterThan(20);
       for (const { means, value } of Object.values(rule.params)) {
         expect(means.length).toBeGreaterThan(5);

@@ -5,7 +5,7 @@ import { read } from "../reading/read";
 import { reachOf } from "./reach";
 import { sample, sampleLook, sampleOccasion } from "../testing/sample";
 import { gapSpecOf, gapSpecs, mainMetal } from "./gap-spec";
-import { bestGaps, readGaps, unservedBy, type Gap } from "./gaps";
+import { bestGaps, readGaps, servingOf, type Gap } from "./gaps";
 
 const garments = [
   sample("trousers", { name: "trousers", hex: "#1d2742", figures: { inseam: 73.5 } }),
@@ -42,7 +42,7 @@ describe("what is missing", () => {
 
   it("unlocks what really reads otherwise with it", () => {
     expect(read(look).verdict).toBe("jars");
-    const unserved = [{ base: "navy", occasion: "lunch", looks: [look] }];
+    const unserved = [{ nearest: [look] }];
     const gaps = [...readGaps(unserved, specs)];
     expect(gaps.some(({ unlocks }) => unlocks.length > 0)).toBe(true);
     for (const { spec, unlocks } of gaps) {
@@ -76,7 +76,7 @@ describe("what is missing", () => {
       accessories: [trainers, sample("bag", { name: "case", register: { low: 8, centre: 9, high: 9 } })],
     };
     const specsOf = (looks: (typeof look)[]) =>
-      [...readGaps([{ base: "navy", occasion: "lunch", looks }], specs)].flatMap(({ spec, unlocks }) =>
+      [...readGaps([{ nearest: looks }], specs)].flatMap(({ spec, unlocks }) =>
         unlocks.length > 0 ? [spec.say] : [],
       );
     const [plain, both] = [specsOf([look]), specsOf([far, look])];
@@ -89,11 +89,17 @@ describe("a base for an occasion", () => {
   const names = { base: "navy", occasion: "lunch" };
   const served = { ...look, accessories: [sample("shoe", { name: "shoe", hex: "#1d2742" })] };
 
-  it("is open only while no set serves it", () => {
-    expect(read(served).verdict).not.toBe("jars");
-    expect(unservedBy([look, served], names)).toBeNull();
-    expect(unservedBy([], names)).toBeNull();
-    expect(unservedBy([look], names)).toEqual({ ...names, looks: [look] });
+  it("is served by the set that reads best, and open only while none does", () => {
+    const reading = read(served);
+    expect(reading.verdict).not.toBe("jars");
+    expect(servingOf([look, served], names)).toEqual({
+      ...names,
+      verdict: reading.verdict,
+      set: 1,
+      nearest: [],
+    });
+    expect(servingOf([], names)).toBeNull();
+    expect(servingOf([look], names)).toEqual({ ...names, verdict: "jars", set: 0, nearest: [look] });
   });
 
   it("is dressed with the few sets that come nearest, the nearest first", () => {
@@ -101,8 +107,9 @@ describe("a base for an occasion", () => {
       ...look,
       accessories: [trainers, sample("bag", { name: `bag ${i}`, register: { low: 8, centre: 9, high: 9 } })],
     }));
-    const found = unservedBy([...worse, look], names);
-    expect(found?.looks).toHaveLength(4);
-    expect(found?.looks[0]).toBe(look);
+    const found = servingOf([...worse, look], names);
+    expect(found?.nearest).toHaveLength(4);
+    expect(found?.nearest[0]).toBe(look);
+    expect(found?.set).toBe(6);
   });
 });

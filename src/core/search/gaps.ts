@@ -1,13 +1,17 @@
 import { swap, type Look } from "../piece/look";
+import { compareVerdicts, type Verdict } from "../reading/verdict";
 import { boardReader } from "./board";
 import type { GapSpec } from "./gap-spec";
 
-/** One base for one occasion that no set serves, dressed with the sets that come nearest to it. */
-export interface Unserved {
+/** One base for one occasion, and what the sets make of it. */
+export interface Serving {
   readonly base: string;
   readonly occasion: string;
-  /** Each jars as it is; a missing piece is tried in all of them. */
-  readonly looks: readonly Look[];
+  /** The best that any set makes of it, and the position of that set. */
+  readonly verdict: Verdict;
+  readonly set: number;
+  /** Where no set serves it, the looks that come nearest, the nearest first: each jars as it is. Else none. */
+  readonly nearest: readonly Look[];
 }
 
 /** What one missing piece would open up. */
@@ -18,32 +22,44 @@ export interface Gap {
 }
 
 /** How many of the sets that come nearest a missing piece is tried with. */
-const nearest = 4;
+const tried = 4;
 
 /**
- * A base for an occasion, dressed with each of the sets: null when one of them serves it, with its best
- * turn-up where the hem wants one; else the few that come nearest.
+ * What the sets make of a base for an occasion, each with its best turn-up where the hem wants one.
+ * @param looks the base with each of the sets, in their order
+ * @returns null without a set
  */
-export function unservedBy(
+export function servingOf(
   looks: readonly Look[],
-  names: Pick<Unserved, "base" | "occasion">,
+  names: Pick<Serving, "base" | "occasion">,
   readCell = boardReader(),
-): Unserved | null {
-  const read = looks.map((look) => ({ look, ...readCell(look) }));
-  if (read.length === 0 || read.some(({ verdict }) => verdict !== "jars")) return null;
-  const closest = read.sort((one, other) => other.score - one.score).slice(0, nearest);
-  return { ...names, looks: closest.map(({ look }) => look) };
+): Serving | null {
+  const read = looks
+    .map((look, set) => ({ look, set, ...readCell(look) }))
+    .sort((one, other) => compareVerdicts(other.verdict, one.verdict) || other.score - one.score);
+  const [best] = read;
+  if (!best) return null;
+  const closest = best.verdict === "jars" ? read.slice(0, tried) : [];
+  return {
+    ...names,
+    verdict: best.verdict,
+    set: best.set,
+    nearest: closest.map(({ look }) => look),
+  };
 }
 
 /**
  * What each missing piece would open up, one by one, so that whoever asks can see how far it is. A pair is
- * opened when the piece, in place of what its slot holds, makes one of the nearest looks sit or sing.
+ * opened when the piece, in place of what its slot holds, makes one of the looks that come nearest sit or sing.
  */
-export function* readGaps(unserved: readonly Unserved[], specs: readonly GapSpec[]): Generator<Gap> {
+export function* readGaps(
+  unserved: readonly Pick<Serving, "nearest">[],
+  specs: readonly GapSpec[],
+): Generator<Gap> {
   const readCell = boardReader();
   for (const spec of specs) {
     const opens = (look: Look) => readCell(swap(look, spec.slot, spec.piece)).verdict !== "jars";
-    yield { spec, unlocks: unserved.flatMap(({ looks }, i) => (looks.some(opens) ? [i] : [])) };
+    yield { spec, unlocks: unserved.flatMap(({ nearest }, i) => (nearest.some(opens) ? [i] : [])) };
   }
 }
 
@@ -67,6 +83,6 @@ export function bestGaps(gaps: readonly Gap[], most: number): Gap[] {
 }
 
 /** A base with its occasion, as a list of what is opened has it. */
-export function sayPair({ base, occasion }: Pick<Unserved, "base" | "occasion">): string {
+export function sayPair({ base, occasion }: Pick<Serving, "base" | "occasion">): string {
   return occasion ? `${base} for ${occasion}` : base;
 }

@@ -2,8 +2,7 @@ import { swap, wear, type Look } from "../piece/look";
 import { slotOf, type Piece } from "../piece/piece";
 import { stacks, type Slot } from "../piece/slots";
 import type { Change } from "../reading/change";
-import type { Finding } from "../rules/finding";
-import { isFault } from "../reading/severity";
+import { bySeverity, isFault } from "../reading/severity";
 import { read, type Reading } from "../reading/read";
 import type { Verdict } from "../reading/verdict";
 import { isAtHome, keepsOut } from "./belonging";
@@ -15,7 +14,7 @@ export interface Candidate {
   readonly piece: Piece;
   readonly worth: Worth;
   readonly verdict: Verdict;
-  /** Ids of the rules whose faults it mends, and of those it brings in. */
+  /** Ids of the rules whose faults it mends, and of those it brings in; of each the gravest first. */
   readonly mends: readonly string[];
   readonly brings: readonly string[];
   /** What is done to the hem when it is put on, because it would jar as it is worn now; null where nothing is. */
@@ -62,7 +61,12 @@ function readWith(look: Look, slot: Slot): Pick<AsWorn, "reading" | "hem"> {
 }
 
 function faultsOf(reading: Reading): Set<string> {
-  return new Set(reading.findings.filter(isFault).map((finding: Finding) => finding.rule));
+  return new Set(
+    reading.findings
+      .filter(isFault)
+      .sort(bySeverity)
+      .map(({ rule }) => rule),
+  );
 }
 
 const byName = new Intl.Collator("en");

@@ -184,6 +184,19 @@ export async function recentLooks(tenant: Tenant, most: number): Promise<LookRec
   return rows.map(fromRow);
 }
 
+/** The look last worked on for each of some occasions. */
+export async function newestLooksFor(tenant: Tenant, occasionIds: readonly string[]): Promise<LookRecord[]> {
+  const rows = await select(tenant)
+    .distinctOn("looks.occasion_id")
+    .whereIn("looks.occasion_id", [...occasionIds])
+    .orderBy([
+      { column: "looks.occasion_id" },
+      { column: "looks.updated_at", order: "desc" },
+      { column: "looks.id" },
+    ]);
+  return rows.map(fromRow);
+}
+
 /** The client whose look was last worked on; null when no look was kept yet. */
 export async function clientOfNewestLook(tenant: Tenant): Promise<string | null> {
   const row = await tenant("looks")

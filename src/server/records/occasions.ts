@@ -13,6 +13,13 @@ export async function listOccasions(tenant: Tenant, clientId: string): Promise<O
   return rows.map(fromRow);
 }
 
+export async function countOccasions(tenant: Tenant, clientId: string): Promise<number> {
+  const row = await tenant("occasions")
+    .where({ studio_id: tenant.studioId, client_id: clientId, deleted_at: null })
+    .count<{ count: string }[]>("* as count");
+  return Number(row[0]?.count ?? 0);
+}
+
 /** The studio's next occasions from a day on. */
 export async function comingOccasions(tenant: Tenant, from: string, most: number): Promise<OccasionRecord[]> {
   const rows = await tenant("occasions")

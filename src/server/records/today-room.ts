@@ -1,7 +1,7 @@
 import type { Tenant } from "../db/tenant";
 import { bases } from "./bases";
 import { clientsById, nameClients } from "./clients";
-import { recentLooks } from "./looks";
+import { newestLooksFor, recentLooks } from "./looks";
 import { comingOccasions, occasionsById } from "./occasions";
 import { piecesById } from "./pieces";
 import { todayIn } from "./studio";
@@ -9,29 +9,39 @@ import { todayIn } from "./studio";
 /** How many looks and occasions a day begins with. */
 const most = { looks: 4, occasions: 30 };
 
-/** What the day starts with: what is coming up, and the looks last worked on with all they are made of. */
+/** What the day starts with: what is coming up and how it is dressed, and the looks last worked on, with all of it. */
 export async function todayRoom(tenant: Tenant) {
   const day = await todayIn(tenant);
   const coming = await comingOccasions(tenant, day, most.occasions);
-  const looks = await recentLooks(tenant, most.looks);
-  const ownBases = await bases.byId(
+  const recent = await recentLooks(tenant, most.looks);
+  const laidOut = await newestLooksFor(
     tenant,
-    looks.map(({ baseId }) => baseId),
+    coming.map(({ occasion }) => occasion.id),
   );
+  const looks = [...recent, ...laidOut];
+  const firstBases = await bases.firstOfEach(
+    tenant,
+    coming.map(({ clientId }) => clientId),
+  );
+  const shownBases = await bases.byId(tenant, [
+    ...looks.map(({ baseId }) => baseId),
+    ...[...firstBases.values()].map(({ id }) => id),
+  ]);
   const worn = [
-    ...ownBases.flatMap(({ pieceIds }) => pieceIds),
+    ...shownBases.flatMap(({ pieceIds }) => pieceIds),
     ...looks.flatMap(({ accessoryIds }) => accessoryIds),
   ];
   return {
     day,
     coming,
-    looks,
-    bases: ownBases,
+    recent,
+    laidOut,
+    bases: shownBases,
     names: await nameClients(tenant),
-    clients: await clientsById(
-      tenant,
-      looks.map(({ clientId }) => clientId),
-    ),
+    clients: await clientsById(tenant, [
+      ...looks.map(({ clientId }) => clientId),
+      ...coming.map(({ clientId }) => clientId),
+    ]),
     occasions: await occasionsById(
       tenant,
       looks.flatMap(({ occasionId }) => occasionId ?? []),

@@ -64,7 +64,7 @@ export function Bench(props: BenchProps) {
         <main
           id={contentId}
           tabIndex={-1}
-          className="outline-none md:grid md:h-[calc(100dvh-2.8rem)] md:min-h-140 md:grid-cols-[minmax(0,1fr)] md:grid-rows-[auto_minmax(0,1fr)]"
+          className="outline-none md:grid md:h-[calc(100dvh-2.8rem-var(--first-line,0px))] md:min-h-140 md:grid-cols-[minmax(0,1fr)] md:grid-rows-[auto_minmax(0,1fr)]"
         >
           <h1 className="sr-only">Bench</h1>
           <div>

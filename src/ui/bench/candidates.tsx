@@ -7,8 +7,8 @@ import type { Piece } from "@/core/piece/piece";
 import type { Change } from "@/core/reading/change";
 import { countUnsaid } from "@/core/reading/open-questions";
 import { slotLabels } from "@/core/piece/slots";
-import { called, listed } from "@/core/words/called";
-import { ruleOf } from "@/core/rules/registry";
+import { called } from "@/core/words/called";
+import { faultOf } from "@/core/rules/registry";
 import type { RankedPiece } from "@/workers/answers";
 import { Plate } from "../drawing/plate";
 import { commonBox, type PlateBox } from "../drawing/plate-box";
@@ -146,13 +146,12 @@ function Candidate({ candidate, index, piece, box }: CandidateProps) {
 function Worth({ candidate, piece }: Pick<CandidateProps, "candidate" | "piece">) {
   const { worth, verdict, worn, mends, brings, hem } = candidate;
   const unit = useLengthUnit();
-  const titles = (ids: readonly string[]) => listed(ids.map((id) => (ruleOf(id)?.title ?? id).toLowerCase()));
   const says = hem
     ? sayHem(hem, unit)
     : mends.length > 0
-      ? `fixes: ${titles(mends)}`
+      ? `fixes ${sayFaults(mends)}`
       : brings.length > 0
-        ? `adds a problem: ${titles(brings)}`
+        ? `adds ${sayFaults(brings)}`
         : sayUnsaid(countUnsaid(piece));
   return (
     <div className="px-1.5 pb-1">
@@ -172,6 +171,11 @@ function Worth({ candidate, piece }: Pick<CandidateProps, "candidate" | "piece">
       </span>
     </div>
   );
+}
+
+/** What is amiss by some rules: the first in words, of the others how many. */
+function sayFaults([first = "", ...others]: readonly string[]): string {
+  return others.length === 0 ? faultOf(first) : `${faultOf(first)} and ${others.length} more`;
 }
 
 /** Of what is not said of a piece, how much: the fewer, the surer what it would make of the look. */

@@ -6,7 +6,7 @@ import { sayLength } from "@/core/length/length";
 import { adjustmentOn, type Turn } from "@/core/piece/adjustment";
 import { isLegged, type Legged } from "@/core/piece/piece";
 import { wornSo } from "@/core/reading/change";
-import { ruleOf } from "@/core/rules/registry";
+import { faultOf } from "@/core/rules/registry";
 import { useLengthUnit } from "../kit/length-unit";
 import { Segments } from "../kit/segments";
 import { TextButton } from "../kit/text-button";
@@ -85,7 +85,7 @@ function Best({ trousers, turn: current }: { readonly trousers: Legged; readonly
       </p>
     );
   if (!best) {
-    const reasons = [...new Set(because)].map((id) => ruleOf(id)?.title.toLowerCase() ?? id);
+    const reasons = [...new Set(because)].map(faultOf);
     return <p className="mt-1.5 text-ink-soft">No turn-up suits this pair: {reasons.join("; ")}.</p>;
   }
   const { turn } = best;

@@ -5,7 +5,7 @@ import { toast } from "sonner";
 import { bareLength, sayLength } from "@/core/length/length";
 import { parseLength } from "@/core/length/parse-length";
 import type { Piece, Legged } from "@/core/piece/piece";
-import { ruleOf } from "@/core/rules/registry";
+import { faultOf } from "@/core/rules/registry";
 import type { Outcome } from "@/core/schema/outcome";
 import type { TailorCounsel } from "@/workers/answers";
 import { withinSentence } from "@/core/words/within-sentence";
@@ -98,10 +98,7 @@ function Advice({
       )}
       {excludes.map(({ shoe, because }) => (
         <p key={shoe} className="text-ink-soft">
-          Not {nameOf(shoe)}:{" "}
-          {[...new Set(because)].map((id) => ruleOf(id)?.title.toLowerCase() ?? id).join("; ") ||
-            "it only passes there"}
-          .
+          Not {nameOf(shoe)}: {[...new Set(because)].map(faultOf).join("; ") || "it only passes there"}.
         </p>
       ))}
       {lift && (

@@ -10,8 +10,8 @@ import {
   useTable,
   type Row,
 } from "@tanstack/react-table";
-import { useVirtualizer, useWindowVirtualizer } from "@tanstack/react-virtual";
-import { memo, useLayoutEffect, useMemo, useRef, useState, type ReactNode } from "react";
+import { useVirtualizer } from "@tanstack/react-virtual";
+import { memo, useMemo, useRef, type ReactNode } from "react";
 
 /** One row of a board: what it is about, and what is known of it in each column so far. */
 export interface BoardLine<R, A> {
@@ -47,7 +47,7 @@ interface BoardTableProps<R, C, A> {
 const features = tableFeatures({ rowSortingFeature, sortedRowModel: createSortedRowModel() });
 const byRank = [{ id: "name", desc: true }];
 
-/** Everything against everything: only the rows and columns near the window are laid out. */
+/** Everything against everything under a head that stays in view: only what is near the window is laid out. */
 export function BoardTable<R, C, A>(props: BoardTableProps<R, C, A>) {
   const { label, corner, lines, columns, columnId, look, ranked = false } = props;
   const definitions = useDefinitions<R, C, A>(corner, columns, columnId, look);
@@ -59,22 +59,21 @@ export function BoardTable<R, C, A>(props: BoardTableProps<R, C, A>) {
     state: { sorting: ranked ? byRank : [] },
   });
   const { rows } = table.getRowModel();
-  const body = useRef<HTMLTableSectionElement>(null);
   const wrap = useRef<HTMLDivElement>(null);
-  const near = useNear(rows.length, columns.length, look, body, wrap);
+  const near = useNear(rows.length, columns.length, look, wrap);
   const { top, bottom, from, to } = near;
   const before = top * look.row;
   const after = (rows.length - bottom) * look.row;
   return (
     <div
       ref={wrap}
-      className="w-fit max-w-full overflow-x-auto border border-rule-strong bg-paper"
+      className="max-h-[max(20rem,calc(100dvh-17.5rem-var(--first-line,0px)))] w-fit max-w-full overflow-auto border border-rule-strong bg-paper print:max-h-none"
       tabIndex={0}
       role="region"
       aria-label={label}
     >
       <table
-        className="border-collapse"
+        className="border-separate border-spacing-0"
         aria-label={label}
         aria-rowcount={rows.length + 1}
         aria-colcount={columns.length + 1}
@@ -83,7 +82,7 @@ export function BoardTable<R, C, A>(props: BoardTableProps<R, C, A>) {
           {table.getHeaderGroups().map(({ id, headers: [name, ...heads] }) => (
             <tr key={id}>
               <th
-                className="sticky left-0 z-10 border-r border-b border-rule-strong bg-paper p-2 text-left font-normal text-ink-soft"
+                className="sticky top-0 left-0 z-20 border-r border-b border-rule-strong bg-paper p-2 text-left font-normal text-ink-soft"
                 style={{ minWidth: look.names }}
               >
                 {name && <table.FlexRender header={name} />}
@@ -94,7 +93,7 @@ export function BoardTable<R, C, A>(props: BoardTableProps<R, C, A>) {
                   key={head.id}
                   scope="col"
                   aria-colindex={from + i + 2}
-                  className="border-b border-l border-rule border-b-rule-strong p-1 align-bottom font-medium"
+                  className="sticky top-0 z-10 border-b border-l border-rule border-b-rule-strong bg-paper p-1 align-bottom font-medium"
                   style={{ minWidth: look.column, maxWidth: look.column }}
                 >
                   <table.FlexRender header={head} />
@@ -104,7 +103,7 @@ export function BoardTable<R, C, A>(props: BoardTableProps<R, C, A>) {
             </tr>
           ))}
         </thead>
-        <tbody ref={body}>
+        <tbody>
           {before > 0 && <Spacer height={before} />}
           {rows.slice(top, bottom).map((row, i) => (
             <BoardRow
@@ -158,16 +157,13 @@ function useNear(
   rowCount: number,
   columnCount: number,
   look: { readonly row: number; readonly column: number; readonly names: number },
-  body: React.RefObject<HTMLElement | null>,
   wrap: React.RefObject<HTMLElement | null>,
 ) {
-  const [offset, setOffset] = useState(0);
-  useLayoutEffect(() => setOffset(body.current?.offsetTop ?? 0), [body]);
-  const rows = useWindowVirtualizer({
+  const rows = useVirtualizer({
     count: rowCount,
+    getScrollElement: () => wrap.current,
     estimateSize: () => look.row,
     overscan: 3,
-    scrollMargin: offset,
     // Until the window is known, and on the server, the rows that fill one are laid out.
     initialRect: { width: 1280, height: 800 },
   });
@@ -206,7 +202,7 @@ interface BoardRowProps<R, C, A> {
 function LaidRow<R, C, A>({ row, at, from, to, count, look, Render }: BoardRowProps<R, C, A>) {
   const [name, ...cells] = row.getAllCells();
   return (
-    <tr className="border-t border-rule first:border-t-0" style={{ height: look.row }} aria-rowindex={at + 2}>
+    <tr className="*:border-t *:border-t-rule" style={{ height: look.row }} aria-rowindex={at + 2}>
       <th
         scope="row"
         className="sticky left-0 z-10 border-r border-rule-strong bg-paper p-2 text-left font-medium"

@@ -1,11 +1,12 @@
-import type { FoundGaps } from "@/workers/answers";
+import { listed } from "@/core/words/called";
+import type { FoundGaps, ServedPair } from "@/workers/answers";
 import { Plate } from "../drawing/plate";
 import { Button } from "../kit/button";
 
 interface FoundGapRowProps {
   readonly gap: FoundGaps["gaps"][number];
-  /** What it would open, in words. */
-  readonly opens: readonly string[];
+  /** What it would open. */
+  readonly opens: readonly ServedPair[];
   /** Of how many that nothing serves now. */
   readonly of: number;
   readonly isListed: boolean;
@@ -20,7 +21,7 @@ export function FoundGapRow({ gap, opens, of, isListed, onAdd }: FoundGapRowProp
       <div>
         <div className="flex items-start justify-between gap-3">
           <div>
-            <h2 className="text-lead leading-tight">{gap.piece.name}</h2>
+            <h3 className="text-lead leading-tight">{gap.piece.name}</h3>
             <p className="tabular text-ink-soft">
               opens {opens.length} of {of}
             </p>
@@ -33,8 +34,20 @@ export function FoundGapRow({ gap, opens, of, isListed, onAdd }: FoundGapRowProp
             </Button>
           )}
         </div>
-        <p className="mt-1 text-tiny">{opens.join("; ")}</p>
+        <p className="mt-1">{sayOpens(opens)}</p>
       </div>
     </li>
   );
+}
+
+/** What a piece would open, put together by occasion: "9 bases for Gangway inspection; the navy suit for Board meeting". */
+function sayOpens(opens: readonly ServedPair[]): string {
+  const byOccasion = new Map<string, string[]>();
+  for (const { base, occasion } of opens) {
+    const name = occasion?.name ?? "";
+    byOccasion.set(name, [...(byOccasion.get(name) ?? []), base.name]);
+  }
+  return [...byOccasion]
+    .map(([occasion, bases]) => (occasion ? `${listed(bases)} for ${occasion}` : listed(bases)))
+    .join("; ");
 }

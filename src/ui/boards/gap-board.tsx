@@ -8,7 +8,7 @@ import { gapSpecOf, type GapFacts, type GapSpec } from "@/core/search/gap-spec";
 import { sayPair } from "@/core/search/gaps";
 import type { BenchSource, NamedPieces } from "@/core/studio/bench-source";
 import type { GapInput, GapRecord } from "@/core/studio/gap-record";
-import type { FoundGaps } from "@/workers/answers";
+import type { FoundGaps, ServedPair } from "@/workers/answers";
 import { useAsk, type Question } from "../counsel/use-ask";
 import { useCounsel, type Advisor } from "../counsel/use-counsel";
 import { granted } from "../kit/answer";
@@ -16,6 +16,7 @@ import { FoundGapRow } from "./found-gap";
 import { OwnGap } from "./own-gap";
 import { GapList, type GapListActions } from "./gap-list";
 import { unpacking } from "../kit/packed";
+import { ServedTable } from "./served-table";
 
 interface GapBoardProps {
   readonly wardrobe: Pick<BenchSource, "client" | "pieces" | "away" | "occasions" | "bases">;
@@ -51,28 +52,27 @@ function Gaps({ wardrobe, sets, gaps, actions }: GapBoardProps) {
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[minmax(0,1fr)_27rem] print:block">
       <section aria-label="What is missing" className="grid gap-3 print:hidden">
-        <p role="status" className="tabular max-w-[70ch]">
+        <p role="status" className="tabular max-w-[75ch]">
           {sayFound(found)}
         </p>
+        {found && <ServedTable clientId={wardrobe.client.id} pairs={found.pairs} />}
+        {found && found.gaps.length > 0 && <h2 className="mt-2 text-lead">What would help</h2>}
         <ol className="grid gap-3">
           {found?.gaps.map((gap) => {
-            const opens = gap.unlocks.flatMap((i) => {
-              const pair = found.unserved[i];
-              return pair ? [sayPair(pair)] : [];
-            });
+            const opens = gap.unlocks.flatMap((i) => found.pairs[i] ?? []);
             return (
               <FoundGapRow
                 key={gap.say}
                 gap={gap}
                 opens={opens}
-                of={found.unserved.length}
+                of={unservedIn(found)}
                 isListed={listed.has(gap.say)}
-                onAdd={() => void add(gap, opens)}
+                onAdd={() => void add(gap, opens.map(sayServed))}
               />
             );
           })}
         </ol>
-        {found && isDone(found) && found.unserved.length > 0 && found.gaps.length === 0 && (
+        {found && isDone(found) && unservedIn(found) > 0 && found.gaps.length === 0 && (
           <p className="max-w-[60ch]">
             No single piece would help with any of them. Change the base, or build another set for it at the
             bench.
@@ -107,11 +107,21 @@ function isDone({ tried, specs }: FoundGaps): boolean {
   return tried === specs;
 }
 
+/** How many bases and occasions no set serves. */
+function unservedIn({ pairs }: FoundGaps): number {
+  return pairs.filter(({ verdict }) => verdict === "jars").length;
+}
+
+function sayServed({ base, occasion }: ServedPair): string {
+  return sayPair({ base: base.name, occasion: occasion?.name ?? "" });
+}
+
 function sayFound(found: FoundGaps | null): string {
   if (!found) return "Reading what is served ...";
-  const { pairs, unserved, tried, specs } = found;
-  if (unserved.length === 0) return `Every base is served on each of ${pairs} occasions by some set.`;
-  const open = `Of ${pairs} bases and occasions, ${unserved.length} are served by no set.`;
+  const { pairs, tried, specs } = found;
+  const unserved = unservedIn(found);
+  if (unserved === 0) return `Every base is served for every occasion by some set: ${pairs.length} outfits.`;
+  const open = `Of ${pairs.length} outfits for an occasion, ${unserved} are served by no set.`;
   return isDone(found)
     ? `${open} ${specs} missing pieces were tried on them.`
     : `${open} ${tried} of ${specs} missing pieces tried ...`;

@@ -2,6 +2,7 @@
 
 import { useRef, useState } from "react";
 import type { Outcome } from "@/core/schema/outcome";
+import { listed } from "@/core/words/called";
 import { gapSpecOf } from "@/core/search/gap-spec";
 import type { GapRecord } from "@/core/studio/gap-record";
 import { Plate } from "../drawing/plate";
@@ -101,7 +102,7 @@ function GapRow({ gap, client, actions }: GapRowProps) {
       <div>
         <p className="font-serif text-body">{piece.name}</p>
         <p className="tabular text-tiny text-ink-soft">
-          {opens.length === 0 ? "opens nothing by itself" : `opens ${opens.length}: ${opens.join("; ")}`}
+          {opens.length === 0 ? "opens nothing by itself" : `opens ${opens.length}: ${listed(opens)}`}
         </p>
         <input
           value={note}

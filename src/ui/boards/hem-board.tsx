@@ -7,7 +7,7 @@ import type { HemCell } from "@/core/search/hem-board";
 import type { BenchSource } from "@/core/studio/bench-source";
 import { sayLength, type LengthUnit } from "@/core/length/length";
 import type { Piece } from "@/core/piece/piece";
-import { ruleOf } from "@/core/rules/registry";
+import { faultOf } from "@/core/rules/registry";
 import { InSight } from "../drawing/in-sight";
 import { Plate } from "../drawing/plate";
 import { Hint } from "../kit/hint";
@@ -39,7 +39,7 @@ function Hems({ clients, clientId, wardrobe }: HemBoardProps) {
   return (
     <Page
       title="Hems"
-      about="Each cell is the ankle as the figures have it, with the turn-up that suits the pair best where one is needed. Open a cell on the bench."
+      about="Each cell is an ankle drawn to scale, with the turn-up that suits the pair best where it needs one."
     >
       <BoardNav here="/boards" clients={clients} clientId={clientId} />
       <Grid key={clientId} wardrobe={wardrobe} />
@@ -207,7 +207,7 @@ function Cell({ cell, garment, shoe, unit, clientId, baseId }: CellProps) {
 function sayCell(cell: HemCell, garment: Piece, shoe: Piece, unit: LengthUnit): string {
   const gap = cell.shaft === null ? "from the ankle bone" : cell.gap >= 0 ? "gap" : "overlap";
   const turned = cell.turn ? `, turned ${cell.turn.count} \u00d7 ${sayLength(cell.turn.depth, unit)}` : "";
-  const against = [...new Set(cell.against)].map((id) => ruleOf(id)?.title.toLowerCase() ?? id);
+  const against = [...new Set(cell.against)].map((id) => faultOf(id));
   return `${garment.name}${turned} over ${shoe.name}: ${wordOf(cell.verdict)}; hem ${sayLength(cell.hem + cell.lift, unit)} over the floor, ${gap} ${sayLength(Math.abs(cell.gap), unit)}${against.length > 0 ? `; ${against.join("; ")}` : ""}`;
 }
 

@@ -33,7 +33,7 @@ function Cells({ wardrobe, sets }: SetBoardProps) {
       }),
     [sets, reach],
   );
-  const look = useLook(wardrobe, occasionId);
+  const look = useLook(wardrobe, occasionId, bases.length <= fewBases);
   return (
     <>
       <div className="mb-3 flex flex-wrap items-center gap-4">
@@ -68,11 +68,15 @@ function Cells({ wardrobe, sets }: SetBoardProps) {
 /** Every set on every base, as the worker reads them; and in words what is not served. */
 export const SetBoard = unpacking<SetBoardProps, "wardrobe" | "sets">(Cells);
 
+/** So many columns have room for names that are read without turning the head. */
+const fewBases = 10;
+
 const idOf = ({ id }: NamedPieces) => id;
 
 function useLook(
   { client, pieces }: SetBoardProps["wardrobe"],
   occasionId: string | null,
+  isWide: boolean,
 ): BoardLook<NamedPieces, NamedPieces, Row> {
   const byId = useMemo(() => new Map(pieces.map((piece) => [piece.id, piece])), [pieces]);
   const name = useCallback(
@@ -93,10 +97,16 @@ function useLook(
   return useMemo(
     () => ({
       row: 76,
-      column: 56,
+      column: isWide ? 100 : 56,
       names: 208,
       head: (base) => (
-        <span className="mx-auto block h-38 w-fit [writing-mode:vertical-rl] rotate-180 truncate text-left text-tiny">
+        <span
+          className={
+            isWide
+              ? "line-clamp-3 text-tiny leading-tight"
+              : "mx-auto block h-38 w-fit [writing-mode:vertical-rl] rotate-180 truncate text-left text-tiny"
+          }
+        >
           {base.name}
         </span>
       ),
@@ -114,6 +124,6 @@ function useLook(
         );
       },
     }),
-    [client.id, name, occasionId],
+    [client.id, isWide, name, occasionId],
   );
 }

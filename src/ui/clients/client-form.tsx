@@ -40,7 +40,7 @@ export function ClientForm(props: ClientFormProps) {
       draft={`client.${id ?? "new"}`}
       schema={() => import("@/core/schema/forms/client-form").then(({ clientForm }) => clientForm)}
       onSave={save}
-      then={(saved) => `/clients/${saved}`}
+      then={(saved) => (id ? `/clients/${saved}/figures` : `/clients/${saved}`)}
       deed="measure"
       saveLabel={id ? "Keep changes" : "Add client"}
       savedSay={id ? "The client is kept." : "The client is on record."}

@@ -28,7 +28,7 @@ export function OccasionForm({ id, version, clientId, initial, save, actions }: 
       draft={`occasion.${id ?? `new.${clientId}`}`}
       schema={() => import("@/core/schema/forms/occasion-form").then(({ occasionForm }) => occasionForm)}
       onSave={save}
-      then={() => `/clients/${clientId}`}
+      then={() => `/clients/${clientId}/occasions`}
       deed="work"
       saveLabel={id ? "Keep changes" : "Add occasion"}
       savedSay="The occasion is kept."

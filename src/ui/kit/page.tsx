@@ -12,7 +12,7 @@ interface PageProps {
 /** A place other than the bench: its name, what can be done, and a sheet of pattern paper. */
 export function Page({ title, about, actions, children }: PageProps) {
   return (
-    <main id={contentId} tabIndex={-1} className="outline-none mx-auto w-full max-w-[80rem] px-6 pt-6 pb-16">
+    <main id={contentId} tabIndex={-1} className="outline-none mx-auto w-full max-w-[80rem] px-6 pt-6 pb-10">
       <header className="mb-5 flex flex-wrap items-end justify-between gap-x-6 gap-y-3">
         <div>
           <h1 className="text-title">{title}</h1>

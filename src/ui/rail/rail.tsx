@@ -57,7 +57,6 @@ function Pieces({ clients, isEmpty, first, look }: RailProps) {
   return (
     <Page
       title="Rail"
-      about="Every garment and accessory, with the figures the rules read."
       actions={
         <>
           {away}

@@ -3,7 +3,7 @@ import type { Client } from "@/core/piece/client";
 import type { Piece } from "@/core/piece/piece";
 import { phrase } from "@/core/reading/phrase";
 import { levelWord } from "@/core/register/ladder";
-import { coherenceOf, pairsOf, type Coherence, type PairAgreement } from "@/core/sets/coherence";
+import { pairsOf, type Coherence, type PairAgreement } from "@/core/sets/coherence";
 import { withinSentence } from "@/core/words/within-sentence";
 import { useLengthUnit } from "../kit/length-unit";
 import { Mark, VerdictMark, wordOf } from "../kit/marks";
@@ -12,21 +12,21 @@ import { Unfold } from "../kit/unfold";
 interface CoherenceLineProps {
   readonly pieces: readonly Piece[];
   readonly client: Client;
+  /** What they are as a set. */
+  readonly coherence: Coherence;
   /** Shown with its reasons from the start. */
   readonly open?: boolean;
 }
 
 const metalWords = { warm: "gold and brass", cool: "silver and steel", dark: "dark metal" } as const;
 
-/** What a set is by itself: coherence, metals, levels, season; opened, why its pieces agree or not. */
-export function CoherenceLine({ pieces, client, open = false }: CoherenceLineProps) {
+/** What a set is by itself: its agreement, metals and levels; opened, why its pieces agree or not. */
+export function CoherenceLine({ pieces, client, coherence, open = false }: CoherenceLineProps) {
   const unit = useLengthUnit();
-  const { score, verdict, findings, metals, span, season, forRain } = coherenceOf(pieces, client);
+  const { score, verdict, findings, metals, span } = coherence;
   const facts = [
     metals.length === 0 ? "no metal" : metals.map((metal) => metalWords[metal]).join(" beside "),
     sayLevels(span),
-    season,
-    forRain ? "takes rain" : "not for rain",
   ];
   return (
     <Unfold

@@ -8,5 +8,5 @@ export function reachWords(reach: readonly Reach[] | undefined, bases: number): 
   const served = reach.filter(({ verdict }) => verdict !== "jars");
   const levels = served.flatMap(({ level }) => level ?? []);
   const words = [...new Set([Math.min(...levels), Math.max(...levels)].map(levelWord))];
-  return `serves ${served.length} of ${bases} bases${served.length > 0 ? `, ${words.join(" to ")}` : ""}`;
+  return `serves ${served.length} of ${bases} ${bases === 1 ? "base" : "bases"}${served.length > 0 ? `, ${words.join(" to ")}` : ""}`;
 }

@@ -6,6 +6,7 @@ import type { Ref } from "react";
 import type { Client } from "@/core/piece/client";
 import type { Piece } from "@/core/piece/piece";
 import type { Reach } from "@/core/search/reach";
+import { coherenceOf } from "@/core/sets/coherence";
 import { inOrder } from "@/core/sets/vary";
 import type { GroupRecord } from "@/core/studio/group-record";
 import { Plate } from "../drawing/plate";
@@ -13,6 +14,7 @@ import { CoherenceLine } from "./coherence-line";
 import type { LibraryActions } from "./library-actions";
 import { ReachChips } from "./reach-chips";
 import { reachWords } from "./reach-words";
+import { sayPurpose } from "./say-purpose";
 import { SetActions } from "./set-actions";
 import { Hint } from "../kit/hint";
 
@@ -31,18 +33,20 @@ interface SetRowProps {
   readonly actions: LibraryActions;
 }
 
-/** One set: plates on one line, what it is by itself, and every base with the verdict it gets there. */
+/** One set: plates on one line, what it is for, and every base with the verdict it gets there. */
 export function SetRow(props: SetRowProps) {
   const { ref, at, set, client, bases, pieces, reach, lastWorn, actions } = props;
   const worn = inOrder(set.pieceIds.flatMap((id) => pieces.find((piece) => piece.id === id) ?? []));
+  const own = coherenceOf(worn, client);
   return (
     <li ref={ref} data-index={at} className="pb-3">
       <div className="border border-rule-strong bg-paper">
-        <div className="grid grid-cols-[minmax(0,1fr)] items-center gap-4 px-4 pt-3 lg:grid-cols-[19rem_minmax(0,1fr)]">
+        <div className="grid grid-cols-[minmax(0,1fr)] items-center gap-4 px-4 pt-3 lg:grid-cols-[22rem_minmax(0,1fr)]">
           <div>
             <h2 className="text-lead leading-tight">{set.name}</h2>
-            <p className="tabular text-ink-soft">{reachWords(reach, bases.length)}</p>
-            <p className="tabular text-ink-soft">
+            <p>{sayPurpose(own)}</p>
+            <p className="tabular text-tiny text-ink-soft">
+              {reachWords(reach, bases.length)};{" "}
               {lastWorn ? `last worn ${format(parseISO(lastWorn), "d MMMM")}` : "not worn yet"}
             </p>
           </div>
@@ -57,7 +61,7 @@ export function SetRow(props: SetRowProps) {
           </div>
         </div>
         <div className="px-4 pt-2">
-          <CoherenceLine pieces={worn} client={client} />
+          <CoherenceLine pieces={worn} client={client} coherence={own} />
         </div>
         <div className="flex flex-wrap items-center justify-between gap-x-4 gap-y-2 px-4 pt-3 pb-2">
           <ReachChips

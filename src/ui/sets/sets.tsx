@@ -46,7 +46,7 @@ function Room({ clients, library, actions }: SetsProps) {
   return (
     <Page
       title="Sets"
-      about="Each set with what it makes of every base, with the best turn-up where the hem wants one. Open any of them on the bench."
+      about="What each set makes of every base, with the best turn-up where the hem needs one."
       actions={
         <>
           <ButtonLink href={`/sets/stock?client=${id}`}>Fill templates</ButtonLink>

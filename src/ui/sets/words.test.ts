@@ -24,7 +24,7 @@ describe("a reach in words", () => {
   });
 
   it("says nothing of levels where nothing is served, or none is known", () => {
-    expect(reachWords([read("jars", 5)], 1)).toBe("serves 0 of 1 bases");
+    expect(reachWords([read("jars", 5)], 1)).toBe("serves 0 of 1 base");
     expect(reachWords(undefined, 3)).toBe("reading ...");
     expect(reachWords([], 0)).toBe("no base to wear it on yet");
   });

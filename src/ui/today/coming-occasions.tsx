@@ -1,55 +1,95 @@
-import { differenceInCalendarDays, format, parseISO } from "date-fns";
-import { levelWord } from "@/core/register/ladder";
-import type { OccasionRecord } from "@/core/studio/occasion-record";
+import { format, parseISO } from "date-fns";
+import Link from "next/link";
 import { ButtonLink } from "../kit/button";
+import { MarkWord } from "../kit/marks";
+import { soon } from "./soon";
+import type { DayOccasion } from "./day-occasion";
+
+/** How many occasions stand open; the later ones are a press away. */
+const openFirst = 8;
 
 interface ComingOccasionsProps {
   readonly day: string;
-  readonly occasions: readonly OccasionRecord[];
-  readonly clients: readonly { readonly id: string; readonly name: string }[];
+  readonly coming: readonly DayOccasion[];
 }
 
-/** The next occasions by day, each with what it asks and a way to lay out a look for it. */
-export function ComingOccasions({ day, occasions, clients }: ComingOccasionsProps) {
-  if (occasions.length === 0)
+/** The next occasions by day, each with the look laid out for it, or the way to lay one out. */
+export function ComingOccasions({ day, coming }: ComingOccasionsProps) {
+  if (coming.length === 0)
     return (
       <p className="border border-dashed border-rule-strong bg-paper p-6 text-ink-soft">
         Nothing is coming up. Occasions are added on a client&rsquo;s page.
       </p>
     );
+  const later = coming.slice(openFirst);
   return (
-    <ol className="border border-rule-strong bg-paper">
-      {occasions.map(({ occasion, clientId }) => (
-        <li
-          key={occasion.id}
-          className="grid grid-cols-[4.5rem_minmax(0,1fr)_auto] items-center gap-4 border-b border-rule px-4 py-3 last:border-b-0"
-        >
-          <div className="text-center leading-none">
-            <span className="block font-serif text-title">{format(parseISO(occasion.day), "d")}</span>
-            <span className="text-tiny text-ink-soft">{format(parseISO(occasion.day), "MMM, EEE")}</span>
-          </div>
-          <div className="min-w-0">
-            <p className="text-body font-medium">{occasion.name}</p>
-            <p className="truncate text-ink-soft">
-              {clients.find(({ id }) => id === clientId)?.name}
-              {occasion.place && `, ${occasion.place}`}
-            </p>
-            <p className="tabular truncate text-tiny text-ink-soft">
-              {soon(day, occasion.day)}; {levelWord(occasion.span.low)} to {levelWord(occasion.span.high)};{" "}
-              {occasion.temperature} &deg;C, rain {Math.round(occasion.rain * 100)} %
-            </p>
-          </div>
-          <ButtonLink size="small" href={`/bench?client=${clientId}&occasion=${occasion.id}`}>
-            Lay out
-          </ButtonLink>
-        </li>
-      ))}
-    </ol>
+    <div className="border border-rule-strong bg-paper">
+      <ol>
+        {coming.slice(0, openFirst).map((each) => (
+          <OccasionRow key={each.occasion.id} day={day} {...each} />
+        ))}
+      </ol>
+      {later.length > 0 && (
+        <details className="border-t border-rule">
+          <summary className="px-4 py-2.5 touch:min-h-11">
+            {later.length === 1 ? "One later occasion" : `${later.length} later occasions`}
+          </summary>
+          <ol className="border-t border-rule">
+            {later.map((each) => (
+              <OccasionRow key={each.occasion.id} day={day} {...each} />
+            ))}
+          </ol>
+        </details>
+      )}
+    </div>
   );
 }
 
-function soon(today: string, day: string): string {
-  const days = differenceInCalendarDays(parseISO(day), parseISO(today));
-  if (days === 0) return "today";
-  return days === 1 ? "tomorrow" : `in ${days} days`;
+function OccasionRow({ day, occasion, clientId, clientName, shown }: DayOccasion & { readonly day: string }) {
+  return (
+    <li className="grid grid-cols-[3.75rem_minmax(0,1fr)_auto] items-center gap-3 border-b border-rule px-3 py-2.5 last:border-b-0">
+      <div className="text-center leading-none">
+        <span className="block font-serif text-title">{format(parseISO(occasion.day), "d")}</span>
+        <span className="text-tiny text-ink-soft">{format(parseISO(occasion.day), "MMM, EEE")}</span>
+      </div>
+      <div className="min-w-0">
+        <p className="truncate font-medium">
+          <Link href={`/clients/${clientId}/occasions/${occasion.id}`} className="hover:underline">
+            {occasion.name}
+          </Link>
+        </p>
+        <p className="truncate text-tiny text-ink-soft">
+          {clientName}
+          {occasion.place && `, ${occasion.place}`}, {soon(day, occasion.day)}
+        </p>
+        <p className="tabular flex items-center gap-1 text-tiny">
+          {shown ? (
+            <>
+              <MarkWord of={shown.verdict} />{" "}
+              <span className="truncate text-ink-soft">{shown.base.name}</span>
+            </>
+          ) : (
+            <span className="text-ink-soft">no look yet</span>
+          )}
+        </p>
+      </div>
+      {shown ? (
+        <ButtonLink
+          size="small"
+          href={`/bench?client=${clientId}&look=${shown.record.id}`}
+          aria-label={`Open the look for ${occasion.name}`}
+        >
+          Open
+        </ButtonLink>
+      ) : (
+        <ButtonLink
+          size="small"
+          href={`/bench?client=${clientId}&occasion=${occasion.id}`}
+          aria-label={`Lay out a look for ${occasion.name}`}
+        >
+          Lay out
+        </ButtonLink>
+      )}
+    </li>
+  );
 }

@@ -7,6 +7,7 @@ import { atLeast } from "../figures";
 export const ladder = defineRule({
   id: "care.ladder",
   title: "What catches sheer hosiery",
+  fault: "a ladder in the hosiery",
   why: "Studs, chains and rough weaves at the height of the hand ladder fine hosiery within the hour.",
   params: { fine: param(40, "den", "hosiery finer than this ladders easily") },
   messages: {

@@ -7,6 +7,7 @@ const fronted: ReadonlySet<string> = new Set(["box", "fold", "satchel"]);
 export const scratch = defineRule({
   id: "care.scratch",
   title: "A chain against a front clasp",
+  fault: "a scratch from the chain",
   why: "A chain strap laid over a polished front clasp scratches both.",
   params: { clasp: param(2, "count", "how much metal a bag shows from which its clasp can be scratched") },
   messages: {

@@ -7,6 +7,7 @@ import { adjust, wear } from "../proposals";
 export const transfer = defineRule({
   id: "care.transfer",
   title: "Dye that comes off on a pale bag",
+  fault: "dye on a pale bag",
   why: "Raw or dark denim and saturated nap give colour to whatever pale rubs against them.",
   params: {
     pale: param(75, "L*", "a bag from this depth on is pale"),

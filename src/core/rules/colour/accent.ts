@@ -8,6 +8,7 @@ import { entriesIn } from "./echo-entries";
 export const accent = defineRule({
   id: "colour.accent",
   title: "One accent among quiet colours",
+  fault: "the accent",
   why: "In quiet clothes one deep colour says more than another black. A clear one alone is seen first, and is a choice rather than a grace.",
   params: {
     ...accentParams,

@@ -16,6 +16,7 @@ const limits: Record<Schools["colours"], number> = {
 export const count = defineRule({
   id: "colour.count",
   title: "How many colours at once",
+  fault: "too many colours",
   why: "The eye takes in two or three colours and starts counting at the fourth. One colour alone is quiet strength, if depth or texture gives it something to do.",
   params: {
     share: param(0.02, "share", "share from which a colour is counted"),

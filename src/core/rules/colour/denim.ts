@@ -7,6 +7,7 @@ import { swapOrTakeOff } from "../proposals";
 export const denim = defineRule({
   id: "colour.denim",
   title: "Denim with denim",
+  fault: "denim with denim",
   why: "Two washes side by side are either two tones, plainly apart, or one suit; almost the same is neither.",
   params: {
     same: param(6, "dE", "difference up to which two washes are one"),

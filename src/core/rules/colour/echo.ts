@@ -13,6 +13,7 @@ const answering = wear("earrings", "bag", "neck", "belt", "shoe", "hosiery");
 export const echo = definePairRule({
   id: "colour.echo",
   title: "A colour that enters alone wants an answer",
+  fault: "a colour on its own",
   why: "A colour met once looks like a slip; met twice, at two heights, it looks chosen. Blacks and leathers answer one another as well as colours do. One colour may stand alone as the accent of the look.",
   params: echoParams,
   messages: {

@@ -10,6 +10,7 @@ import { swapOrTakeOff } from "../proposals";
 export const face = defineRule({
   id: "colour.face",
   title: "What lies at the face",
+  fault: "a colour at the face",
   why: "A colour beside the skin lends it its temperature, and a contrast stronger than that of hair, skin and eyes outshines them.",
   params: {
     leaning: param(0.35, "ratio", "temperature from which a colour leans warm or cool"),

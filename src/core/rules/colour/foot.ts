@@ -17,6 +17,7 @@ import {
 export const foot = defineRule({
   id: "colour.foot",
   title: "The depth of the foot",
+  fault: "the depth of the foot",
   why: "The shoe is the full stop of the outfit: a dark near the face wants a dark below, pale clothes want a light foot, and a light shoe under darks wants company.",
   params: {
     dark: param(35, "L*", "under this a garment or a swatch is dark"),

@@ -24,6 +24,7 @@ const harmonyParams = {
 export const harmony = defineRule({
   id: "colour.harmony",
   title: "How the larger colours go together",
+  fault: "colours at odds",
   why: "Neighbours on the wheel flow into each other, opposites set each other off if one gives way; two strong colours that are neither fight.",
   params: harmonyParams,
   schools: ["colours"],

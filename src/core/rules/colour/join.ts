@@ -9,6 +9,7 @@ import { adjust, wear } from "../proposals";
 export const join = defineRule({
   id: "colour.join",
   title: "Where top and bottom meet",
+  fault: "a vague waist",
   why: "Two garments nearly of a depth but not the same blur at the waist; a belt, a tuck or a layer decides where one ends.",
   params: {
     depth: param(12, "L*", "under this difference of depth a join is weak"),

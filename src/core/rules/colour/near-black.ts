@@ -10,6 +10,7 @@ import { parts, wearsNear } from "./joined-tones";
 export const nearBlack = defineRule({
   id: "colour.near-black",
   title: "Two darks side by side",
+  fault: "two darks side by side",
   why: "Navy against black, or a faded black against a full one, looks like a mistake in poor light, unless each dark is met again or the cloths plainly differ.",
   params: {
     least: param(

@@ -11,6 +11,7 @@ import { holding, parts, wearsNear } from "./joined-tones";
 export const nearWhite = defineRule({
   id: "colour.near-white",
   title: "Two whites side by side",
+  fault: "two whites side by side",
   why: "Where two whites touch, the creamier one looks yellowed, unless something says that both are meant: a print or a piece that has both, or a third tone between them.",
   params: {
     least: param(4, "b*", "difference of yellowness from which the creamier begins to look yellowed"),

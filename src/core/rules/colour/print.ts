@@ -10,6 +10,7 @@ import { swapOrTakeOff } from "../proposals";
 export const print = defineRule({
   id: "colour.print",
   title: "One loud print",
+  fault: "prints at odds",
   why: "A loud print wants the floor to itself: plain legs, and a shoe from its ground or its darkest colour. Two loud prints agree only when they share colours and differ plainly in scale.",
   params: {
     loud: param(0.035, "ratio", "contrast x scale x area from which a print is loud"),

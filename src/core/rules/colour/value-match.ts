@@ -11,6 +11,7 @@ import { breachFacts } from "./breach-facts";
 export const valueMatch = definePairRule({
   id: "colour.value-match",
   title: "Shoe and bag agree",
+  fault: "shoe and bag at odds",
   why: "A set holds together when its pieces are of one depth, one temperature and one strength of contrast; they need not be of one colour.",
   params: {
     depth: param(22, "L*", "difference of depth up to which two pieces agree"),

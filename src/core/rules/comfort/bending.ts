@@ -5,6 +5,7 @@ import { atMost } from "../figures";
 export const bending = defineRule({
   id: "comfort.bending",
   title: "Bending, sitting and stairs",
+  fault: "a short hem",
   why: "A hem rises when its wearer bends or climbs; how short it may be is the client's own word.",
   params: { close: param(12, "cm", "a close hem over the knee from this on is looked at twice on stairs") },
   messages: {

@@ -6,6 +6,7 @@ import { wear } from "../proposals";
 export const eyewear = defineRule({
   id: "comfort.eyewear",
   title: "Dark glasses",
+  fault: "dark glasses",
   why: "The darkest filters are for glaciers: not for driving, and not for an evening.",
   params: {
     driving: param(3, "level", "darkest filter that may be driven with"),

@@ -10,6 +10,7 @@ const caution = "On rough or slippery ground the rules of the place come first."
 export const ground = defineRule({
   id: "comfort.ground",
   title: "The heel and the ground under it",
+  fault: "the heel on this ground",
   why: "A narrow heel sinks into a lawn and catches between boards; a smooth sole has no hold on wet stone. A wedge or a block goes where they cannot.",
   params: { low: param(lowHeel, "cm", "lift up to which a heel is as good as none") },
   tags: ["place"],

@@ -9,6 +9,7 @@ import { swapOrTakeOff, wear } from "../proposals";
 export const limits = defineRule({
   id: "comfort.limits",
   title: "The client's own limits",
+  fault: "her own limits",
   why: "A limit is a fact, told once and kept everywhere.",
   params: {
     share: param(0.05, "share", "share of a piece from which one of its colours is worn"),

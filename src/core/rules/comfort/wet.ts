@@ -14,6 +14,7 @@ export function rainIsLikely(occasion: Occasion, book: RuleBook): boolean {
 export const wet = defineRule({
   id: "comfort.wet",
   title: "What rain does to it",
+  fault: "rain on it",
   why: "Suede, satin, straw and open toes do not come home from rain as they went; an umbrella spares what is under it, never the feet.",
   tags: ["place"],
   params: { likely: param(0.4, "share", "chance of rain over which it is reckoned with") },

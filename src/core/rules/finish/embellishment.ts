@@ -18,6 +18,7 @@ const embellishments: ReadonlySet<Finish> = new Set([
 export const embellishment = definePairRule({
   id: "finish.embellishment",
   title: "One kind of embellishment",
+  fault: "ornaments at odds",
   why: "Crystal answers crystal and pearl answers pearl; crystal shoes beside a sequin bag look like two parties at once. Small jewellery is the jeweller's own affair.",
   params: { most: param(1, "count", "kinds of embellishment that agree") },
   schools: ["ornament"],

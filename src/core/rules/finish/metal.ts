@@ -8,6 +8,7 @@ import { metalGroupsOf, metalWords } from "./metal-groups";
 export const metal = definePairRule({
   id: "finish.metal",
   title: "One metal story",
+  fault: "metals at odds",
   why: "Buckles, toggles, clasps, watch and earrings are read together: one that breaks the story looks forgotten.",
   params: {
     bridge: param(2, "count", "pieces of each metal that make two of them agree"),

@@ -17,6 +17,7 @@ interface Surface {
 export const oneBold = definePairRule({
   id: "finish.one-bold",
   title: "One bold surface",
+  fault: "surfaces at odds",
   why: "A bold finish wants to be the only one of its kind of loudness; a quieter one of the same kin picks it up, another kin argues with it. Whatever catches the light keeps company by evening; beside velvet it looks like a mistake.",
   params: {
     bold: param(2, "boldness", "boldness from which a finish counts as bold"),

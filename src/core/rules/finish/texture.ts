@@ -8,6 +8,7 @@ import { wear } from "../proposals";
 export const texture = defineRule({
   id: "finish.texture",
   title: "One colour wants two textures",
+  fault: "a flat surface",
   why: "Where colour says nothing, the surface has to: smooth against nap, knit against satin.",
   params: {
     tonal: param(0.8, "share", "share of one colour from which a look is a one-colour look"),

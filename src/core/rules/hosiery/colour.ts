@@ -11,6 +11,7 @@ import { wear } from "../proposals";
 export const hosieryColour = defineRule({
   id: "hosiery.colour",
   title: "The colour of the leg",
+  fault: "the colour of the leg",
   why: "Hosiery carries on the shoe or the hem, or it is skin; anything else cuts a stripe out of the leg.",
   params: {
     near: param(12, "dE", "how near shoe or hem must be to be carried on"),

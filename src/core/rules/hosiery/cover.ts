@@ -7,6 +7,7 @@ import { takeOff } from "../proposals";
 export const cover = defineRule({
   id: "hosiery.cover",
   title: "Hosiery is not a garment",
+  fault: "hosiery left uncovered",
   why: "Tights go under something: a hem or shorts must cover to the middle of the thigh.",
   params: {
     share: param(0.4, "share", "height, as a share of the body's, down to which a garment must cover"),

@@ -10,6 +10,7 @@ import { swapOrTakeOff } from "../proposals";
 export const edge = defineRule({
   id: "hosiery.edge",
   title: "Where a sock ends",
+  fault: "the end of the sock",
   why: "A tab of sock over the shoe looks like a slip; a sock that is meant shows a hand's breadth and answers another colour.",
   params: {
     tab: param(3, "cm", "up to this much of a sock looks like a tab"),

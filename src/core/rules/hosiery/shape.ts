@@ -6,6 +6,7 @@ import { wear } from "../proposals";
 export const shape = defineRule({
   id: "hosiery.shape",
   title: "A close skirt over hosiery",
+  fault: "the toe below a close skirt",
   why: "Under a close straight skirt a covered leg runs on best into a closed shoe with a pointed or almond toe.",
   tags: ["leg"],
   messages: {

@@ -9,6 +9,7 @@ const usual: ReadonlySet<string> = new Set(["waist", "high hip", "hip"]);
 export const bagLands = defineRule({
   id: "proportion.bag-lands",
   title: "Where the bag lands",
+  fault: "where the bag lands",
   why: "A bag draws a line across the body where it ends; between waist and hip it goes with the walk, below mid-thigh it knocks against it.",
   params: {
     large: param(0.26, "ratio", "diagonal over body height from which a bag is large"),

@@ -7,6 +7,7 @@ import { bootLeg, isNearlyLoose, spokenOf, turnOrSwap } from "./pair";
 export const gap = defineRule({
   id: "proportion.gap",
   title: "A strip of ankle between hem and boot",
+  fault: "the ankle left bare",
   why: "Two to five centimetres end the leg before the boot begins and both edges look meant; more, and the leg is cut in two.",
   params: {
     singsFrom: param(2, "cm", "from here it sings"),

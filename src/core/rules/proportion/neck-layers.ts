@@ -8,6 +8,7 @@ import { takeOff } from "../proposals";
 export const neckLayers = definePairRule({
   id: "proportion.neck-layers",
   title: "Chains in layers",
+  fault: "chains too close together",
   why: "Neighbours that hang within a finger of one another tangle; more than a few lose their steps.",
   params: {
     apart: param(4, "cm", "least difference of drop between neighbours"),

@@ -5,6 +5,7 @@ export const shaftUnread = defineRule({
   id: "proportion.shaft-unread",
   weight: 0,
   title: "What a boot's fit needs to be read",
+  fault: "a boot not measured",
   why: "Whether a shaft is close or loose is known only from the leg's own girths and the shaft's top; no guess stands in for them.",
   tags: ["hem"],
   messages: {

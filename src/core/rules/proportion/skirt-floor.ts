@@ -6,6 +6,7 @@ import { wear } from "../proposals";
 export const skirtFloor = defineRule({
   id: "proportion.skirt-floor",
   title: "A skirt and the floor",
+  fault: "a skirt on the floor",
   why: "A hem that reaches the floor is walked on; a finger's breadth keeps it moving.",
   params: { least: param(0.8, "cm", "least height over the floor") },
   tags: ["hem"],

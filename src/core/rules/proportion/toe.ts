@@ -9,6 +9,7 @@ import { spokenOf } from "./pair";
 export const toe = defineRule({
   id: "proportion.toe",
   title: "The toe under a wide hem",
+  fault: "the toe under a wide hem",
   why: "A wide hem wants a toe with a direction coming out of it; a short round one disappears like a stump.",
   params: {
     least: param(2, "cm", "least toe beyond the hem"),

@@ -7,6 +7,7 @@ import { spokenOf } from "./pair";
 export const turnLoose = defineRule({
   id: "proportion.turn-loose",
   title: "A turn-up on a loose leg",
+  fault: "a turn-up on a loose leg",
   why: "On a leg much wider than the ankle the doubled cloth stands out as bulk, unless the piece was made to be rolled.",
   params: { most: param(1.75, "ratio", "opening over the leg's girth, from which it is loose") },
   tags: ["hem"],

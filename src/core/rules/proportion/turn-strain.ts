@@ -8,6 +8,7 @@ import { spokenOf } from "./pair";
 export const turnStrain = defineRule({
   id: "proportion.turn-strain",
   title: "A turned edge must lie on a leg of its own width",
+  fault: "a turn-up that strains",
   why: "A cuff turned up on a leg that narrows buckles; on one that flares it kicks out.",
   params: { most: param(2.5, "cm", "most difference between the turned edge and the leg it lies on") },
   tags: ["hem"],

@@ -11,6 +11,7 @@ import { wear } from "../proposals";
 export const wideSole = defineRule({
   id: "proportion.wide-sole",
   title: "Wide legs over a trainer",
+  fault: "a trainer under wide legs",
   why: "Under a wide leg a trainer is only its toe: a light one peeping out is right, best in a colour met above; a heavy sole pushes the hem out.",
   params: {
     bulk: param(2, "count", "heaviest sole under a wide leg"),

@@ -8,6 +8,7 @@ import { codeMessages, dressCode } from "./dress-code";
 export const occasion = defineRule({
   id: "register.occasion",
   title: "The level of the look and of the occasion",
+  fault: "a look wrong for the day",
   why: "Everyone in the room reads the level first: a step out is noticed, two are talked about. What the dress code forbids is not a matter of taste.",
   params: {
     tolerance: param(0.25, "step", "how far outside still counts as inside"),

@@ -12,6 +12,7 @@ import { trainersUnderTailoring, type TrainersUnderTailoring } from "./trainers-
 export const spread = defineRule({
   id: "register.spread",
   title: "Every piece within reach of the level",
+  fault: "a piece out of its level",
   why: "A piece a little off the level makes an outfit interesting if something else leans the same way; far off, it belongs to another day. No piece is excused by the level it has pulled the look to.",
   params: spreadParams,
   schools: ["trainers"],

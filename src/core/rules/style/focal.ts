@@ -7,6 +7,7 @@ import { takeOff } from "../proposals";
 export const focal = definePairRule({
   id: "style.focal",
   title: "One zone leads at the face",
+  fault: "too much at the face",
   why: "Statement earrings, necklace, scarf and brooch all ask for the same look; one leads, the others keep quiet. Earrings and a brooch of one kind may answer each other.",
   params: {
     statement: param(2, "statement", "how much a piece speaks from which it leads"),

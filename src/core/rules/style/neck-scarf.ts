@@ -6,6 +6,7 @@ import { takeOff } from "../proposals";
 export const neckScarf = definePairRule({
   id: "style.neck-scarf",
   title: "A scarf and a necklace at one neck",
+  fault: "scarf beside necklace",
   why: "A scarf tied high and a chain above its edge fight for one place: one of them goes.",
   params: { apart: param(2, "cm", "how far under the scarf's edge a chain must end") },
   tags: ["set", "neck"],

@@ -20,6 +20,7 @@ export function leadsAllowed({ most, layered }: Values<typeof leadParams>, { orn
 export const oneLead = definePairRule({
   id: "style.one-lead",
   title: "One piece leads",
+  fault: "too many leads",
   why: "The first thing seen sets the tone. A second may answer it from elsewhere on the body, in the same spirit or the same surface; a third makes a crowd.",
   params: leadParams,
   schools: ["ornament"],

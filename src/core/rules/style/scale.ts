@@ -11,6 +11,7 @@ import { wear } from "../proposals";
 export const scale = definePairRule({
   id: "style.scale",
   title: "Heavy with heavy, fine with fine",
+  fault: "heavy beside fine",
   why: "A heavy sole under a dainty bag, or a large tote over a thin sole, look borrowed from two people, unless the contrast is the point.",
   params: {
     small: param(0.14, "ratio", "diagonal over body height under which a bag is dainty"),

@@ -9,6 +9,7 @@ import { swapOrTakeOff } from "../proposals";
 export const story = definePairRule({
   id: "style.story",
   title: "The set tells one story",
+  fault: "pieces from different days",
   why: "Classic and minimal are the ground that everything stands on. What speaks beyond that should say one thing, or set two opposites against each other on purpose; three ways at once are a jumble sale.",
   params: {
     most: param(2, "count", "unrelated ways a set may lean before it jars"),

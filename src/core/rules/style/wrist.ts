@@ -6,6 +6,7 @@ import { adjust, takeOff } from "../proposals";
 export const wrist = defineRule({
   id: "style.wrist",
   title: "A sleeve over the wrist",
+  fault: "a sleeve over the wrist",
   why: "What a long sleeve hides need not be worn; pushed up a hand's breadth it is seen.",
   params: { speaks: param(1, "statement", "how much a piece speaks from which it is a pity to hide it") },
   messages: {

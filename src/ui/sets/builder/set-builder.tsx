@@ -14,6 +14,7 @@ import { toast } from "sonner";
 import type { Outcome } from "@/core/schema/outcome";
 import { slotOf, type Piece } from "@/core/piece/piece";
 import type { Slot } from "@/core/piece/slots";
+import { coherenceOf } from "@/core/sets/coherence";
 import { withPiece } from "@/core/sets/vary";
 import type { BenchSource } from "@/core/studio/bench-source";
 import type { GroupInput, GroupRecord } from "@/core/studio/group-record";
@@ -25,6 +26,7 @@ import { useDraft } from "../../kit/form/use-draft";
 import { CoherenceLine } from "../coherence-line";
 import { ReachChips } from "../reach-chips";
 import { reachWords } from "../reach-words";
+import { sayPurpose } from "../say-purpose";
 import { useReach } from "../use-reach";
 import { Line, lineId } from "./line";
 import { Shelf } from "./shelf";
@@ -68,6 +70,7 @@ function Builder({ wardrobe, set, begun, save }: SetBuilderProps) {
   const pieces = useMemo(() => piecesOf(wardrobe.pieces, draft), [draft, wardrobe.pieces]);
   const built = useMemo(() => [{ id: "built", name: "built", pieceIds: draft.pieceIds }], [draft.pieceIds]);
   const reach = useReach(wardrobe, built, bases).get("built");
+  const coherence = useMemo(() => coherenceOf(pieces, client), [pieces, client]);
 
   const setPieces = (update: (pieces: readonly Piece[]) => readonly Piece[]) =>
     change((before) => ({
@@ -180,7 +183,8 @@ function Builder({ wardrobe, set, begun, save }: SetBuilderProps) {
           )}
           {pieces.length > 1 && (
             <section aria-label="By itself" className="border border-rule-strong bg-paper px-3 py-2">
-              <CoherenceLine pieces={pieces} client={client} open />
+              <p className="mb-1">{sayPurpose(coherence)}</p>
+              <CoherenceLine pieces={pieces} client={client} coherence={coherence} open />
             </section>
           )}
           {pieces.length > 0 && (

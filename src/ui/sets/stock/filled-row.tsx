@@ -2,8 +2,10 @@
 
 import type { Client } from "@/core/piece/client";
 import type { Piece } from "@/core/piece/piece";
+import { coherenceOf } from "@/core/sets/coherence";
 import type { SetTemplate } from "@/core/sets/template";
 import type { NamedPieces } from "@/core/studio/bench-source";
+import { listed } from "@/core/words/called";
 import type { FilledOf } from "@/workers/answers";
 import { Plate } from "../../drawing/plate";
 import { Button, ButtonLink } from "../../kit/button";
@@ -67,9 +69,10 @@ export function FilledRow(props: FilledRowProps) {
       {isFilled && (
         <div className="mt-2 grid gap-1.5">
           <p className="text-tiny">{worn.map((piece) => piece.name).join(", ")}</p>
-          <CoherenceLine pieces={worn} client={client} />
+          <CoherenceLine pieces={worn} client={client} coherence={coherenceOf(worn, client)} />
           <p className="tabular text-ink-soft">
-            serves {serves.length} of {bases.length} bases{serves.length > 0 && `: ${serves.join(", ")}`}
+            serves {serves.length} of {bases.length} {bases.length === 1 ? "base" : "bases"}
+            {serves.length > 0 && `: ${listed(serves)}`}
           </p>
         </div>
       )}

@@ -25,7 +25,7 @@ export default async function GapsPage({ searchParams }: GapsPageProps) {
     <BoardSheet
       here="/boards/gaps"
       title={title}
-      about="The few pieces that would open up most of what no set serves now, described by what they must be."
+      about="What the sets serve, what they do not and why, and the few pieces that would help most."
       clients={clients}
       clientId={clientId}
     >

@@ -1,10 +1,10 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { saveRuleBook } from "@/server/actions/judgement";
+import { clientHead } from "@/server/records/client-rooms";
 import { ruleBookRoom } from "@/server/records/rule-book-room";
 import { inOwnStudio } from "@/server/session/own-studio";
-import { ButtonLink } from "@/ui/kit/button";
-import { Page } from "@/ui/kit/page";
+import { ClientSheet } from "@/ui/clients/client-sheet";
 import { RuleBookRoom } from "@/ui/rule-book/rule-book-room";
 import { packed } from "@/ui/kit/packed";
 
@@ -12,31 +12,22 @@ export const metadata: Metadata = { title: "Rule book" };
 
 export default async function ClientRulesPage({ params }: { readonly params: Promise<{ id: string }> }) {
   const { id } = await params;
-  const room = await inOwnStudio((tenant) => ruleBookRoom(tenant, id));
+  const room = await inOwnStudio(async (tenant) => {
+    const head = await clientHead(tenant, id);
+    const book = head && (await ruleBookRoom(tenant, id));
+    return head && book ? { head, ...book } : null;
+  });
   if (!room) notFound();
+  const { head, book, versions, wardrobe, looks } = room;
   return (
-    <Page
-      title={`Rule book of ${room.name}`}
-      about="Plain answers to the questions on which good stylists differ; every other figure stands at its default until it is set otherwise."
-      actions={
-        <>
-          <ButtonLink href={`/clients/${id}`}>Back to the client</ButtonLink>
-          <ButtonLink href={`/bench?client=${id}`}>Go to the bench</ButtonLink>
-        </>
-      }
-    >
+    <ClientSheet here="rules" {...head}>
       <RuleBookRoom
         deed="judge"
         of={id}
         key={id}
-        records={packed({
-          kept: room.book,
-          versions: room.versions,
-          wardrobe: room.wardrobe,
-          looks: room.looks,
-        })}
+        records={packed({ kept: book, versions, wardrobe, looks })}
         save={saveRuleBook.bind(null, id)}
       />
-    </Page>
+    </ClientSheet>
   );
 }

@@ -37,7 +37,7 @@ export default async function OccasionPage({
               id={record.occasion.id}
               name={occasion.name}
               move={moveOccasion}
-              then={`/clients/${id}`}
+              then={`/clients/${id}/occasions`}
             />
           )
         }

@@ -1,0 +1,16 @@
+import { notFound } from "next/navigation";
+import { clientJournalRoom } from "@/server/records/client-rooms";
+import { inOwnStudio } from "@/server/session/own-studio";
+import { ClientJournal } from "@/ui/clients/client-journal";
+import { ClientSheet } from "@/ui/clients/client-sheet";
+
+export default async function JournalPage({ params }: { readonly params: Promise<{ id: string }> }) {
+  const { id } = await params;
+  const room = await inOwnStudio((tenant) => clientJournalRoom(tenant, id));
+  if (!room) notFound();
+  return (
+    <ClientSheet here="journal" {...room.head}>
+      <ClientJournal clientId={id} days={room.days} />
+    </ClientSheet>
+  );
+}

@@ -1,0 +1,79 @@
+import type { ClientRecord } from "@/core/studio/client-record";
+import type { Tenant } from "../db/tenant";
+import { bases } from "./bases";
+import { findClient, measurementHistory } from "./clients";
+import { journalOf } from "./journal";
+import { newestLooksFor } from "./looks";
+import { countOccasions, listOccasions } from "./occasions";
+import { piecesById } from "./pieces";
+import { sets } from "./sets";
+import { todayIn } from "./studio";
+
+/** Who a client's places are about, and how much stands in each. */
+export interface ClientHead {
+  readonly record: ClientRecord;
+  readonly counts: { readonly bases: number; readonly sets: number; readonly occasions: number };
+}
+
+/** The head of a client's places; null when there is no such client. */
+export async function clientHead(tenant: Tenant, id: string): Promise<ClientHead | null> {
+  const record = await findClient(tenant, id);
+  if (!record) return null;
+  const counted = async (group: Pick<typeof bases, "firstOfEach">) =>
+    (await group.firstOfEach(tenant, [id])).get(id)?.count ?? 0;
+  const counts = {
+    bases: await counted(bases),
+    sets: await counted(sets),
+    occasions: await countOccasions(tenant, id),
+  };
+  return { record, counts };
+}
+
+/** A client's bases, with the garments they are made of. */
+export async function clientBasesRoom(tenant: Tenant, id: string) {
+  const head = await clientHead(tenant, id);
+  if (!head) return null;
+  const own = await bases.list(tenant, id);
+  const pieces = await piecesById(tenant, [...new Set(own.flatMap(({ pieceIds }) => pieceIds))]);
+  return { head, bases: own, pieces };
+}
+
+/** A client's figures, limits and wishes. */
+export async function clientFiguresRoom(tenant: Tenant, id: string) {
+  const head = await clientHead(tenant, id);
+  return head && { head, history: await measurementHistory(tenant, id) };
+}
+
+/** A client's occasions with the look last worked on for each and all it is made of, and what day it is. */
+export async function clientOccasionsRoom(tenant: Tenant, id: string) {
+  const head = await clientHead(tenant, id);
+  if (!head) return null;
+  const occasions = await listOccasions(tenant, id);
+  const laidOut = await newestLooksFor(
+    tenant,
+    occasions.map(({ occasion }) => occasion.id),
+  );
+  const own = await bases.byId(
+    tenant,
+    laidOut.map(({ baseId }) => baseId),
+  );
+  const worn = [
+    ...own.flatMap(({ pieceIds }) => pieceIds),
+    ...laidOut.flatMap(({ accessoryIds }) => accessoryIds),
+  ];
+  return {
+    head,
+    today: await todayIn(tenant),
+    laidOut,
+    occasions,
+    clients: [head.record],
+    bases: own,
+    pieces: await piecesById(tenant, [...new Set(worn)]),
+  };
+}
+
+/** What happened with a client. */
+export async function clientJournalRoom(tenant: Tenant, id: string) {
+  const head = await clientHead(tenant, id);
+  return head && { head, days: await journalOf(tenant, id) };
+}

@@ -1,0 +1,116 @@
+"use client";
+
+import { useState } from "react";
+import { phrase } from "@/core/reading/phrase";
+import type { NamedPieces } from "@/core/studio/bench-source";
+import type { ServedPair } from "@/workers/answers";
+import { ButtonLink } from "../kit/button";
+import { useLengthUnit } from "../kit/length-unit";
+import { VerdictMark, wordOf } from "../kit/marks";
+
+interface ServedTableProps {
+  readonly clientId: string;
+  readonly pairs: readonly ServedPair[];
+}
+
+/** Every base for every occasion with the best that any set makes of it; one that is pressed is told in words. */
+export function ServedTable({ clientId, pairs }: ServedTableProps) {
+  const firstOpen = pairs.findIndex(({ verdict }) => verdict === "jars");
+  const [chosen, setChosen] = useState<number | null>(null);
+  const at = chosen ?? Math.max(0, firstOpen);
+  const bases = distinct(pairs.map(({ base }) => base));
+  const occasions = distinct(
+    pairs.map(({ occasion }) => occasion ?? { id: "", name: "no occasion in particular" }),
+  );
+  const shown = pairs[at];
+  return (
+    <div className="border border-rule-strong bg-paper">
+      <div className="max-h-96 overflow-auto" tabIndex={0} role="region" aria-label="What the sets serve">
+        <table className="w-full border-separate border-spacing-0">
+          <thead>
+            <tr>
+              <th className="sticky top-0 left-0 z-20 border-r border-b border-rule-strong bg-paper px-3 py-2 text-left font-normal text-ink-soft">
+                Served by a set
+              </th>
+              {occasions.map(({ id, name }) => (
+                <th
+                  key={id}
+                  scope="col"
+                  className="sticky top-0 z-10 min-w-24 border-b border-rule-strong bg-paper px-2 py-2 align-bottom font-medium"
+                >
+                  {name}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {bases.map(({ id, name }) => (
+              <tr key={id}>
+                <th
+                  scope="row"
+                  className="sticky left-0 z-10 border-r border-b border-rule border-r-rule-strong bg-paper px-3 text-left font-medium"
+                >
+                  {name}
+                </th>
+                {occasions.map((occasion) => {
+                  const i = pairs.findIndex(
+                    (pair) => pair.base.id === id && (pair.occasion?.id ?? "") === occasion.id,
+                  );
+                  const pair = pairs[i];
+                  return (
+                    <td key={occasion.id} className="border-b border-rule p-0 text-center">
+                      {pair && (
+                        <button
+                          type="button"
+                          aria-pressed={i === at}
+                          aria-label={`${name}, ${occasion.name}: ${wordOf(pair.verdict)}`}
+                          onClick={() => setChosen(i)}
+                          className={`flex h-8 w-full touch:min-h-11 items-center justify-center hover:bg-well ${i === at ? "basted bg-white" : ""}`}
+                        >
+                          <VerdictMark of={pair.verdict} className="size-4.5" />
+                        </button>
+                      )}
+                    </td>
+                  );
+                })}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      {shown && <PairInWords clientId={clientId} pair={shown} />}
+    </div>
+  );
+}
+
+/** What a set makes of a base for an occasion, and why none serves it where none does. */
+function PairInWords({ clientId, pair }: { readonly clientId: string; readonly pair: ServedPair }) {
+  const unit = useLengthUnit();
+  const { base, occasion, set, verdict, why } = pair;
+  return (
+    <div className="flex items-start justify-between gap-4 border-t border-rule-strong px-3 py-2.5">
+      <p aria-live="polite">
+        <span className="font-medium">
+          {base.name}
+          {occasion && `, ${occasion.name}`}:
+        </span>{" "}
+        {verdict === "jars"
+          ? `no set serves it. ${set.name} comes nearest.`
+          : `${set.name} ${wordOf(verdict)} on it.`}
+        {why && <span className="block text-ink-soft">{phrase(why, unit)}</span>}
+      </p>
+      <ButtonLink
+        size="small"
+        className="shrink-0"
+        href={`/bench?client=${clientId}&base=${base.id}&set=${set.id}${occasion ? `&occasion=${occasion.id}` : ""}`}
+      >
+        Open on the bench
+      </ButtonLink>
+    </div>
+  );
+}
+
+/** Each once, in the order in which they first come. */
+function distinct<T extends Pick<NamedPieces, "id" | "name">>(named: readonly T[]): T[] {
+  return [...new Map(named.map((each) => [each.id, each])).values()];
+}

@@ -1,0 +1,137 @@
+import { format, parseISO } from "date-fns";
+import Link from "next/link";
+import type { Occasion } from "@/core/piece/occasion";
+import { levelWord } from "@/core/register/ladder";
+import { dayReader, type DayRecords, type ShownLook } from "@/core/studio/shown-look";
+import type { LookRecord } from "@/core/studio/look-record";
+import { ButtonLink } from "../kit/button";
+import { MarkWord } from "../kit/marks";
+import { Empty } from "../kit/page";
+
+interface ClientOccasionsProps extends DayRecords {
+  readonly clientId: string;
+  /** Today, yyyy-mm-dd. */
+  readonly today: string;
+  /** The look last worked on for each occasion that has one. */
+  readonly laidOut: readonly LookRecord[];
+}
+
+/** A client's occasions: those to come with the look for each, and below them those that are past. */
+export function ClientOccasions({ clientId, today, laidOut, ...records }: ClientOccasionsProps) {
+  const add = (
+    <ButtonLink
+      look={records.occasions.length === 0 ? "strong" : "plain"}
+      href={`/clients/${clientId}/occasions/new`}
+    >
+      Add an occasion
+    </ButtonLink>
+  );
+  if (records.occasions.length === 0)
+    return (
+      <Empty say="No occasion yet. Say where a look will be worn, and it is read for the place, the weather and the company.">
+        {add}
+      </Empty>
+    );
+  const show = dayReader(records);
+  const rows = records.occasions.map(({ occasion }) => {
+    const look = laidOut.find(({ occasionId }) => occasionId === occasion.id);
+    return { occasion, shown: look ? show(look) : null };
+  });
+  const past = rows.filter(({ occasion }) => occasion.day < today).reverse();
+  const coming = rows.filter(({ occasion }) => occasion.day >= today);
+  const list = (some: typeof rows) => (
+    <ul className="border border-rule-strong bg-paper">
+      {some.map((row) => (
+        <OccasionRow key={row.occasion.id} clientId={clientId} {...row} />
+      ))}
+    </ul>
+  );
+  return (
+    <div className="grid gap-4">
+      {coming.length > 0 ? (
+        list(coming)
+      ) : (
+        <p className="border border-dashed border-rule-strong bg-paper p-6 text-ink-soft">
+          Nothing is coming up.
+        </p>
+      )}
+      <div>{add}</div>
+      {past.length > 0 && (
+        <section aria-labelledby="past">
+          <h2 id="past" className="mt-3 mb-3 text-lead">
+            Past
+          </h2>
+          {list(past)}
+        </section>
+      )}
+    </div>
+  );
+}
+
+interface OccasionRowProps {
+  readonly clientId: string;
+  readonly occasion: Occasion;
+  readonly shown: ShownLook | null;
+}
+
+function OccasionRow({ clientId, occasion, shown }: OccasionRowProps) {
+  const { id, name, place, day, span, flags, temperature, rain, wind, ground, onFoot } = occasion;
+  return (
+    <li className="grid grid-cols-[4rem_minmax(0,1fr)] items-center gap-x-4 gap-y-2 border-b border-rule px-4 py-3 last:border-b-0 lg:grid-cols-[4rem_minmax(0,3fr)_minmax(0,4fr)_minmax(0,3fr)_auto]">
+      <div className="text-center leading-none">
+        <span className="block font-serif text-title">{format(parseISO(day), "d")}</span>
+        <span className="text-tiny text-ink-soft">{format(parseISO(day), "MMM yyyy")}</span>
+      </div>
+      <div className="min-w-0">
+        <Link
+          href={`/clients/${clientId}/occasions/${id}`}
+          className="font-serif text-lead leading-tight hover:underline touch:inline-flex touch:min-h-11 touch:items-center"
+        >
+          {name}
+        </Link>
+        {place && <p className="truncate text-ink-soft">{place}</p>}
+      </div>
+      <div className="tabular max-lg:col-start-2">
+        <p>
+          {levelWord(span.low)} to {levelWord(span.high)}
+          {flags.length > 0 && `; ${flags.join(", ")}`}
+        </p>
+        <p className="text-tiny text-ink-soft">
+          {temperature}&nbsp;&deg;C, rain {Math.round(rain * 100)} %, wind {wind} m/s; {ground}
+          {onFoot > 0 && `, ${onFoot} minutes on foot`}
+        </p>
+      </div>
+      <div className="min-w-0 max-lg:col-start-2">
+        {shown ? (
+          <>
+            <p className="font-medium">
+              <MarkWord of={shown.verdict} />
+            </p>
+            <p className="truncate text-tiny text-ink-soft">{shown.base.name}</p>
+          </>
+        ) : (
+          <p className="text-ink-soft">no look yet</p>
+        )}
+      </div>
+      <div className="max-lg:col-start-2">
+        {shown ? (
+          <ButtonLink
+            size="small"
+            href={`/bench?client=${clientId}&look=${shown.record.id}`}
+            aria-label={`Open the look for ${name}`}
+          >
+            Open the look
+          </ButtonLink>
+        ) : (
+          <ButtonLink
+            size="small"
+            href={`/bench?client=${clientId}&occasion=${id}`}
+            aria-label={`Lay out a look for ${name}`}
+          >
+            Lay out
+          </ButtonLink>
+        )}
+      </div>
+    </li>
+  );
+}

@@ -1,0 +1,74 @@
+import Link from "next/link";
+import type { ReactNode } from "react";
+import type { ClientRecord } from "@/core/studio/client-record";
+import { ButtonLink } from "../kit/button";
+import { Page } from "../kit/page";
+
+/** The places of a client: what each is called, and where it stands below the client. */
+const places = [
+  { place: "bases", name: "Bases", at: "" },
+  { place: "occasions", name: "Occasions", at: "/occasions" },
+  { place: "figures", name: "Figures and limits", at: "/figures" },
+  { place: "rules", name: "Rule book", at: "/rules" },
+  { place: "journal", name: "Journal", at: "/journal" },
+] as const;
+type ClientPlace = (typeof places)[number]["place"];
+
+interface ClientSheetProps {
+  readonly here: ClientPlace;
+  readonly record: ClientRecord;
+  readonly counts: { readonly bases: number; readonly sets: number; readonly occasions: number };
+  readonly children: ReactNode;
+}
+
+/** One of a client's places: whose it is, the others, and the ways to the rail, the sets and the bench. */
+export function ClientSheet({ here, record: { client, notes }, counts, children }: ClientSheetProps) {
+  const { id, name } = client;
+  return (
+    <Page
+      title={name}
+      about={notes}
+      actions={
+        <>
+          <ButtonLink href={`/rail?client=${id}`}>See the rail</ButtonLink>
+          <ButtonLink href={`/sets?client=${id}`}>{`Sets (${counts.sets})`}</ButtonLink>
+          {counts.bases === 0 ? (
+            <ButtonLink look="strong" href={`/clients/${id}/bases/new`}>
+              Lay out a base
+            </ButtonLink>
+          ) : (
+            <ButtonLink look="strong" href={`/bench?client=${id}`}>
+              Go to the bench
+            </ButtonLink>
+          )}
+        </>
+      }
+    >
+      <nav
+        aria-label={`Places of ${name}`}
+        className="mb-5 flex flex-wrap items-stretch gap-x-1 border-b border-rule-strong"
+      >
+        {places.map(({ place, name: called, at }) => (
+          <Link
+            key={place}
+            href={`/clients/${id}${at}`}
+            aria-current={place === here ? "page" : undefined}
+            className={`relative flex h-10 touch:min-h-11 items-center px-3 hover:bg-paper ${place === here ? "font-semibold" : ""}`}
+          >
+            {called}
+            {(place === "bases" || place === "occasions") && (
+              <span className="tabular ml-1.5 text-tiny text-ink-soft">{counts[place]}</span>
+            )}
+            {place === here && (
+              <span
+                aria-hidden="true"
+                className="absolute inset-x-2 -bottom-px border-b-2 border-dashed border-thread"
+              />
+            )}
+          </Link>
+        ))}
+      </nav>
+      {children}
+    </Page>
+  );
+}
