@@ -134,7 +134,7 @@ describe("several looks of one base for one occasion", () => {
 
   it("stand side by side, with the difference in words", async () => {
     await page.keyboard.press("c");
-    await named(page, "dialog", "Two looks side by side");
+    await named(page, "dialog", "Looks side by side");
     await sees(page, "Put on grey strap sandals");
     expect(await page.$$("[role='dialog'] svg[role='img']")).toHaveLength(2);
     await press(page, "button", "Take this one up");

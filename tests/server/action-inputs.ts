@@ -55,6 +55,8 @@ export function inputsFor({ one, two }: Called): Readonly<Record<string, unknown
       },
     ],
     withdraw: [{ id: one.overrulingId }],
+    declinePiece: [{ id: uuid(), clientId: one.clientId, pieceId: one.pieceId, reason: "planted" }],
+    offerAgain: [{ id: one.declinedId }],
     changeClientBook: [
       { clientId: one.clientId, change: { kind: "weight", rule: "colour.echo", weight: 0 } },
     ],

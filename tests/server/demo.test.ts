@@ -47,7 +47,8 @@ async function whole(tenant: Tenant) {
 const room = () =>
   inStudio(studioId, async (tenant) => ({
     ...(await whole(tenant)),
-    looks: await recentLooks(tenant, 20),
+    // The look that each client's bench opens with is one to mend; the others were finished before.
+    looks: await recentLooks(tenant, 4),
   }));
 
 describe("the demo studio", () => {

@@ -13,6 +13,7 @@ import { gapForm } from "@/core/schema/forms/gap-form";
 import { groupForm } from "@/core/schema/forms/group-form";
 import { lookForm } from "@/core/schema/forms/look-form";
 import { occasionForm } from "@/core/schema/forms/occasion-form";
+import { declinedForm } from "@/core/schema/forms/declined-form";
 import { overrulingForm } from "@/core/schema/forms/overruling-form";
 import { pieceForm } from "@/core/schema/forms/piece-form";
 import { purgeForm, shortcutsForm, unitForm } from "@/core/schema/forms/settings-form";
@@ -27,6 +28,7 @@ import { sample, sampleClient } from "@/core/testing/sample";
 import { saveClient } from "@/server/actions/clients";
 import { saveGap } from "@/server/actions/gaps";
 import { saveBase, saveSet } from "@/server/actions/groups";
+import { declinePiece } from "@/server/actions/declined";
 import { overrule, saveRuleBook } from "@/server/actions/judgement";
 import { saveTemplate, wearSet } from "@/server/actions/library";
 import { saveLook } from "@/server/actions/looks";
@@ -43,6 +45,7 @@ import { listSteps } from "@/server/records/look-steps";
 import { findLook } from "@/server/records/looks";
 import { shortcutsOf } from "@/server/records/member-keys";
 import { findOccasion } from "@/server/records/occasions";
+import { declinedFor } from "@/server/records/declined";
 import { overrulingsFor } from "@/server/records/overrulings";
 import { addPiece, findPiece } from "@/server/records/pieces";
 import { studioRuleBook } from "@/server/records/rule-books";
@@ -282,6 +285,14 @@ const trips: Readonly<Record<(typeof putAwayKinds)[number] | OtherKind, Trip<unk
       (await overrulingsFor(tenant, studio.clientId)).find((overruling) => overruling.id === own),
     kept: ({ clientId: _clientId, ...overruling }) => overruling,
   }),
+  declined: trip({
+    form: declinedForm,
+    drawn: () => ({ id, ...ofHers, pieceId: fc.constant(studio.pieceId) }),
+    send: declinePiece,
+    shown: async (tenant, { id: own }) =>
+      (await declinedFor(tenant, studio.clientId)).find((declined) => declined.id === own),
+    kept: ({ clientId: _clientId, ...declined }) => declined,
+  }),
   "rule book": trip({
     form: ruleBook,
     drawn: () => ({}),
@@ -312,7 +323,7 @@ const trips: Readonly<Record<(typeof putAwayKinds)[number] | OtherKind, Trip<unk
   }),
 };
 
-type OtherKind = "wear" | "overruling" | "rule book" | "keys" | "purge time" | "settings";
+type OtherKind = "wear" | "overruling" | "declined" | "rule book" | "keys" | "purge time" | "settings";
 
 describe("whatever a form sends, the page shows after a reload", () => {
   it.each(Object.entries(trips))("%s", async (_, { form, drawn, send, shown, kept }) => {

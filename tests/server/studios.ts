@@ -13,6 +13,7 @@ import { keepLook } from "@/server/records/looks";
 import { invite, listInvitations } from "@/server/records/members";
 import { setShortcuts } from "@/server/records/member-keys";
 import { addOccasion } from "@/server/records/occasions";
+import { keepDeclined } from "@/server/records/declined";
 import { keepOverruling } from "@/server/records/overrulings";
 import { addPiece } from "@/server/records/pieces";
 import { beginSession } from "@/server/records/sessions";
@@ -138,6 +139,8 @@ export async function furnishedStudio(name: string) {
       reason: "It was a present.",
       lookId,
     });
+    const declinedId = uuid();
+    await keepDeclined(tenant, clientId, { id: declinedId, pieceId, reason: "It pinches." });
     const wearId = await addWear(tenant, { clientId, setId, day: "2026-11-01" });
     const templateId = await addTemplate(tenant, {
       name: "Rehearsal",
@@ -150,6 +153,7 @@ export async function furnishedStudio(name: string) {
     const gapId = await addGap(tenant, gapFor(clientId));
     return {
       overrulingId,
+      declinedId,
       clientId,
       pieceId,
       garmentId,

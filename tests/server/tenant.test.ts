@@ -20,6 +20,7 @@ import {
   findLook,
   keepLook,
   listLooks,
+  newestLooksFor,
   putLookAway,
   recentLooks,
 } from "@/server/records/looks";
@@ -39,6 +40,8 @@ import { noShortcuts } from "@/core/studio/shortcuts";
 import type { RailWish } from "@/core/studio/rail";
 import { findByName } from "@/server/records/find";
 import { addGap, changeGap, listGaps, putGapAway } from "@/server/records/gaps";
+import { declinedFor, keepDeclined, withdrawDeclined } from "@/server/records/declined";
+import { journalOf } from "@/server/records/journal";
 import { keepOverruling, overrulingsFor, withdrawOverruling } from "@/server/records/overrulings";
 import { ruleBookRoom } from "@/server/records/rule-book-room";
 import { ruleBookVersions } from "@/server/records/rule-books";
@@ -85,6 +88,7 @@ const tables = [
   "adjustments",
   "rule_book_versions",
   "overrulings",
+  "declined",
   "wears",
   "set_templates",
   "gaps",
@@ -137,6 +141,9 @@ describe("studio two, through every record module", () => {
       expect(await clientOfNewestLook(tenant)).toBeNull();
       expect(await benchFor(tenant, one.clientId, {})).toBeNull();
       expect(await overrulingsFor(tenant, one.clientId)).toEqual([]);
+      expect(await declinedFor(tenant, one.clientId)).toEqual([]);
+      expect(await journalOf(tenant, one.clientId)).toEqual([]);
+      expect(await newestLooksFor(tenant, [one.occasionId])).toEqual([]);
       expect(await sets.listRetired(tenant, one.clientId)).toEqual([]);
       expect(await findByName(tenant, "e")).toEqual([]);
       expect(await shortcutsOf(tenant, one.userId)).toEqual(noShortcuts);
@@ -190,6 +197,11 @@ describe("studio two, through every record module", () => {
             lookId: null,
           }),
         ),
+      declinedForTheirClient: () =>
+        inStudio(two, (tenant) =>
+          keepDeclined(tenant, one.clientId, { id: uuid(), pieceId: one.pieceId, reason: "planted" }),
+        ),
+      declinedOfTheirs: () => inStudio(two, (tenant) => withdrawDeclined(tenant, one.declinedId)),
       overrulingOfTheirs: () => inStudio(two, (tenant) => withdrawOverruling(tenant, one.overrulingId)),
       retiredSet: () => inStudio(two, (tenant) => sets.retire(tenant, one.setId)),
       wearOfTheirSet: () =>
@@ -245,6 +257,7 @@ describe("studio two, through every record module", () => {
       expect((await listTemplates(tenant)).map(({ id }) => id)).toEqual([one.templateId]);
       expect((await listGaps(tenant, one.clientId)).map(({ note }) => note)).toEqual(["for the autumn"]);
       expect((await overrulingsFor(tenant, one.clientId)).map(({ id }) => id)).toEqual([one.overrulingId]);
+      expect((await declinedFor(tenant, one.clientId)).map(({ id }) => id)).toEqual([one.declinedId]);
       expect((await ruleBookVersions(tenant, one.clientId)).map(({ book }) => book.name)).toEqual([
         "Polished",
       ]);

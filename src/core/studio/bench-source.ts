@@ -1,3 +1,4 @@
+import type { Declined } from "./declined";
 import type { KeptReading, LookRecord } from "./look-record";
 import type { LookState, LookStep } from "./look-steps";
 import type { Overruling } from "./overruling";
@@ -41,6 +42,11 @@ export interface BenchSource {
   readonly startSteps: readonly LookStep[];
   /** What the stylist overruled for this client. */
   readonly overrulings: readonly Overruling[];
+  /** What is not to be offered to this client, the newest first. */
+  readonly declined: readonly Declined[];
+  /** The last day each piece was worn, yyyy-mm-dd, by its id; and today. */
+  readonly lastWorn: Readonly<Record<string, string>>;
+  readonly today: string;
   /** False for a look from a file: it is read, not kept. */
   readonly kept: boolean;
 }

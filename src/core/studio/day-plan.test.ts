@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { nextToDress, wantsWork } from "./day-plan";
+import { nextToDress, wantsWork, type DressedOccasion } from "./day-plan";
 
 const occasion = (name: string, verdict: "sings" | "sits" | "jars" | null) => ({ name, verdict });
 
@@ -14,7 +14,7 @@ describe("what to do next", () => {
 
   it("is nothing when every occasion has a look to wear", () => {
     expect(nextToDress([occasion("dinner", "sings"), occasion("train", "sits")])).toBeUndefined();
-    expect(nextToDress([])).toBeUndefined();
+    expect(nextToDress<DressedOccasion>([])).toBeUndefined();
   });
 
   it("counts work by the verdict alone", () => {

@@ -22,6 +22,12 @@ export type JournalEntry = { readonly id: string } & (
       readonly isWithdrawn: boolean;
     }
   | {
+      readonly what: "declined";
+      readonly piece: string;
+      readonly reason: string;
+      readonly isWithdrawn: boolean;
+    }
+  | {
       readonly what: "measured";
       readonly figures: readonly { readonly name: MeasurementName; readonly cm: number | null }[];
     }

@@ -12,6 +12,11 @@ export function called(name: string): string {
   return isName ? within : `the ${within}`;
 }
 
+/** A text as the start of a sentence. */
+export function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}
+
 /** At most so many are named one by one. */
 const named = 3;
 

@@ -188,6 +188,16 @@ interface OverrulingRow {
   withdrawn_at: Date | null;
 }
 
+interface DeclinedRow {
+  studio_id: string;
+  id: string;
+  client_id: string;
+  piece_id: string;
+  reason: string;
+  made_at: Date;
+  withdrawn_at: Date | null;
+}
+
 interface WearRow extends OfStudio, KeepsDeleted {
   client_id: string;
   set_id: string;
@@ -285,6 +295,7 @@ declare module "knex/types/tables.js" {
     look_steps: Table<LookStepRow, "adjustments">;
     rule_book_versions: Table<RuleBookVersionRow, "rule_book">;
     overrulings: Table<OverrulingRow>;
+    declined: Table<DeclinedRow>;
     wears: Table<WearRow>;
     set_templates: Table<TemplateRow>;
     gaps: Table<GapRow, never, "budget">;

@@ -5,12 +5,15 @@ import { benchLookOf } from "@/core/studio/look-record";
 import type { Tenant } from "../db/tenant";
 import { bases } from "./bases";
 import { findClient } from "./clients";
+import { declinedFor } from "./declined";
 import { listLooks } from "./looks";
 import { listSteps } from "./look-steps";
 import { listOccasions } from "./occasions";
 import { overrulingsFor } from "./overrulings";
 import { listPieces } from "./pieces";
 import { sets } from "./sets";
+import { todayIn } from "./studio";
+import { pieceLastWorn } from "./wears";
 
 /** What the bench can be asked to be laid with. */
 export const benchWishes = ["client", "base", "occasion", "set", "look", "wear", "turn"] as const;
@@ -30,8 +33,15 @@ export interface BenchWish {
 /** How many of a client's looks lie ready at the bench, the ones last worked on. */
 const mostLooks = 500;
 
-/** A client's whole wardrobe; null when there is no such client. */
+/** A client's whole wardrobe; null when there is no such client. What is in care, on loan or declined is not offered. */
 export async function wardrobeFor(tenant: Tenant, clientId: string) {
+  const own = await ownWardrobe(tenant, clientId);
+  if (!own) return null;
+  const { declined, away, ...rest } = own;
+  return { ...rest, away: [...away, ...declined.map(({ pieceId }) => pieceId)] };
+}
+
+async function ownWardrobe(tenant: Tenant, clientId: string) {
   const record = await findClient(tenant, clientId);
   if (!record) return null;
   const pieces = await listPieces(tenant, clientId);
@@ -41,6 +51,7 @@ export async function wardrobeFor(tenant: Tenant, clientId: string) {
     pieces: pieces.map(({ piece }) => piece),
     kit: pieces.filter(({ clientId }) => clientId === null).map(({ piece }) => piece.id),
     away: pieces.filter(({ state }) => state !== "ready").map(({ piece }) => piece.id),
+    declined: await declinedFor(tenant, clientId),
     bases: await bases.list(tenant, clientId),
     occasions: occasions.map(({ occasion }) => occasion),
   };
@@ -55,7 +66,7 @@ export async function benchFor(
   clientId: string,
   wish: BenchWish,
 ): Promise<BenchSource | null> {
-  const wardrobe = await wardrobeFor(tenant, clientId);
+  const wardrobe = await ownWardrobe(tenant, clientId);
   if (!wardrobe || wardrobe.bases.length === 0) return null;
   const ownBases = wardrobe.bases;
   const ownSets = await sets.list(tenant, clientId);
@@ -70,6 +81,8 @@ export async function benchFor(
     start,
     startSteps: await listSteps(tenant, start.id),
     overrulings: await overrulingsFor(tenant, clientId),
+    lastWorn: await pieceLastWorn(tenant, clientId),
+    today: await todayIn(tenant),
     kept: true,
   };
 

@@ -32,9 +32,10 @@ export async function addBundle(tenant: Tenant, bundle: Bundle): Promise<string>
     const setId = await sets.add(tenant, { clientId, name, pieceIds: piecesOf(pieceIds) }, idOf("set", id));
     for (const day of worn) await addWear(tenant, { clientId, setId, day });
   }
-  for (const { baseId, occasionId, accessoryIds, adjustments } of bundle.looks)
+  for (const [at, { baseId, occasionId, accessoryIds, adjustments }] of bundle.looks.entries()) {
+    const lookId = uuid();
     await keepLook(tenant, {
-      id: uuid(),
+      id: lookId,
       clientId,
       baseId: idOf("base", baseId),
       occasionId: occasionId === null ? null : idOf("occasion", occasionId),
@@ -54,6 +55,11 @@ export async function addBundle(tenant: Tenant, bundle: Bundle): Promise<string>
       ownVerdict: null,
       read: null,
     });
+    // They stand in the order of the file: the first is the one last worked on.
+    await tenant("looks")
+      .where({ studio_id: tenant.studioId, id: lookId })
+      .update({ updated_at: tenant.raw("now() - make_interval(mins => ?)", [at]) });
+  }
   for (const gap of bundle.gaps) await addGap(tenant, { clientId, ...gap });
   return clientId;
 }

@@ -17,6 +17,7 @@ export async function journalOf(tenant: Tenant, clientId: string): Promise<reado
     ...(await looksKept(tenant, clientId)),
     ...(await setsWorn(tenant, clientId)),
     ...(await findingsOverruled(tenant, clientId)),
+    ...(await piecesDeclined(tenant, clientId)),
     ...(await measurementsTaken(tenant, clientId)),
   ]);
 }
@@ -96,6 +97,28 @@ async function findingsOverruled(tenant: Tenant, clientId: string): Promise<Date
   return rows.map(({ id, day, rule, reason, look_id, withdrawn_at }) => ({
     day,
     entry: { what: "overruled", id, rule, reason, lookId: look_id, isWithdrawn: withdrawn_at !== null },
+  }));
+}
+
+async function piecesDeclined(tenant: Tenant, clientId: string): Promise<Dated[]> {
+  const rows = await tenant("declined")
+    .join("pieces", (on) =>
+      on.on("pieces.studio_id", "declined.studio_id").andOn("pieces.id", "declined.piece_id"),
+    )
+    .where("declined.studio_id", tenant.studioId)
+    .where("declined.client_id", clientId)
+    .orderBy("declined.made_at", "desc")
+    .limit(most)
+    .select<{ id: string; day: string; piece: string; reason: string; withdrawn_at: Date | null }[]>(
+      "declined.id",
+      "pieces.name as piece",
+      "declined.reason",
+      "declined.withdrawn_at",
+      dayOf(tenant, "declined.made_at"),
+    );
+  return rows.map(({ id, day, piece, reason, withdrawn_at }) => ({
+    day,
+    entry: { what: "declined", id, piece, reason, isWithdrawn: withdrawn_at !== null },
   }));
 }
 

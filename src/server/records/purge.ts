@@ -7,6 +7,7 @@ const ofClient = [
   "measurements",
   "rule_book_versions",
   "overrulings",
+  "declined",
   "wears",
   "gaps",
   "looks",

@@ -42,7 +42,7 @@ export function ApartLooks({ apart, onClose }: { readonly apart: LookApart; read
           </Button>
         </SideOfLook>
         <div className="order-last grid content-start gap-4 sm:order-none">
-          <WhatDiffers from={here.look} to={there.look} />
+          <WhatDiffers title="From the left to the right" from={here.look} to={there.look} />
           <Button
             size="touch"
             onClick={() => {

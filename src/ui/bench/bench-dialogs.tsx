@@ -9,6 +9,7 @@ import { ShortcutDialog } from "./shortcuts";
 import { CompareLooks } from "./compare-looks";
 import type { LookActions } from "./look-actions";
 import { MendFact, type PieceActions } from "./mend-fact";
+import { NoBecause } from "./no-because";
 import { Tailor, type KeepHem } from "./tailor";
 import { ThisLook } from "./this-look";
 
@@ -48,6 +49,7 @@ export function BenchDialogs({ saveSet, keepHem, moveLook, pieces }: BenchDialog
       {dialog === "this look" && <ThisLook onClose={close} move={moveLook} />}
       {dialog === "fact" && <MendFact onClose={close} pieces={pieces} />}
       {dialog === "apart" && keeping.state === "apart" && <ApartLooks apart={keeping} onClose={close} />}
+      {dialog === "no" && <NoBecause onClose={close} />}
       {dialog === "compare" && <CompareLooks onClose={close} />}
       <ShortcutDialog open={dialog === "keys"} onOpenChange={(open) => steps.open(open ? "keys" : null)} />
     </>

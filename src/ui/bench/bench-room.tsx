@@ -6,6 +6,7 @@ import { Bench } from "./bench";
 import type { BenchSource } from "@/core/studio/bench-source";
 import type { SaveSet } from "./keep-set";
 import type { KeepHem } from "./tailor";
+import type { DecliningActions } from "./use-declined";
 import type { JudgementActions } from "./use-judging";
 import type { PieceActions } from "./mend-fact";
 import type { LookActions } from "./look-actions";
@@ -21,6 +22,7 @@ interface BenchRoomProps {
   readonly saveSet: SaveSet;
   readonly keepHem: KeepHem;
   readonly judgement: JudgementActions;
+  readonly declines: DecliningActions;
 }
 
 function Laid({ sheet, source, clients, ...actions }: BenchRoomProps) {

@@ -21,6 +21,7 @@ import type { KeepHem } from "./tailor";
 import { Tray } from "./tray";
 import { useBenchAddress } from "./use-bench-address";
 import { useBenchKeys } from "./use-bench-keys";
+import type { DecliningActions } from "./use-declined";
 import type { JudgementActions } from "./use-judging";
 import type { PieceActions } from "./mend-fact";
 import type { LookActions } from "./look-actions";
@@ -40,12 +41,14 @@ interface BenchProps {
   readonly saveSet: SaveSet;
   readonly keepHem: KeepHem;
   readonly judgement: JudgementActions;
+  readonly declines: DecliningActions;
 }
 
 /** Figure, stations, reading and tray over one look. Every change is read here, at once; keeping follows. */
 export function Bench(props: BenchProps) {
-  const { source, clients, onClient, onOpen, onLook, looks, pieces, saveSet, keepHem, judgement } = props;
-  const laid = useLaidDesk(source, { looks, judgement });
+  const { source, clients, onClient, onOpen, onLook, looks, pieces, saveSet, keepHem, judgement, declines } =
+    props;
+  const laid = useLaidDesk(source, { looks, judgement, declines });
   const desk: Desk = { ...laid, toClient: onClient, openLook: onOpen };
   const { store, steps } = desk;
   const dialog = useStore(store, (state) => state.dialog);

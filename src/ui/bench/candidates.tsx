@@ -3,7 +3,7 @@
 import { useDraggable } from "@dnd-kit/core";
 import { useEffect, useMemo, useRef } from "react";
 import type { LengthUnit } from "@/core/length/length";
-import type { Piece } from "@/core/piece/piece";
+import { slotOf, type Piece } from "@/core/piece/piece";
 import type { Change } from "@/core/reading/change";
 import { countUnsaid } from "@/core/reading/open-questions";
 import { slotLabels } from "@/core/piece/slots";
@@ -31,6 +31,7 @@ export function Candidates() {
   const whose = useBenchState((state) => state.whose);
   const family = useBenchState((state) => state.family);
   const metal = useBenchState((state) => state.metal);
+  const rest = useBenchState((state) => state.rest);
   useEffect(() => {
     if (cursor === null) return;
     list.current
@@ -68,13 +69,14 @@ export function Candidates() {
         })}
         {fresh && candidates.length === 0 && notBelonging === 0 && (
           <p className="self-center text-ink-soft">
-            {filter === "all" && whose === null && family === null && metal === null
+            {filter === "all" && whose === null && family === null && metal === null && rest === null
               ? `There is nothing for ${station} yet. Add a piece on the Rail and it comes up here.`
               : "No piece is like that here. Show all of them again."}
           </p>
         )}
       </div>
       {fresh && <Beyond count={notBelonging} />}
+      <SaidNoTo />
     </div>
   );
 }
@@ -93,6 +95,25 @@ function Beyond({ count }: { readonly count: number }) {
       </p>
       <Button size="small" onClick={() => steps.showBeyond(!beyond)}>
         {beyond ? "Leave them out" : "Show them"}
+      </Button>
+    </div>
+  );
+}
+
+/** What the client said no to at this station: not offered, but never hidden. */
+function SaidNoTo() {
+  const { declining, named, steps } = useDesk();
+  const active = useBenchState((state) => state.active);
+  const count = declining.declined.filter(({ pieceId }) => {
+    const piece = named(pieceId);
+    return piece && slotOf(piece) === active;
+  }).length;
+  if (count === 0) return null;
+  return (
+    <div className="flex w-32 shrink-0 flex-col justify-center gap-2 border-l border-rule px-3 text-tiny text-ink-soft">
+      <p>{count === 1 ? "One piece was said no to." : `${count} pieces were said no to.`}</p>
+      <Button size="small" onClick={() => steps.refuse(null)}>
+        See why
       </Button>
     </div>
   );
@@ -131,14 +152,34 @@ function Candidate({ candidate, index, piece, box }: CandidateProps) {
         if (byFinger && index !== cursor) steps.preview(index);
         else steps.put(candidate.pieceId, candidate.hem);
       }}
-      className={`flex w-38 shrink-0 cursor-pointer flex-col border border-rule bg-paper ${index === cursor ? "basted" : ""}`}
+      className={`relative flex w-38 shrink-0 cursor-pointer flex-col border border-rule bg-paper ${index === cursor ? "basted" : ""}`}
       {...listeners}
     >
+      {index === cursor && !candidate.worn && <SayNo pieceId={candidate.pieceId} />}
       <div className="flex min-h-0 flex-1 items-center justify-center">
         <Plate piece={piece} box={box} className="h-full max-h-18 w-full" />
       </div>
       <Worth candidate={candidate} piece={piece} />
     </div>
+  );
+}
+
+/** The way to say no to a plate that is pointed at; by keys and by touch the tray has a button of its own. */
+function SayNo({ pieceId }: { readonly pieceId: string }) {
+  const { steps } = useDesk();
+  return (
+    // A choice holds no button of its own: what is pressed here is the tray's "No, because ...".
+    <span
+      aria-hidden="true"
+      className="absolute top-1 right-1 z-10 border border-rule-strong bg-paper px-1.5 text-tiny hover:bg-well touch:hidden"
+      onPointerDown={(event) => event.stopPropagation()}
+      onClick={(event) => {
+        event.stopPropagation();
+        steps.refuse(pieceId);
+      }}
+    >
+      no ...
+    </span>
   );
 }
 

@@ -1,66 +1,111 @@
 "use client";
 
 import { useState } from "react";
-import type { BenchLook } from "@/core/studio/bench-source";
+import type { BenchLook, BenchSource } from "@/core/studio/bench-source";
 import { Button } from "../kit/button";
 import { Dialog } from "../kit/dialog";
-import { Select } from "../kit/select";
-import { looksOfBase, wordsOf } from "./desk/own-looks";
+import { otherLooks, wordsOf } from "./desk/own-looks";
 import { useBenchState, useDesk } from "./desk/use-desk";
 import { SideOfLook, useReadLook, WhatDiffers } from "./side-of-look";
 
-/** Two looks of one base side by side, with what differs between them in words. */
+/** The client's looks side by side, as many as are chosen, with what each has otherwise than the one on the bench. */
 export function CompareLooks({ onClose }: { readonly onClose: () => void }) {
   const { source, steps } = useDesk();
   const look = useBenchState((state) => state.look);
   const others = useBenchState((state) => state.others);
   const words = useBenchState((state) => state.words);
-  const state = { look, others, words };
-  const beside = looksOfBase(state);
-  const [chosen, setChosen] = useState(beside[0]?.id ?? "");
-  const other = beside.find(({ id }) => id === chosen);
-  const one = useReadLook(look);
-  const two = useReadLook(other ?? look);
-  if (!other) return null;
-  const called = (id: string) => wordsOf(state, source, id).name;
-  const occasionOf = ({ occasionId }: BenchLook) =>
-    source.occasions.find(({ id }) => id === occasionId)?.name ?? "no occasion in particular";
+  const beside = otherLooks({ look, others });
+  const [chosen, setChosen] = useState<readonly string[]>(beside.slice(0, 1).map(({ id }) => id));
+  const called = (id: string) => wordsOf({ look, others, words }, source, id).name;
+  const toggle = (id: string) =>
+    setChosen(chosen.includes(id) ? chosen.filter((each) => each !== id) : [...chosen, id]);
+  const takeUp = (id: string) => {
+    steps.takeUp(id);
+    onClose();
+  };
   return (
     <Dialog
       wide
       open
       onOpenChange={(open) => !open && onClose()}
-      title="Two looks side by side"
-      about={`Both of ${source.bases.find(({ id }) => id === look.baseId)?.name ?? "one base"}, each read for its own occasion.`}
+      title="Looks side by side"
+      about="Each is read for its own occasion. What it has otherwise than the look on the bench stands below it."
     >
-      <div className="grid gap-5 sm:grid-cols-[1fr_minmax(0,15rem)_1fr]">
-        <SideOfLook read={one} of={two.reading}>
-          <p className="font-serif text-lead leading-tight">{called(look.id)}</p>
-          <p className="text-tiny text-ink-soft">{occasionOf(look)}; on the bench</p>
-        </SideOfLook>
-        <WhatDiffers from={one.look} to={two.look} />
-        <SideOfLook read={two} of={one.reading}>
-          <Select
-            label="Compared with"
-            value={chosen}
-            onChange={setChosen}
-            options={beside.map((each) => ({
-              id: each.id,
-              name: `${called(each.id)}, ${occasionOf(each)}`,
-            }))}
-          />
-          <Button
-            size="touch"
-            className="mt-2 w-full"
-            onClick={() => {
-              steps.takeUp(chosen);
-              onClose();
-            }}
-          >
-            Take this one up
-          </Button>
-        </SideOfLook>
-      </div>
+      <ul aria-label="Compared with" className="mb-4 flex max-h-28 flex-wrap gap-1.5 overflow-y-auto">
+        {beside.map((each) => {
+          const isChosen = chosen.includes(each.id);
+          return (
+            <li key={each.id}>
+              <Button
+                size="small"
+                look={isChosen ? "strong" : "plain"}
+                aria-pressed={isChosen}
+                onClick={() => toggle(each.id)}
+              >
+                {[called(each.id), baseOf(source, each), occasionOf(source, each)].filter(Boolean).join(", ")}
+              </Button>
+            </li>
+          );
+        })}
+      </ul>
+      <ol className="flex items-start gap-5 overflow-x-auto pb-2">
+        <ComparedLook name={called(look.id)} look={look} bench={look} />
+        {beside
+          .filter(({ id }) => chosen.includes(id))
+          .map((each) => (
+            <ComparedLook
+              key={each.id}
+              name={called(each.id)}
+              look={each}
+              bench={look}
+              onTakeUp={() => takeUp(each.id)}
+            />
+          ))}
+      </ol>
     </Dialog>
   );
+}
+
+interface ComparedLookProps {
+  readonly name: string;
+  readonly look: BenchLook;
+  /** The look on the bench, with which it is compared; itself for that one. */
+  readonly bench: BenchLook;
+  readonly onTakeUp?: () => void;
+}
+
+/** One look of several: its figure and verdict, what it has otherwise, and what is said of it alone. */
+function ComparedLook({ name, look, bench, onTakeUp }: ComparedLookProps) {
+  const { source } = useDesk();
+  const read = useReadLook(look);
+  const onBench = useReadLook(bench);
+  const isOnBench = look.id === bench.id;
+  return (
+    <li className="grid w-64 shrink-0 content-start gap-3">
+      <SideOfLook read={read} of={isOnBench ? null : onBench.reading}>
+        <p className="font-serif text-lead leading-tight">{name}</p>
+        <p className="text-tiny text-ink-soft">
+          {[baseOf(source, look), occasionOf(source, look)].filter(Boolean).join(", ")}
+        </p>
+      </SideOfLook>
+      {isOnBench ? (
+        <p className="text-tiny text-ink-soft">This one is on the bench.</p>
+      ) : (
+        <WhatDiffers title="What it has otherwise" from={onBench.look} to={read.look} />
+      )}
+      {onTakeUp && (
+        <Button size="touch" onClick={onTakeUp}>
+          Take this one up
+        </Button>
+      )}
+    </li>
+  );
+}
+
+function baseOf(source: BenchSource, { baseId }: BenchLook): string {
+  return source.bases.find(({ id }) => id === baseId)?.name ?? "";
+}
+
+function occasionOf(source: BenchSource, { occasionId }: BenchLook): string {
+  return source.occasions.find(({ id }) => id === occasionId)?.name ?? "";
 }

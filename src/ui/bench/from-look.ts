@@ -26,6 +26,9 @@ export function fromLook(look: Look): BenchSource {
       read: null,
     },
     overrulings: [],
+    declined: [],
+    lastWorn: {},
+    today: "",
     kept: false,
   };
 }

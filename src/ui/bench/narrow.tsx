@@ -7,7 +7,7 @@ import { slotOf } from "@/core/piece/piece";
 import { Button } from "../kit/button";
 import { overPage } from "../kit/over-page";
 import { Select } from "../kit/select";
-import { owners } from "./desk/bench-store";
+import { owners, rests } from "./desk/bench-store";
 import { useBenchState, useDesk } from "./desk/use-desk";
 import { familiesOf } from "./narrowed";
 
@@ -19,12 +19,13 @@ export function Narrow() {
   const whose = useBenchState((state) => state.whose);
   const family = useBenchState((state) => state.family);
   const metal = useBenchState((state) => state.metal);
+  const rest = useBenchState((state) => state.rest);
   const here = useMemo(() => source.pieces.filter((piece) => slotOf(piece) === active), [source, active]);
   const families = useMemo(() => [...new Set(here.flatMap(familiesOf))].sort(), [here]);
   const metals = metalNames.filter(
     (name) => name !== "none" && name !== "unknown" && here.some((piece) => piece.metal === name),
   );
-  const chosen = [whose, family, metal].filter((each) => each !== null);
+  const chosen = [whose, family, metal, rest && `not worn ${rest}`].filter((each) => each !== null);
   return (
     <Popover.Root open={open} onOpenChange={setOpen}>
       <Popover.Trigger asChild>
@@ -61,10 +62,17 @@ export function Narrow() {
             all="any metal"
             onChange={(one) => steps.onlyOf({ metal: one })}
           />
+          <Only
+            label="Not worn"
+            names={rests}
+            value={rest}
+            all="worn or not"
+            onChange={(one) => steps.onlyOf({ rest: one })}
+          />
           <Button
             size="small"
             disabled={chosen.length === 0}
-            onClick={() => steps.onlyOf({ whose: null, family: null, metal: null })}
+            onClick={() => steps.onlyOf({ whose: null, family: null, metal: null, rest: null })}
           >
             Show all of them
           </Button>

@@ -20,6 +20,9 @@ const narrowed = (rest: Partial<Narrowed>): Narrowed => ({
   kit: ["plain"],
   family: null,
   metal: null,
+  rest: null,
+  lastWorn: {},
+  today: "2026-11-27",
   named: (id) => pieces.find((piece) => piece.id === id),
   level: 5,
   ...rest,
@@ -43,6 +46,20 @@ describe("the tray narrowed down", () => {
     expect(passes(ranked("plain"), narrowed({ family: "black" }))).toBe(true);
     expect(passes(ranked("red"), narrowed({ metal: "gold" }))).toBe(true);
     expect(passes(ranked("plain"), narrowed({ metal: "gold" }))).toBe(false);
+  });
+
+  it("by how long it was not worn", () => {
+    const lastWorn = { red: "2026-10-20" };
+    const shown = (rest: Narrowed["rest"], id: string) => passes(ranked(id), narrowed({ rest, lastWorn }));
+    expect((["for a month", "for three months", "yet"] as const).map((rest) => shown(rest, "red"))).toEqual([
+      true,
+      false,
+      false,
+    ]);
+    expect(shown("yet", "plain")).toBe(true);
+    expect(passes(ranked("red"), narrowed({ rest: "for a month", lastWorn: { red: "2026-10-29" } }))).toBe(
+      false,
+    );
   });
 
   it("by what a piece would make of the look", () => {

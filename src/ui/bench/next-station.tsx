@@ -2,7 +2,7 @@
 
 import type { Next, NextReason } from "@/core/reading/next-station";
 import { slotLabels } from "@/core/piece/slots";
-import { called } from "@/core/words/called";
+import { called, capital } from "@/core/words/called";
 import { TextButton } from "../kit/text-button";
 import { useDesk } from "./desk/use-desk";
 
@@ -31,8 +31,4 @@ export function sayReason(reason: NextReason): string {
     case "colour alone":
       return `Nothing repeats the ${reason.family} yet. A scarf could.`;
   }
-}
-
-function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
 }

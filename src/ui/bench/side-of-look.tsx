@@ -40,15 +40,15 @@ export function useReadLook(look: BenchLook) {
 
 interface SideOfLookProps {
   readonly read: Read;
-  /** The reading of the other side. */
-  readonly of: Reading;
+  /** The reading it is compared with; null where it is compared with none. */
+  readonly of: Reading | null;
   readonly children: ReactNode;
 }
 
-/** One of two looks beside one another: its figure, its verdict, and what is said of it alone. */
+/** One of several looks beside one another: its figure, its verdict, and what is said of it alone. */
 export function SideOfLook({ read: { dressed, reading, standing }, of, children }: SideOfLookProps) {
   const unit = useLengthUnit();
-  const only = saidOnlyOf(reading, of).slice(0, said);
+  const only = of ? saidOnlyOf(reading, of).slice(0, said) : null;
   const standingFindings = reading.findings.filter((_, i) => !standing.overruled[i]);
   return (
     <section className="grid min-w-0 content-start gap-2">
@@ -68,12 +68,12 @@ export function SideOfLook({ read: { dressed, reading, standing }, of, children 
         <span className="tabular text-lead font-medium">{markOf(standing)}</span>
         <span className="text-tiny text-ink-soft">{decidingWords(standing.verdict, standingFindings)}</span>
       </p>
-      <Said findings={only} />
+      {only && <Said findings={only} />}
     </section>
   );
 }
 
-/** What is said of one of the two alone. */
+/** What is said of one of them alone. */
 function Said({ findings }: { readonly findings: readonly Finding[] }) {
   const unit = useLengthUnit();
   if (findings.length === 0) return <p className="text-tiny text-ink-soft">Nothing is said of it alone.</p>;
@@ -95,16 +95,25 @@ function Said({ findings }: { readonly findings: readonly Finding[] }) {
   );
 }
 
+interface WhatDiffersProps {
+  readonly from: Look;
+  readonly to: Look;
+  /** What the list is called. */
+  readonly title: string;
+}
+
 /** What is worn otherwise in one look than in another, in words. */
-export function WhatDiffers({ from, to }: { readonly from: Look; readonly to: Look }) {
+export function WhatDiffers({ from, to, title }: WhatDiffersProps) {
   const unit = useLengthUnit();
   const { source } = useDesk();
   const changes = changesBetween(from, to);
+  const hasOtherClothes = to.garments.some(({ id }) => !from.garments.some((garment) => garment.id === id));
   return (
     <section aria-label="What differs" className="order-last sm:order-none">
-      <h3 className="mb-1 text-body">From the left to the right</h3>
+      <h3 className="mb-1 text-body">{title}</h3>
+      {hasOtherClothes && <p className="mb-1">It is worn on another base.</p>}
       {changes.length === 0 ? (
-        <p className="text-ink-soft">Nothing is worn otherwise.</p>
+        <p className="text-ink-soft">The accessories are the same, worn the same way.</p>
       ) : (
         <ul className="grid gap-1">
           {changes.map((change) => {

@@ -7,7 +7,7 @@ import { Button } from "../kit/button";
 import { Dialog } from "../kit/dialog";
 import { granted } from "../kit/answer";
 import { useLengthUnit } from "../kit/length-unit";
-import { garmentsOf, isBegun, looksOfBase, wordsOf } from "./desk/own-looks";
+import { garmentsOf, isBegun, otherLooks, wordsOf } from "./desk/own-looks";
 import { useBenchState, useDesk, useLookHistory } from "./desk/use-desk";
 import type { LookActions } from "./look-actions";
 import { sayStep } from "./say-step";
@@ -83,7 +83,7 @@ export function ThisLook({ onClose, move }: ThisLookProps) {
         >
           Copy
         </Button>
-        {looksOfBase({ look, others }).length > 0 && (
+        {otherLooks({ look, others }).length > 0 && (
           <Button size="touch" onClick={() => steps.open("compare")}>
             Compare
           </Button>

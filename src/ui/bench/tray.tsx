@@ -37,6 +37,8 @@ function CandidatesHead() {
   const { answers, steps } = useDesk();
   const active = useBenchState((state) => state.active);
   const filter = useBenchState((state) => state.filter);
+  const cursor = useBenchState((state) => state.cursor);
+  const at = cursor === null ? undefined : answers.candidates[cursor];
   return (
     <div className="flex shrink-0 items-center gap-x-2.5 px-4 pt-1.5 pb-1">
       <h2 className="text-body">{slotLabels[active]}</h2>
@@ -58,6 +60,13 @@ function CandidatesHead() {
         <Narrow />
       </span>
       <span className="flex shrink-0 gap-1.5">
+        <Button
+          size="tiny"
+          disabled={at === undefined || at.worn}
+          onClick={() => at && steps.refuse(at.pieceId)}
+        >
+          No, because ...
+        </Button>
         <Button size="tiny" onClick={() => steps.lay("whole sets")}>
           whole sets
         </Button>

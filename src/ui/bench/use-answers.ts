@@ -69,13 +69,13 @@ export function useAnswers(
   if (value && value !== last) setLast(value);
   const told = value ?? last;
   const ofStation = told?.slot === slot ? told : null;
-  const { filter, whose, kit, family, metal, named, level } = narrowed;
+  const { filter, whose, kit, family, metal, rest, lastWorn, today, named, level } = narrowed;
   const passing = useMemo(
     () =>
       ofStation?.candidates.filter((candidate) =>
-        passes(candidate, { filter, whose, kit, family, metal, named, level }),
+        passes(candidate, { filter, whose, kit, family, metal, rest, lastWorn, today, named, level }),
       ) ?? [],
-    [ofStation, filter, whose, kit, family, metal, named, level],
+    [ofStation, filter, whose, kit, family, metal, rest, lastWorn, today, named, level],
   );
   const candidates = useMemo(
     () => [...passing.filter(mayBeShown), ...(beyond ? passing.filter((each) => !mayBeShown(each)) : [])],

@@ -51,6 +51,7 @@ const kindWords: Record<JournalEntry["what"], string> = {
   look: "look",
   worn: "worn",
   overruled: "overruled",
+  declined: "said no to",
   measured: "measured",
 };
 
@@ -76,6 +77,13 @@ function tell(entry: JournalEntry, clientId: string, unit: LengthUnit): ReactNod
           {ruleOf(entry.rule)?.title ?? entry.rule}: &ldquo;{entry.reason}&rdquo;
           {entry.lookId === null ? ", for every look" : ", for one look"}
           {entry.isWithdrawn && ", taken back since"}
+        </>
+      );
+    case "declined":
+      return (
+        <>
+          {entry.piece}: {entry.reason}
+          {entry.isWithdrawn && " Offered again since."}
         </>
       );
     case "measured":

@@ -5,6 +5,7 @@ import type { ChangeRecord } from "@/core/studio/member-record";
 const recordWords: Readonly<Record<string, string>> = {
   bases: "base",
   clients: "client",
+  declined: "no to",
   gaps: "missing piece",
   invitations: "invitation of",
   looks: "look",

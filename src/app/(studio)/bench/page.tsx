@@ -1,6 +1,7 @@
 import type { Metadata } from "next";
 import { addressed, type SaidAddress } from "@/core/schema/address";
 import { saveSet } from "@/server/actions/groups";
+import { declinePiece, offerAgain } from "@/server/actions/declined";
 import { keepTriedHem } from "@/server/actions/hems";
 import { changeClientBook, overrule, withdraw } from "@/server/actions/judgement";
 import { moveLook, saveLook, stepsOfLook } from "@/server/actions/looks";
@@ -38,6 +39,7 @@ export default async function BenchPage({ searchParams }: { readonly searchParam
       saveSet={saveSet}
       keepHem={keepTriedHem}
       judgement={{ overrule, withdraw, changeBook: changeClientBook }}
+      declines={{ decline: declinePiece, offerAgain }}
     />
   );
 }

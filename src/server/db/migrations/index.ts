@@ -15,6 +15,7 @@ import * as purge from "./0013-purge";
 import * as search from "./0014-search";
 import * as secondStep from "./0015-second-step";
 import * as hair from "./0016-hair";
+import * as declined from "./0017-declined";
 
 interface Migration {
   up(knex: Knex): Promise<void>;
@@ -38,6 +39,7 @@ const migrations: Record<string, Migration> = {
   "0014-search": search,
   "0015-second-step": secondStep,
   "0016-hair": hair,
+  "0017-declined": declined,
 };
 
 /** The migrations as a Knex source: imported, so that no folder has to be read at run time. */

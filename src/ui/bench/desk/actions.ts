@@ -3,7 +3,7 @@ import { verdicts } from "@/core/reading/verdict";
 import { stepAfter, stepBefore, type LookStep } from "@/core/studio/look-steps";
 import { wordOf } from "../../kit/marks";
 import type { BenchStore } from "./bench-store";
-import { canCarryOver, looksOfBase } from "./own-looks";
+import { canCarryOver, otherLooks } from "./own-looks";
 import type { Desk } from "./use-desk";
 
 /** One thing that can be done at the bench, by key, by menu, by Ctrl-K or by a button. */
@@ -25,6 +25,10 @@ const isKept = ({ source }: Desk) => source.kept;
 const standing = (store: BenchStore): [readonly LookStep[], string | null] => {
   const { look, steps } = store.getState();
   return [steps.get(look.id) ?? [], look.stepId];
+};
+const candidateAt = ({ store, answers }: Desk) => {
+  const { cursor } = store.getState();
+  return cursor === null ? undefined : answers.candidates[cursor];
 };
 const candidateBy = (by: 1 | -1) => (desk: Desk) => {
   const { candidates } = desk.answers;
@@ -57,10 +61,16 @@ export const benchActions: readonly BenchAction[] = [
     keys: "enter",
     applies: ({ store }) => store.getState().cursor !== null,
     does(desk) {
-      const { cursor } = desk.store.getState();
-      const at = cursor === null ? undefined : desk.answers.candidates[cursor];
+      const at = candidateAt(desk);
       if (at) desk.steps.put(at.pieceId, at.hem);
     },
+  },
+  {
+    id: "no-because",
+    words: "No, because ...: do not offer the candidate again",
+    keys: "x",
+    applies: ({ store }) => store.getState().cursor !== null,
+    does: (desk) => desk.steps.refuse(candidateAt(desk)?.pieceId ?? null),
   },
   {
     id: "take-off",
@@ -98,10 +108,10 @@ export const benchActions: readonly BenchAction[] = [
   },
   {
     id: "compare",
-    words: "Compare with another look",
+    words: "Compare with other looks",
     keys: "c",
     inMenu: true,
-    applies: ({ store }) => looksOfBase(store.getState()).length > 0,
+    applies: ({ store }) => otherLooks(store.getState()).length > 0,
     does: ({ steps }) => steps.open("compare"),
   },
   {

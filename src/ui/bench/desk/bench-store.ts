@@ -16,13 +16,18 @@ export type TrayFilter = (typeof trayFilters)[number];
 export const owners = ["the client's own", "the studio's kit"] as const;
 export type Whose = (typeof owners)[number];
 
+/** For how long a piece has not been worn. */
+export const rests = ["for a month", "for three months", "yet"] as const;
+export type Rest = (typeof rests)[number];
+
 /** What lies in the tray. */
 export type TrayContent = "candidates" | "edit pass" | "whole sets";
 
 export const surrounds = ["light", "middle", "dark"] as const;
 export type Surround = (typeof surrounds)[number];
 
-export type BenchDialog = "keep" | "keys" | "tailor" | "levers" | "this look" | "compare" | "fact" | "apart";
+export type BenchDialog =
+  "keep" | "keys" | "tailor" | "levers" | "this look" | "compare" | "fact" | "apart" | "no";
 
 /** Everything on the bench that a hand can change. Only what is worn, and the verdict on it, can be undone. */
 export interface BenchState {
@@ -47,6 +52,8 @@ export interface BenchState {
   /** Only those in which this colour or this metal is seen; null for any. */
   readonly family: Family | null;
   readonly metal: Metal | null;
+  /** Only those that were not worn for so long; null for all. */
+  readonly rest: Rest | null;
   /** Whether the tray shows what does not belong at the occasion too. */
   readonly beyond: boolean;
   readonly tray: TrayContent;
@@ -54,6 +61,8 @@ export interface BenchState {
   /** The grey that the figure stands before, and the light it stands in. */
   readonly surround: Surround;
   readonly light: LightName;
+  /** The piece that is about to be said no to; null where only what was declined is looked at. */
+  readonly refused: string | null;
   /** What is asked for of a piece where a fact is put right: the field of its form; null for nothing special. */
   readonly asked: { readonly pieceId: string; readonly field: string } | null;
 }
@@ -73,11 +82,13 @@ export function createBenchStore({ start, startSteps, looks }: BenchSource) {
     whose: null,
     family: null,
     metal: null,
+    rest: null,
     beyond: false,
     tray: "candidates",
     dialog: null,
     surround: "light",
     light: "daylight",
+    refused: null,
     asked: null,
   }));
 }

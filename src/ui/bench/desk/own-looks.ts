@@ -27,11 +27,11 @@ export function looksHere(state: Pick<BenchState, "look" | "others">, source: Be
   return looksBeside(state, source, state.look);
 }
 
-/** The client's other looks of the base on the bench, for whatever occasion; those for the same one first. */
-export function looksOfBase({ look, others }: Pick<BenchState, "look" | "others">): BenchLook[] {
-  const ofBase = others.filter((other) => other.baseId === look.baseId && isBegun(other));
-  const here = ofBase.filter(({ occasionId }) => occasionId === look.occasionId);
-  return [...here, ...ofBase.filter((other) => !here.includes(other))];
+/** The client's other looks; those of the base on the bench first, and of them those for the same occasion. */
+export function otherLooks({ look, others }: Pick<BenchState, "look" | "others">): BenchLook[] {
+  const nearness = ({ baseId, occasionId }: BenchLook) =>
+    Number(baseId === look.baseId) * 2 + Number(occasionId === look.occasionId);
+  return others.filter(isBegun).sort((one, other) => nearness(other) - nearness(one));
 }
 
 /** Whether the look before this one had something on that this one has not. */

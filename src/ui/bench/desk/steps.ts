@@ -37,7 +37,16 @@ export function benchSteps(store: BenchStore, source: BenchSource) {
     });
   };
   const go = (active: Slot) =>
-    set({ active, cursor: null, tray: "candidates", beyond: false, family: null, metal: null, whose: null });
+    set({
+      active,
+      cursor: null,
+      tray: "candidates",
+      beyond: false,
+      family: null,
+      metal: null,
+      whose: null,
+      rest: null,
+    });
   return {
     ...looks,
     change,
@@ -77,12 +86,15 @@ export function benchSteps(store: BenchStore, source: BenchSource) {
     preview: (cursor: number | null) => set({ cursor }),
     tryOut: (tried: Change | null) => set({ tried }),
     filterBy: (filter: TrayFilter) => set({ filter, cursor: null }),
-    onlyOf: (only: Partial<Pick<BenchState, "whose" | "family" | "metal">>) => set({ ...only, cursor: null }),
+    onlyOf: (only: Partial<Pick<BenchState, "whose" | "family" | "metal" | "rest">>) =>
+      set({ ...only, cursor: null }),
     showBeyond: (beyond: boolean) => set({ beyond, cursor: null }),
     standBefore: (surround: Surround) => set({ surround }),
     lightBy: (light: LightName) => set({ light }),
     lay: (tray: TrayContent) => set({ tray, cursor: null }),
     open: (dialog: BenchDialog | null) => set({ dialog, asked: null }),
+    /** Asks why a piece is not to be offered again, or shows what is not. */
+    refuse: (refused: string | null) => set({ dialog: "no", refused }),
     /** Opens the facts of a piece at the one that is asked for. */
     askFor: (pieceId: string, field: string) => set({ dialog: "fact", asked: { pieceId, field } }),
   };

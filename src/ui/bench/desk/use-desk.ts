@@ -11,6 +11,7 @@ import { stepAfter, stepBefore, type LookStep } from "@/core/studio/look-steps";
 import type { LookKey } from "@/core/studio/wardrobe";
 import type { Advisor } from "../../counsel/use-counsel";
 import type { Answers } from "../use-answers";
+import type { Declining } from "../use-declined";
 import type { Judging } from "../finding-row";
 import type { Keeper, Keeping } from "../keeper";
 import type { BenchState, BenchStore } from "./bench-store";
@@ -35,6 +36,7 @@ export interface Desk {
   readonly next: Next | null;
   readonly answers: Answers;
   readonly judging: Judging;
+  readonly declining: Declining;
   /** Why the last judgement was not kept; null when it was. */
   readonly refusal: string | null;
   readonly keeping: Keeping;

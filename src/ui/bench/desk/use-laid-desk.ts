@@ -12,6 +12,7 @@ import { useCounsel } from "../../counsel/use-counsel";
 import { useAnswers } from "../use-answers";
 import { useJudging, type JudgementActions } from "../use-judging";
 import type { LookActions } from "../look-actions";
+import { useDeclined, type DecliningActions } from "../use-declined";
 import { useKeeping } from "../use-keeping";
 import { useDraftScope } from "../../kit/draft-scope";
 import { keptSince } from "../this-page";
@@ -25,21 +26,23 @@ import { useLookSteps } from "./use-look-steps";
 interface DeskActions {
   readonly looks: LookActions;
   readonly judgement: JudgementActions;
+  readonly declines: DecliningActions;
 }
 
 /** Lays a bench out: one store, one look dressed and read once for whatever shows it, one worker beside it. */
 export function useLaidDesk(
   source: BenchSource,
-  { looks, judgement }: DeskActions,
+  { looks, judgement, declines }: DeskActions,
 ): Omit<Desk, "toClient" | "openLook"> {
   const [store] = useState(() => createBenchStore(source));
   const steps = useMemo(() => benchSteps(store, source), [store, source]);
   const state = useStore(store);
   const { look: benchLook, active, cursor, tried, words, steps: taken } = state;
-  const { beyond, filter, whose, family, metal } = state;
+  const { beyond, filter, whose, family, metal, rest } = state;
   const key = useMemo(() => keyOf(benchLook, source), [benchLook, source]);
   const look = useMemo(() => layOut(source, key), [source, key]);
-  const advisor = useCounsel(source);
+  const { wardrobe, ...declining } = useDeclined(source, declines);
+  const advisor = useCounsel(wardrobe);
   const { holding, judging, refusal } = useJudging({ source, judgement, look: benchLook, key, advisor });
 
   const named = useMemo(() => (id: string) => pieceOf(source, id), [source]);
@@ -49,7 +52,7 @@ export function useLaidDesk(
     return { dressed, reading, standing: standingOf(reading, holding) };
   }, [look, holding]);
   const { level } = asIs.reading;
-  const { kit } = source;
+  const { kit, lastWorn, today } = source;
   const answers = useAnswers(advisor, key, active, {
     beyond,
     filter,
@@ -57,6 +60,9 @@ export function useLaidDesk(
     kit,
     family,
     metal,
+    rest,
+    lastWorn,
+    today,
     named,
     level,
   });
@@ -106,6 +112,7 @@ export function useLaidDesk(
     next,
     answers,
     judging,
+    declining,
     refusal,
     keeping,
     keeper,
