@@ -1,12 +1,13 @@
 import { ButtonLink } from "@/ui/kit/button";
 import { Empty, Page } from "@/ui/kit/page";
+import { shellWords } from "@/words/shell";
 
 export default function NotFound() {
   return (
-    <Page title="Not on record">
-      <Empty say="There is nothing of this studio under that address. It may be in the archive.">
+    <Page title={shellWords.notOnRecord}>
+      <Empty say={shellWords.nothingUnderThatAddress}>
         <ButtonLink look="strong" href="/">
-          Go to Today
+          {shellWords.goToToday}
         </ButtonLink>
       </Empty>
     </Page>

@@ -2,13 +2,14 @@
 
 import { Button } from "@/ui/kit/button";
 import { Empty, Page } from "@/ui/kit/page";
+import { shellWords } from "@/words/shell";
 
 export default function Trouble() {
   return (
-    <Page title="This page could not be laid out">
-      <Empty say="The studio's records do not answer just now. Whatever was kept is safe, and what you were doing on the bench waits in this browser.">
+    <Page title={shellWords.thisPageCouldNotBe}>
+      <Empty say={shellWords.theStudiosRecordsDoNot}>
         <Button look="strong" onClick={() => location.reload()}>
-          Try again
+          {shellWords.tryAgain}
         </Button>
       </Empty>
     </Page>

@@ -17,6 +17,7 @@ import { GeneralKeys } from "@/ui/shell/general-keys";
 import { SignInBeside } from "@/ui/sign-in/sign-in-beside";
 import { Providers } from "@/ui/shell/providers";
 import { Tape } from "@/ui/shell/tape";
+import { shellWords } from "@/words/shell";
 
 export default async function StudioLayout({ children }: { readonly children: ReactNode }) {
   const { studio, shortcuts, session } = await inOwnStudio(async (tenant, session) => ({
@@ -48,7 +49,7 @@ export default async function StudioLayout({ children }: { readonly children: Re
         {children}
       </FirstVisit>
       <SignInBeside signIn={signIn} />
-      <aside id={overPageId} aria-label="Open lists" />
+      <aside id={overPageId} aria-label={shellWords.openLists} />
       <Toaster
         position="bottom-right"
         toastOptions={{

@@ -1,8 +1,10 @@
 import "server-only";
+
 import type Joi from "joi";
 import { refused, type Outcome } from "@/core/schema/outcome";
 import { validate } from "@/core/schema/validate";
 import { mayDo, sayMayNot, type Deed } from "@/core/studio/roles";
+import { serverWords } from "@/words/server";
 import { actAs, inStudio, type Tenant } from "../db/tenant";
 import { Refusal } from "../records/refusal";
 import { findSession, type Session } from "../records/sessions";
@@ -10,7 +12,7 @@ import { sealedSession } from "../session/session";
 import { outcomeOf, staleField } from "./outcome-of";
 
 /** What is said to a page whose session has ended: it stays as it is, and one signs in beside it. */
-const signedOut = "You are signed out. What you typed is still here: sign in, and go on.";
+const signedOut = serverWords.youAreSignedOutWhat;
 
 /**
  * The way every action goes: session, Joi, role, records. What was sent is refused with a sentence for each bad

@@ -10,6 +10,8 @@ import type { Tenant } from "../db/tenant";
 import { bases } from "../records/bases";
 import { type GroupInput } from "@/core/studio/group-record";
 import { type PieceRecord } from "@/core/studio/piece-record";
+import { sayWith } from "@/words/say";
+import { serverWords } from "@/words/server";
 import { listPieces } from "../records/pieces";
 import { Refusal } from "../records/refusal";
 import { sets } from "../records/sets";
@@ -58,10 +60,8 @@ export async function moveBase(input: { id: string; away: boolean }): Promise<Ou
 export async function saveSet(input: unknown): Promise<Outcome<string>> {
   return save(input, sets, (pieces) => {
     const stray = pieces.find(({ piece }) => slotOf(piece) === null);
-    if (stray) return `${stray.piece.name} is a garment: a set holds accessories only.`;
-    return isWholeSet(pieces.map(({ piece }) => piece))
-      ? null
-      : "A set needs shoes and at least two more accessories.";
+    if (stray) return sayWith(serverWords.isAGarmentASet, { piece: stray.piece.name });
+    return isWholeSet(pieces.map(({ piece }) => piece)) ? null : serverWords.aSetNeedsShoesAnd;
   });
 }
 

@@ -7,6 +7,7 @@ import { recalibrated } from "@/core/reading/tailor";
 import type { Outcome } from "@/core/schema/outcome";
 import { between, uuid } from "@/core/schema/parts";
 import { draftOf } from "@/core/studio/piece-record";
+import { serverWords } from "@/words/server";
 import { findClient } from "../records/clients";
 import { changePiece, findPiece } from "../records/pieces";
 import { NotFound, Refusal } from "../records/refusal";
@@ -29,12 +30,8 @@ export async function keepTriedHem(input: unknown): Promise<Outcome<null>> {
     if (!record) throw new NotFound(`no piece ${pieceId}`);
     const { piece, clientId, state, version } = record;
     const owner = clientId === null ? null : await findClient(tenant, clientId);
-    if (!isLegged(piece)) throw new Refusal("pieceId", "Only trousers have a hem that is tried on.");
-    if (!owner)
-      throw new Refusal(
-        "pieceId",
-        "These trousers belong to nobody: give them an owner, whose body the hem was tried on.",
-      );
+    if (!isLegged(piece)) throw new Refusal("pieceId", serverWords.onlyTrousersHaveAHem);
+    if (!owner) throw new Refusal("pieceId", serverWords.theseTrousersBelongToNobody);
     const tried = draftOf(recalibrated(owner.client, piece, hem));
     await changePiece(tenant, { id: pieceId, version }, { piece: tried, clientId, state });
     return null;

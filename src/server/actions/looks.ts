@@ -7,6 +7,7 @@ import { uuid } from "@/core/schema/parts";
 import type { LookOnRecord } from "@/core/studio/look-record";
 import { scopeOf } from "@/core/studio/scope";
 import type { LookStep } from "@/core/studio/look-steps";
+import { serverWords } from "@/words/server";
 import { listSteps } from "../records/look-steps";
 import { bringLookBack, findLook, keepLook, putLookAway } from "../records/looks";
 import { Refusal } from "../records/refusal";
@@ -23,8 +24,7 @@ export async function saveLook(input: unknown): Promise<Outcome<number>> {
     lookForm,
     input,
     async (tenant, { madeBy, ...look }, session) => {
-      if (madeBy !== scopeOf(session))
-        throw new Refusal("session", "Somebody else is signed in here now. This look waits in the browser.");
+      if (madeBy !== scopeOf(session)) throw new Refusal("session", serverWords.somebodyElseIsSignedIn);
       return keepLook(tenant, look);
     },
     async (tenant, { id }): Promise<LookOnRecord | null> => {

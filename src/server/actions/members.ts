@@ -14,6 +14,8 @@ import {
 import type { Outcome } from "@/core/schema/outcome";
 import { uuid } from "@/core/schema/parts";
 import type { ProposedStep } from "@/core/studio/member-record";
+import { sayWith } from "@/words/say";
+import { serverWords } from "@/words/server";
 import type { Tenant } from "../db/tenant";
 import { passwordHashOf, setPassword, studiosOf } from "../records/doors";
 import { endInvitation, invite, listMembers, removeMember, setRole } from "../records/members";
@@ -39,7 +41,7 @@ export async function inviteMember(input: unknown): Promise<Outcome<string>> {
     await writeLetter(tenant, {
       recipient: email,
       subject: `${session.userName} invites you to ${session.studioName}`,
-      body: `Work with ${session.studioName} in Juxtane as ${role}: take the invitation up within a week at ${path}.`,
+      body: sayWith(serverWords.workWithInJuxtaneAs, { studioName: session.studioName, role, path }),
     });
     return path;
   });
@@ -155,8 +157,7 @@ export async function setUpSecondStep(input: unknown): Promise<Outcome<readonly 
     async (tenant, { secret, code, ownPassword }, { userId }) => {
       await refuseStranger(tenant, userId, "ownPassword", ownPassword);
       const turn = turnOf(secret, code);
-      if (turn === null)
-        throw new Refusal("code", "This code does not fit. Is the phone's clock right? Try the next one.");
+      if (turn === null) throw new Refusal("code", serverWords.thisCodeDoesNotFit);
       const { codes, hashes } = newSpareCodes();
       await beginSecondStep(tenant, userId, { secret, turn, spareHashes: hashes });
       return codes;
@@ -185,7 +186,7 @@ async function refuseStranger(
   password: string,
 ): Promise<void> {
   if (!(await passwordFits(password, await passwordHashOf(tenant, userId))))
-    throw new Refusal(field, "This is not your password.");
+    throw new Refusal(field, serverWords.thisIsNotYourPassword);
 }
 
 /** Goes to another studio one works in. */

@@ -1,5 +1,7 @@
 import "server-only";
+
 import { refused, type Outcome } from "@/core/schema/outcome";
+import { serverWords } from "@/words/server";
 import { isOutage } from "../db/outage";
 import { log } from "../log";
 import { NotFound, Refusal, StaleWrite } from "../records/refusal";
@@ -23,23 +25,15 @@ const unfitValue = "22";
 
 function refusalOf<T>(error: unknown): Outcome<T> {
   if (error instanceof Refusal) return refused(error.field, error.message);
-  if (error instanceof StaleWrite)
-    return refused(
-      staleField,
-      "Somebody else changed this meanwhile. What you typed is still here: compare, then save again.",
-    );
-  if (error instanceof NotFound)
-    return refused("id", "This is no longer on record; it may be in the archive.");
+  if (error instanceof StaleWrite) return refused(staleField, serverWords.somebodyElseChangedThisMeanwhile);
+  if (error instanceof NotFound) return refused("id", serverWords.thisIsNoLongerOn);
   const { code, name } = error as { code?: string; name?: string };
-  if (code === foreignKey) return refused("id", "This names something that is not on record in this studio.");
+  if (code === foreignKey) return refused("id", serverWords.thisNamesSomethingThatIs);
   if (code?.startsWith(unfitValue)) {
     log.warn({ code, name }, "a value passed the checks and not the database");
-    return refused("id", "Something in this cannot be kept as it is: look through it, then save again.");
+    return refused("id", serverWords.somethingInThisCannotBe);
   }
   if (!isOutage(error)) throw error;
   log.warn({ code, name }, "the database does not answer");
-  return refused(
-    "database",
-    "The database does not answer. What you typed is still here: try again in a moment.",
-  );
+  return refused("database", serverWords.theDatabaseDoesNotAnswer);
 }

@@ -5,6 +5,8 @@ import { forgottenForm, joiningForm, resetForm } from "@/core/schema/forms/membe
 import type { Outcome } from "@/core/schema/outcome";
 import { validate } from "@/core/schema/validate";
 import { scopeOf } from "@/core/studio/scope";
+import { sayWith } from "@/words/say";
+import { serverWords } from "@/words/server";
 import { hashOfCode } from "../db/first-code";
 import { inStudio } from "../db/tenant";
 import {
@@ -51,11 +53,11 @@ async function fitting(address: string, password: string, code: string) {
   refuseHaste(await secondsToWait(address, caller));
   const member = await memberByEmail(address);
   const fits = await passwordFits(password, member?.passwordHash ?? null);
-  if (!member || !fits) throw new Refusal("password", "Email and password do not fit together.");
+  if (!member || !fits) throw new Refusal("password", serverWords.emailAndPasswordDoNot);
   const step = await secondStepOf(member.userId);
-  if (step && code === "") throw new Refusal("code", "Now the code that your phone shows for Juxtane.");
+  if (step && code === "") throw new Refusal("code", serverWords.nowTheCodeThatYour);
   if (step && !(await passes(member.userId, step, code)))
-    throw new Refusal("code", "This code does not fit, or has been used. Wait for the next one.");
+    throw new Refusal("code", serverWords.thisCodeDoesNotFitOr);
   await forgive(address, caller);
   return member;
 }
@@ -64,14 +66,14 @@ function refuseHaste(seconds: number): void {
   if (seconds === 0) return;
   const wait =
     seconds > 90 ? `${Math.ceil(seconds / 60)} minutes` : seconds > 1 ? `${seconds} seconds` : "a second";
-  throw new Refusal("password", `Too many tries. Wait ${wait}, then try again.`);
+  throw new Refusal("password", sayWith(serverWords.tooManyTriesWaitThen, { wait }));
 }
 
 /** What the database's doors refuse, by its code, and where the sentence stands. */
 const doorSays = {
-  JX001: ["studioName", "A studio was founded here already: sign in instead."],
-  JX002: ["code", "This is not the code that was printed when the database was prepared."],
-  JX003: ["token", "This link does not hold any more: ask for a new one."],
+  JX001: ["studioName", serverWords.aStudioWasFoundedHere],
+  JX002: ["code", serverWords.thisIsNotTheCode],
+  JX003: ["token", serverWords.thisLinkDoesNotHold],
 } as const;
 type DoorCode = keyof typeof doorSays;
 const refusalOf = (code: DoorCode) => {
@@ -148,7 +150,7 @@ export async function askForReset(input: unknown): Promise<Outcome<null>> {
     const { token, hash } = newToken();
     await beginReset(address, hash, {
       subject: "A new password for Juxtane",
-      body: `Somebody asked for a new password for ${address}. If it was you, set it within two hours at /password/${token}. If it was not, nothing has changed.`,
+      body: sayWith(serverWords.somebodyAskedForANew, { address, token }),
     });
     return null;
   });

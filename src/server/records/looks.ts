@@ -1,6 +1,7 @@
 import { validate as isId } from "uuid";
 import type { Adjustment } from "@/core/piece/adjustment";
 import type { LookRecord, LookToKeep } from "@/core/studio/look-record";
+import { serverWords } from "@/words/server";
 import type { AdjustmentRow, LookRow } from "../db/tables";
 import type { Tenant } from "../db/tenant";
 import { addSteps } from "./look-steps";
@@ -34,8 +35,7 @@ export async function keepLook(tenant: Tenant, look: LookToKeep): Promise<number
   const key = { studio_id: studioId, id: look.id };
   const row = await tenant("looks").where(key).forUpdate().first("client_id", "version", "writer", "turn");
   if (row?.writer === look.writer && look.turn <= row.turn) return row.version;
-  if (row && row.client_id !== look.clientId)
-    throw new Refusal("clientId", "This look is on record for another client.");
+  if (row && row.client_id !== look.clientId) throw new Refusal("clientId", serverWords.thisLookIsOnRecord);
   if (row && !buildsOn(look, row)) throw new StaleWrite(row);
   await refuseStrangers(tenant, look);
   const version = (row?.version ?? 0) + 1;
@@ -95,13 +95,12 @@ async function refuseStrangers(tenant: Tenant, look: LookToKeep): Promise<void> 
   const base = await tenant("bases")
     .where({ ...ofClient, id: look.baseId })
     .first("id");
-  if (!base) throw new Refusal("baseId", "The base of this look is not on record for this client.");
+  if (!base) throw new Refusal("baseId", serverWords.theBaseOfThisLook);
   if (look.occasionId !== null) {
     const occasion = await tenant("occasions")
       .where({ ...ofClient, id: look.occasionId })
       .first("id");
-    if (!occasion)
-      throw new Refusal("occasionId", "The occasion of this look is not on record for this client.");
+    if (!occasion) throw new Refusal("occasionId", serverWords.theOccasionOfThisLook);
   }
   const worn = [...look.accessoryIds, ...look.adjustments.map(({ piece }) => piece)];
   const ofLook = { studio_id: studioId, look_id: look.id };

@@ -1,6 +1,8 @@
 import { v7 as uuid } from "uuid";
 import type { InvitationRecord, MemberRecord } from "@/core/studio/member-record";
 import type { Role } from "@/core/studio/roles";
+import { sayWith } from "@/words/say";
+import { serverWords } from "@/words/server";
 import type { Tenant } from "../db/tenant";
 import { NotFound, Refusal } from "./refusal";
 
@@ -43,7 +45,7 @@ async function keepAnOwner(tenant: Tenant, userId: string, role: Role | null): P
     .forUpdate()
     .select("user_id");
   if (owners.length === 1 && owners[0]?.user_id === userId)
-    throw new Refusal("userId", "This is the studio's only owner: make somebody else an owner first.");
+    throw new Refusal("userId", serverWords.thisIsTheStudiosOnly);
 }
 
 /** How long an invitation may be taken up, in days. */
@@ -61,7 +63,7 @@ export async function invite(
 ): Promise<void> {
   const { email, role, tokenHash, madeBy } = invitation;
   const already = (await listMembers(tenant)).some((member) => member.email === email);
-  if (already) throw new Refusal("email", `${email} works here already.`);
+  if (already) throw new Refusal("email", sayWith(serverWords.worksHereAlready, { email }));
   await tenant("invitations")
     .where({ studio_id: tenant.studioId, email })
     .whereNull("ended_at")

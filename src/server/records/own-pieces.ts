@@ -1,3 +1,4 @@
+import { serverWords } from "@/words/server";
 import type { Tenant } from "../db/tenant";
 import { Refusal } from "./refusal";
 
@@ -13,9 +14,5 @@ export async function refuseStrangePieces(
     .whereIn("id", asked)
     .where((hers) => void hers.where({ client_id: clientId }).orWhereNull("client_id"))
     .select("id");
-  if (own.length < asked.length)
-    throw new Refusal(
-      "pieceIds",
-      "This names a piece that is not on record for this client, nor in the kit.",
-    );
+  if (own.length < asked.length) throw new Refusal("pieceIds", serverWords.thisNamesAPieceThat);
 }

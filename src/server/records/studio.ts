@@ -1,4 +1,6 @@
 import type { LengthUnit } from "@/core/length/length";
+import { sayWith } from "@/words/say";
+import { serverWords } from "@/words/server";
 import type { Tenant } from "../db/tenant";
 import { NotFound, Refusal } from "./refusal";
 
@@ -35,7 +37,7 @@ export async function setTimeZone(tenant: Tenant, zone: string): Promise<void> {
     .select<{ name: string }[]>("name")
     .from("pg_timezone_names")
     .where({ name: zone });
-  if (known.length === 0) throw new Refusal("zone", `There is no time zone called "${zone}".`);
+  if (known.length === 0) throw new Refusal("zone", sayWith(serverWords.thereIsNoTimeZone, { zone }));
   await tenant("studios").where({ id: tenant.studioId }).update({ time_zone: zone });
 }
 

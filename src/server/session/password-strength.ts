@@ -1,7 +1,10 @@
 import "server-only";
+
 import { ZxcvbnFactory } from "@zxcvbn-ts/core";
 import { adjacencyGraphs, dictionary } from "@zxcvbn-ts/language-common";
 import { dictionary as english, translations } from "@zxcvbn-ts/language-en";
+import { sayWith } from "@/words/say";
+import { serverWords } from "@/words/server";
 
 /** From 0, guessed at once, to 4, not in a lifetime: 3 takes some 10^8 guesses, each of which costs a hash. */
 const least = 3;
@@ -24,5 +27,5 @@ export function weakness(password: string, own: readonly string[]): string | nul
   const { score, feedback } = made.check(password, words);
   if (score >= least) return null;
   const why = feedback.warning ? ` ${feedback.warning.replace(/\.?$/, ".")}` : "";
-  return `This would soon be guessed.${why} Three or four words that do not belong together are hard to guess.`;
+  return sayWith(serverWords.thisWouldSoonBeGuessed, { why });
 }

@@ -1,6 +1,8 @@
 "use client";
 
 import { benchLookOf } from "@/core/studio/look-record";
+import { sayWith } from "@/words/say";
+import { benchWords } from "@/words/bench";
 import { Button } from "../kit/button";
 import { Dialog } from "../kit/dialog";
 import { useBenchState, useDesk } from "./desk/use-desk";
@@ -18,7 +20,7 @@ export function ApartLooks({ apart, onClose }: { readonly apart: LookApart; read
   const here = useReadLook(benchLookOf(mine));
   const there = useReadLook(benchLookOf(theirs.look));
   const occasion = source.occasions.find(({ id }) => id === mine.occasionId)?.name;
-  const base = source.bases.find(({ id }) => id === mine.baseId)?.name ?? "its base";
+  const base = source.bases.find(({ id }) => id === mine.baseId)?.name ?? benchWords.itsBase;
   const isWrittenApart = mine.name !== theirs.look.name || mine.note !== theirs.look.note;
   const decide = (now: typeof mine | LookApart["theirs"]["look"]) => {
     if (now !== mine) steps.takeTheirs(theirs);
@@ -30,19 +32,23 @@ export function ApartLooks({ apart, onClose }: { readonly apart: LookApart; read
       wide
       open
       onOpenChange={(open) => !open && onClose()}
-      title="This look was changed elsewhere too"
-      about={`${wordsOf({ look, others, words }, source, mine.id).name} of ${base}${occasion ? `, ${occasion}` : ""}: another page or device kept it after you opened it here. Whichever you choose, the steps of both stay with it.`}
+      title={benchWords.thisLookWasChangedElsewhere}
+      about={sayWith(benchWords.ofAnotherPageOrDevice, {
+        name: wordsOf({ look, others, words }, source, mine.id).name,
+        base,
+        value: occasion ? `, ${occasion}` : "",
+      })}
     >
       <div className="grid gap-5 sm:grid-cols-[1fr_minmax(0,13rem)_1fr]">
         <SideOfLook read={here} of={there.reading}>
-          <p className="font-serif text-lead leading-tight">As you have it here</p>
+          <p className="font-serif text-lead leading-tight">{benchWords.asYouHaveItHere}</p>
           {isWrittenApart && <Written name={mine.name} note={mine.note} />}
           <Button size="touch" className="mt-2 w-full" onClick={() => decide(mine)}>
-            Keep this one
+            {benchWords.keepThisOne}
           </Button>
         </SideOfLook>
         <div className="order-last grid content-start gap-4 sm:order-none">
-          <WhatDiffers title="From the left to the right" from={here.look} to={there.look} />
+          <WhatDiffers title={benchWords.fromTheLeftToThe} from={here.look} to={there.look} />
           <Button
             size="touch"
             onClick={() => {
@@ -50,14 +56,14 @@ export function ApartLooks({ apart, onClose }: { readonly apart: LookApart; read
               decide(theirs.look);
             }}
           >
-            Keep both, mine as a copy
+            {benchWords.keepBothMineAsA}
           </Button>
         </div>
         <SideOfLook read={there} of={here.reading}>
-          <p className="font-serif text-lead leading-tight">As it was kept elsewhere</p>
+          <p className="font-serif text-lead leading-tight">{benchWords.asItWasKeptElsewhere}</p>
           {isWrittenApart && <Written name={theirs.look.name} note={theirs.look.note} />}
           <Button size="touch" className="mt-2 w-full" onClick={() => decide(theirs.look)}>
-            Take this one
+            {benchWords.takeThisOne}
           </Button>
         </SideOfLook>
       </div>
@@ -68,7 +74,7 @@ export function ApartLooks({ apart, onClose }: { readonly apart: LookApart; read
 function Written({ name, note }: { readonly name: string; readonly note: string }) {
   return (
     <p className="truncate text-tiny text-ink-soft">
-      {[name || "no name of its own", note || "no note"].join("; ")}
+      {[name || benchWords.noNameOfItsOwn, note || benchWords.noNote].join("; ")}
     </p>
   );
 }

@@ -8,6 +8,7 @@ import { wornSo } from "@/core/reading/change";
 import { carriedAt } from "@/core/strap/carry";
 import { waysOf } from "@/core/strap/configure";
 import { zoneOf } from "@/core/strap/landing";
+import { benchWords } from "@/words/bench";
 import { useLengthUnit } from "../kit/length-unit";
 import { useDesk } from "./desk/use-desk";
 
@@ -16,15 +17,16 @@ export function BagControl() {
   const unit = useLengthUnit();
   const { dressed, look, steps } = useDesk();
   const bag = dressed.bag?.piece;
-  if (!bag || !isKind(bag, "bag")) return <p className="p-2 text-tiny text-ink-soft">No bag is on.</p>;
+  if (!bag || !isKind(bag, "bag"))
+    return <p className="p-2 text-tiny text-ink-soft">{benchWords.noBagIsOn}</p>;
   const now = adjustmentOn(look.adjustments, "strap", bag.id) ?? {
     carry: bag.figures.carry,
-    way: "as made",
+    way: benchWords.asMade,
   };
   return (
     <ToggleGroup.Root
       type="single"
-      aria-label="How the bag is carried"
+      aria-label={benchWords.howTheBagIsCarried}
       value={`${now.carry} ${now.way}`}
       className="max-h-36 overflow-y-auto"
     >

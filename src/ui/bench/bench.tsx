@@ -4,6 +4,7 @@ import { DndContext, PointerSensor, useSensor, useSensors, type DragEndEvent } f
 import { useMemo } from "react";
 import { useStore } from "zustand";
 import type { BenchSource } from "@/core/studio/bench-source";
+import { benchWords } from "@/words/bench";
 import { contentId } from "../kit/content";
 import { usePageCommands } from "../shell/page-commands";
 import { BenchDialogs } from "./bench-dialogs";
@@ -69,7 +70,7 @@ export function Bench(props: BenchProps) {
           tabIndex={-1}
           className="outline-none md:grid md:h-[calc(100dvh-2.8rem-var(--first-line,0px))] md:min-h-140 md:grid-cols-[minmax(0,1fr)] md:grid-rows-[auto_minmax(0,1fr)]"
         >
-          <h1 className="sr-only">Bench</h1>
+          <h1 className="sr-only">{benchWords.bench}</h1>
           <div>
             <Brief clients={source.kept ? clients : [{ id: source.client.id, name: source.client.name }]} />
             <Circumstances />

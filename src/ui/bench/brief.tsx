@@ -4,6 +4,8 @@ import { Redo2, Undo2 } from "lucide-react";
 import { useState, type ComponentProps, type ReactNode } from "react";
 import { verdicts, markOf } from "@/core/reading/verdict";
 import { levelWord } from "@/core/register/ladder";
+import { sayWith } from "@/words/say";
+import { benchWords } from "@/words/bench";
 import { Button } from "../kit/button";
 import { Dialog } from "../kit/dialog";
 import { Hint } from "../kit/hint";
@@ -30,25 +32,31 @@ export function Brief({ clients }: BriefProps) {
   const { source, look, steps, toClient } = useDesk();
   const baseId = useBenchState((state) => state.look.baseId);
   const own = useBenchState((state) => state.look.ownVerdict);
-  const occasions = [{ id: "", name: "none in particular" }, ...source.occasions];
+  const occasions = [{ id: "", name: benchWords.noneInParticular }, ...source.occasions];
   return (
     <div className="flex flex-wrap items-stretch gap-x-3 gap-y-1.5 border-b border-rule-strong bg-paper px-4 py-1.5 xl:flex-nowrap">
       <div className="flex w-full min-w-0 gap-x-3 xl:w-auto">
-        <Choice label="Client" wide="w-31" value={source.client.id} options={clients} onChange={toClient} />
         <Choice
-          label="Occasion"
+          label={benchWords.client}
+          wide="w-31"
+          value={source.client.id}
+          options={clients}
+          onChange={toClient}
+        />
+        <Choice
+          label={benchWords.occasion}
           value={look.occasion?.id ?? ""}
           options={occasions}
           onChange={(id) => steps.chooseOccasion(id || null)}
         />
-        <Choice label="Base" value={baseId} options={source.bases} onChange={steps.chooseBase} />
+        <Choice label={benchWords.base} value={baseId} options={source.bases} onChange={steps.chooseBase} />
         <LookChoice />
       </div>
       <div className="ml-auto flex flex-wrap items-center justify-end gap-2.5 md:flex-nowrap xl:shrink-0">
         <KeptState />
         <Judgement />
         <Segments
-          label="Your own verdict"
+          label={benchWords.yourOwnVerdict}
           size="square"
           again
           value={own}
@@ -56,15 +64,15 @@ export function Brief({ clients }: BriefProps) {
           segments={verdicts.map((verdict, i) => ({
             value: verdict,
             shown: <Mark of={verdict} />,
-            name: `You say it ${wordOf(verdict)}`,
-            hint: `You say: ${wordOf(verdict)} (${i + 1})`,
+            name: sayWith(benchWords.youSayIt, { verdict: wordOf(verdict) }),
+            hint: sayWith(benchWords.youSay, { verdict: wordOf(verdict), mark: i + 1 }),
           }))}
         />
         <History />
         <SetMenu />
         {source.kept && (
           <Button look="strong" onClick={() => steps.open("keep")}>
-            Keep set
+            {benchWords.keepSet}
           </Button>
         )}
         <LookMenu />
@@ -99,10 +107,10 @@ function LookChoice() {
   const options = looksHere(state, source).map(({ id }) => ({ id, name: wordsOf(state, source, id).name }));
   return (
     <Choice
-      label="Look"
+      label={benchWords.look}
       wide="w-22"
       value={look.id}
-      options={[...options, { id: another, name: "begin another" }]}
+      options={[...options, { id: another, name: benchWords.beginAnother }]}
       onChange={(id) => (id === another ? steps.beginAnother() : steps.takeUp(id))}
     />
   );
@@ -118,7 +126,7 @@ function Judgement() {
     <div className="flex items-center gap-2 border-l border-rule pl-3" aria-live="polite">
       <button
         type="button"
-        aria-label="What the marks mean"
+        aria-label={benchWords.whatTheMarksMean}
         onClick={() => setLegend(true)}
         className="flex min-h-9 min-w-9 items-center justify-center hover:bg-well"
       >
@@ -128,8 +136,8 @@ function Judgement() {
         <Dialog
           open
           onOpenChange={setLegend}
-          title="What the marks mean"
-          about="Each look is marked as a whole."
+          title={benchWords.whatTheMarksMean}
+          about={benchWords.eachLookIsMarkedAs}
         >
           <MarksLegend />
         </Dialog>
@@ -139,18 +147,18 @@ function Judgement() {
           <span className="font-serif text-title leading-none">{wordOf(standing.verdict)}</span>
           <span
             className="tabular w-9 text-right text-title leading-none font-medium"
-            title="Score, 0 to 100"
+            title={benchWords.score0To100}
           >
             {markOf(standing)}
           </span>
         </span>
         <span className="text-tiny leading-tight whitespace-nowrap text-ink-soft">
           {decidingWords(standing.verdict, standingFindings)}
-          {answers.certainty.open.length > 0 && ", not certain"}
+          {answers.certainty.open.length > 0 && benchWords.notCertain}
         </span>
         {overruled && (
           <span className="tabular text-right text-tiny leading-none text-ink-soft">
-            computed: {wordOf(reading.verdict)} {markOf(reading)}
+            {sayWith(benchWords.computed, { verdict: wordOf(reading.verdict), reading: markOf(reading) })}
           </span>
         )}
       </span>
@@ -193,23 +201,24 @@ function KeptState() {
   const { keeping, keeper, source, steps } = useDesk();
   return (
     <span role="status" className="max-w-56 text-right text-tiny leading-tight text-ink-soft">
-      {!source.kept ? "from a file, not kept" : stateOf(keeping)}
+      {!source.kept ? benchWords.fromAFileNotKept : stateOf(keeping)}
     </span>
   );
 
   function stateOf(now: Keeping): ReactNode {
     if (now.state === "kept") return "kept";
     if (now.state === "keeping") return "keeping ...";
-    if (now.state === "waiting") return "waiting for the server; kept in this browser";
+    if (now.state === "waiting") return benchWords.waitingForTheServerKept;
     if (now.state === "apart")
       return (
         <>
-          changed elsewhere too: <TextButton onClick={() => steps.open("apart")}>choose</TextButton>
+          {benchWords.changedElsewhereToo}{" "}
+          <TextButton onClick={() => steps.open("apart")}>{benchWords.choose}</TextButton>
         </>
       );
     return (
       <>
-        Not kept: {now.say} It waits in this browser.{" "}
+        {sayWith(benchWords.notKeptItWaitsIn, { say: now.say })}{" "}
         <TextButton
           onClick={() => {
             keeper?.letGo(now.look);
@@ -217,7 +226,7 @@ function KeptState() {
             location.reload();
           }}
         >
-          Let it go
+          {benchWords.letItGo}
         </TextButton>
       </>
     );

@@ -10,6 +10,8 @@ import { slotLabels } from "@/core/piece/slots";
 import { called } from "@/core/words/called";
 import { faultOf } from "@/core/rules/registry";
 import type { RankedPiece } from "@/workers/answers";
+import { sayWith } from "@/words/say";
+import { benchWords } from "@/words/bench";
 import { Plate } from "../drawing/plate";
 import { commonBox, type PlateBox } from "../drawing/plate-box";
 import { Button } from "../kit/button";
@@ -46,7 +48,7 @@ export function Candidates() {
       <div
         ref={list}
         role="listbox"
-        aria-label={`Candidates for ${station}`}
+        aria-label={sayWith(benchWords.candidatesFor, { station })}
         aria-orientation="horizontal"
         tabIndex={0}
         aria-activedescendant={at ? `candidate-${at.pieceId}` : undefined}
@@ -70,8 +72,8 @@ export function Candidates() {
         {fresh && candidates.length === 0 && notBelonging === 0 && (
           <p className="self-center text-ink-soft">
             {filter === "all" && whose === null && family === null && metal === null && rest === null
-              ? `There is nothing for ${station} yet. Add a piece on the Rail and it comes up here.`
-              : "No piece is like that here. Show all of them again."}
+              ? sayWith(benchWords.thereIsNothingForYet, { station })
+              : benchWords.noPieceIsLikeThat}
           </p>
         )}
       </div>
@@ -87,14 +89,12 @@ function Beyond({ count }: { readonly count: number }) {
   const beyond = useBenchState((state) => state.beyond);
   const occasionId = useBenchState((state) => state.look.occasionId);
   if (count === 0) return null;
-  const occasion = source.occasions.find(({ id }) => id === occasionId)?.name ?? "this client";
+  const occasion = source.occasions.find(({ id }) => id === occasionId)?.name ?? benchWords.thisClient;
   return (
     <div className="flex w-36 shrink-0 flex-col justify-center gap-2 border-l border-rule px-3 text-tiny text-ink-soft">
-      <p>
-        {count === 1 ? "One more piece does" : `${count} more pieces do`} not suit {called(occasion)}.
-      </p>
+      <p>{sayWith(benchWords.morePiecesDoNotSuit, { count, occasion: called(occasion) })}</p>
       <Button size="small" onClick={() => steps.showBeyond(!beyond)}>
-        {beyond ? "Leave them out" : "Show them"}
+        {beyond ? benchWords.leaveThemOut : benchWords.showThem}
       </Button>
     </div>
   );
@@ -111,9 +111,9 @@ function SaidNoTo() {
   if (count === 0) return null;
   return (
     <div className="flex w-32 shrink-0 flex-col justify-center gap-2 border-l border-rule px-3 text-tiny text-ink-soft">
-      <p>{count === 1 ? "One piece was said no to." : `${count} pieces were said no to.`}</p>
+      <p>{count === 1 ? benchWords.onePieceWasSaidNo : sayWith(benchWords.piecesWereSaidNoTo, { count })}</p>
       <Button size="small" onClick={() => steps.refuse(null)}>
-        See why
+        {benchWords.seeWhy}
       </Button>
     </div>
   );
@@ -178,7 +178,7 @@ function SayNo({ pieceId }: { readonly pieceId: string }) {
         steps.refuse(pieceId);
       }}
     >
-      no ...
+      {benchWords.no}
     </span>
   );
 }
@@ -190,9 +190,9 @@ function Worth({ candidate, piece }: Pick<CandidateProps, "candidate" | "piece">
   const says = hem
     ? sayHem(hem, unit)
     : mends.length > 0
-      ? `fixes ${sayFaults(mends)}`
+      ? sayWith(benchWords.fixes, { mends: sayFaults(mends) })
       : brings.length > 0
-        ? `adds ${sayFaults(brings)}`
+        ? sayWith(benchWords.adds, { brings: sayFaults(brings) })
         : sayUnsaid(countUnsaid(piece));
   return (
     <div className="px-1.5 pb-1">
@@ -216,16 +216,18 @@ function Worth({ candidate, piece }: Pick<CandidateProps, "candidate" | "piece">
 
 /** What is amiss by some rules: the first in words, of the others how many. */
 function sayFaults([first = "", ...others]: readonly string[]): string {
-  return others.length === 0 ? faultOf(first) : `${faultOf(first)} and ${others.length} more`;
+  return others.length === 0
+    ? faultOf(first)
+    : sayWith(benchWords.andMore, { fault: faultOf(first), count: others.length });
 }
 
 /** Of what is not said of a piece, how much: the fewer, the surer what it would make of the look. */
 function sayUnsaid(count: number): string {
   if (count === 0) return "";
-  return count === 1 ? "one thing about it is not recorded" : `${count} things about it are not recorded`;
+  return count === 1 ? benchWords.oneThingAboutItIs : sayWith(benchWords.thingsAboutItAreNot, { count });
 }
 
 /** What is done to the hem for a shoe: "hem turned up once, 4 cm". */
 function sayHem(hem: Change, unit: LengthUnit): string {
-  return hem.kind === "adjust" ? `hem ${sayWay(hem.adjustment, "done", unit, "")}` : "hem let down";
+  return hem.kind === "adjust" ? `hem ${sayWay(hem.adjustment, "done", unit, "")}` : benchWords.hemLetDown;
 }

@@ -1,6 +1,8 @@
 "use client";
 
 import { withinSentence } from "@/core/words/within-sentence";
+import { sayWith } from "@/words/say";
+import { benchWords } from "@/words/bench";
 import { Button } from "../kit/button";
 import { canCarryOver, isBegun } from "./desk/own-looks";
 import { useBenchState, useDesk } from "./desk/use-desk";
@@ -16,19 +18,22 @@ export function CarryOver() {
   return (
     <p role="status" className="flex flex-wrap items-center gap-3 py-1 text-small text-ink">
       {isBegun(look)
-        ? "This look is as you left it."
-        : `Nothing is on yet for ${occasionOf(look.occasionId)}, ${baseOf(look.baseId)}.`}
+        ? benchWords.thisLookIsAsYou
+        : sayWith(benchWords.nothingIsOnYetFor, {
+            occasionOf: occasionOf(look.occasionId),
+            baseOf: baseOf(look.baseId),
+          })}
       <Button size="small" onClick={steps.carryOver}>
-        {count === 1 ? "Carry over the piece" : `Carry over the ${count} pieces`} from {there}
+        {sayWith(benchWords.carryOverThePiecesFrom, { count, there })}
       </Button>
     </p>
   );
 
   function occasionOf(id: string | null): string {
-    return source.occasions.find((occasion) => occasion.id === id)?.name ?? "no occasion in particular";
+    return source.occasions.find((occasion) => occasion.id === id)?.name ?? benchWords.noOccasionInParticular;
   }
 
   function baseOf(id: string): string {
-    return withinSentence(source.bases.find((base) => base.id === id)?.name ?? "another base");
+    return withinSentence(source.bases.find((base) => base.id === id)?.name ?? benchWords.anotherBase);
   }
 }

@@ -6,6 +6,8 @@ import type { Piece } from "@/core/piece/piece";
 import type { Change } from "@/core/reading/change";
 import { fillMessage } from "@/core/words/message";
 import { withinSentence } from "@/core/words/within-sentence";
+import { sayWith } from "@/words/say";
+import { benchWords } from "@/words/bench";
 
 /** A change in the words of a button. */
 export function sayChange(
@@ -16,9 +18,9 @@ export function sayChange(
   const name = (id: string) => withinSentence(named(id)?.name ?? "it");
   switch (change.kind) {
     case "wear":
-      return `Put on ${withinSentence(change.piece.name)}`;
+      return sayWith(benchWords.putOn, { piece: withinSentence(change.piece.name) });
     case "take-off":
-      return `Take off ${name(change.piece)}`;
+      return sayWith(benchWords.takeOff, { name: name(change.piece) });
     case "adjust":
       return sayWay(change.adjustment, "doing", unit, name(change.adjustment.piece));
     case "undo":

@@ -3,6 +3,8 @@
 import type { Occasion } from "@/core/piece/occasion";
 import { markOf } from "@/core/reading/verdict";
 import { levelWord } from "@/core/register/ladder";
+import { sayWith } from "@/words/say";
+import { benchWords } from "@/words/bench";
 import { wordOf } from "../kit/marks";
 import { CarryOver } from "./carry-over";
 import { useBenchState, useDesk } from "./desk/use-desk";
@@ -20,14 +22,18 @@ export function Circumstances() {
       <CarryOver />
       <span>
         {occasion
-          ? `${weatherOf(occasion)}. Asks ${levelWord(occasion.span.low)} to ${levelWord(occasion.span.high)}`
-          : "No weather, no dress code"}
+          ? sayWith(benchWords.asksTo, {
+              weatherOf: weatherOf(occasion),
+              low: levelWord(occasion.span.low),
+              high: levelWord(occasion.span.high),
+            })
+          : benchWords.noWeatherNoDressCode}
         {occasion && occasion.flags.length > 0 ? `; ${occasion.flags.join(", ")}` : ""}.
       </span>
       <span className="ml-auto">
-        Rule book: {ruleBook.name}, version {ruleBook.version}
+        {sayWith(benchWords.ruleBookVersion, { ruleBook: ruleBook.name, version: ruleBook.version })}
         {isOfOtherBook
-          ? `; was ${wordOf(before.verdict)} ${markOf(before)} by version ${before.ruleBookVersion}`
+          ? `; ${sayWith(benchWords.wasByVersion, { verdict: wordOf(before.verdict), mark: markOf(before), version: before.ruleBookVersion })}`
           : ""}
       </span>
     </div>
@@ -35,5 +41,12 @@ export function Circumstances() {
 }
 
 function weatherOf({ temperature, rain, wind, ground, light, onFoot }: Occasion): string {
-  return `${temperature} \u00b0C, rain ${Math.round(rain * 100)} %, wind ${wind} m/s, ${ground}, ${light}, ${onFoot} min on foot`;
+  return sayWith(benchWords.cRainWindMS, {
+    temperature,
+    rain: Math.round(rain * 100),
+    wind,
+    ground,
+    light,
+    onFoot,
+  });
 }

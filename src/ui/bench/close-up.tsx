@@ -1,6 +1,7 @@
 "use client";
 
 import type { Slot } from "@/core/piece/slots";
+import { benchWords } from "@/words/bench";
 import { AnkleWindow } from "../drawing/ankle/ankle-window";
 import { NeckWindow } from "../drawing/neck/neck-window";
 import { useLengthUnit } from "../kit/length-unit";
@@ -31,7 +32,7 @@ export function CloseUp() {
   const Window = atNeck.has(active) ? NeckWindow : AnkleWindow;
   return (
     <section
-      aria-label="Close up"
+      aria-label={benchWords.closeUp}
       className={`surround-${surround} flex min-h-0 flex-col border-r border-rule-strong`}
     >
       <Window dressed={lit} unit={unit} className="min-h-0 w-full flex-1" />
@@ -39,7 +40,7 @@ export function CloseUp() {
         <WornControls active={active} />
         {source.kept && (
           <TextButton className="mt-1.5" onClick={() => steps.open("fact")}>
-            Put a figure, level or colour right
+            {benchWords.putAFigureLevelOr}
           </TextButton>
         )}
       </div>

@@ -2,6 +2,7 @@
 
 import { useState } from "react";
 import type { BenchLook, BenchSource } from "@/core/studio/bench-source";
+import { benchWords } from "@/words/bench";
 import { Button } from "../kit/button";
 import { Dialog } from "../kit/dialog";
 import { otherLooks, wordsOf } from "./desk/own-looks";
@@ -28,10 +29,13 @@ export function CompareLooks({ onClose }: { readonly onClose: () => void }) {
       wide
       open
       onOpenChange={(open) => !open && onClose()}
-      title="Looks side by side"
-      about="Each is read for its own occasion. What it has otherwise than the look on the bench stands below it."
+      title={benchWords.looksSideBySide}
+      about={benchWords.eachIsReadForIts}
     >
-      <ul aria-label="Compared with" className="mb-4 flex max-h-28 flex-wrap gap-1.5 overflow-y-auto">
+      <ul
+        aria-label={benchWords.comparedWith}
+        className="mb-4 flex max-h-28 flex-wrap gap-1.5 overflow-y-auto"
+      >
         {beside.map((each) => {
           const isChosen = chosen.includes(each.id);
           return (
@@ -89,13 +93,13 @@ function ComparedLook({ name, look, bench, onTakeUp }: ComparedLookProps) {
         </p>
       </SideOfLook>
       {isOnBench ? (
-        <p className="text-tiny text-ink-soft">This one is on the bench.</p>
+        <p className="text-tiny text-ink-soft">{benchWords.thisOneIsOnThe}</p>
       ) : (
-        <WhatDiffers title="What it has otherwise" from={onBench.look} to={read.look} />
+        <WhatDiffers title={benchWords.whatItHasOtherwise} from={onBench.look} to={read.look} />
       )}
       {onTakeUp && (
         <Button size="touch" onClick={onTakeUp}>
-          Take this one up
+          {benchWords.takeThisOneUp}
         </Button>
       )}
     </li>

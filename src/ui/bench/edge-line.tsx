@@ -4,6 +4,8 @@ import { sayLength, type LengthUnit } from "@/core/length/length";
 import type { Edge } from "@/core/reading/edges";
 import { called } from "@/core/words/called";
 import { withinSentence } from "@/core/words/within-sentence";
+import { sayWith } from "@/words/say";
+import { benchWords } from "@/words/bench";
 import { useLengthUnit } from "../kit/length-unit";
 import { wouldRead } from "./would-read";
 
@@ -20,11 +22,16 @@ export function sayEdge({ label, piece, unit, by, verdict }: Edge, lengths: Leng
   const then = wouldRead(verdict);
   if (unit === "dE") {
     const shade = piece ? called(piece.name) : "a colour";
-    return `It is close: with ${shade} a little lighter or darker, ${then}. Look at the colour again by daylight.`;
+    return sayWith(benchWords.itIsCloseWithA, { shade, then });
   }
   const whose = piece ? `${withinSentence(label)} of ${called(piece.name)}` : withinSentence(label);
   const more = by > 0 ? "more" : "less";
-  return `It is close: with the ${whose} ${sayBit(Math.abs(by), lengths)} ${more}, ${then}. Measure it again.`;
+  return sayWith(benchWords.itIsCloseWithThe, {
+    measure: whose,
+    distance: sayBit(Math.abs(by), lengths),
+    direction: more,
+    outcome: then,
+  });
 }
 
 /** A small length: millimetres read better than tenths of a centimetre. */

@@ -3,6 +3,8 @@
 import { useCallback } from "react";
 import { costsNothing } from "@/core/reading/worth";
 import type { RemovedPiece, SurpriseOf } from "@/workers/answers";
+import { sayWith } from "@/words/say";
+import { benchWords } from "@/words/bench";
 import { Plate } from "../drawing/plate";
 import { Button } from "../kit/button";
 import { useAsk, type Question } from "../counsel/use-ask";
@@ -43,7 +45,7 @@ export function EditPass() {
             <Plate piece={piece} className="min-h-0 w-full flex-1" />
             <span className="block w-full truncate text-tiny font-medium">{piece.name}</span>
             <span className="tabular text-small font-semibold">
-              {sayWorth(worth)} <span className="font-normal text-ink-soft">without it</span>
+              {sayWorth(worth)} <span className="font-normal text-ink-soft">{benchWords.withoutIt}</span>
             </span>
           </button>
         );
@@ -61,8 +63,8 @@ export function EditPass() {
             <Plate piece={on} className="min-h-0 w-full flex-1" />
             <span className="block w-full truncate text-tiny font-medium">{on.name}</span>
             <span className="block w-full truncate text-tiny text-ink-soft">
-              <span className="tabular text-small font-semibold text-ink">{sayWorth(worth)}</span> for{" "}
-              {named(offId)?.name.toLowerCase()}
+              <span className="tabular text-small font-semibold text-ink">{sayWorth(worth)}</span>{" "}
+              {sayWith(benchWords.forWord, { name: named(offId)?.name.toLowerCase() ?? "" })}
             </span>
           </button>
         );
@@ -70,15 +72,15 @@ export function EditPass() {
       <div className="flex w-56 shrink-0 flex-col justify-center gap-2 pl-2">
         <p>
           {removals === null
-            ? "Reading the look without each piece ..."
+            ? benchWords.readingTheLookWithoutEach
             : removals.length === 0
-              ? "There is nothing on to take off."
+              ? benchWords.thereIsNothingOnTo
               : free > 0
-                ? `${free === 1 ? "One piece costs" : `${free} pieces cost`} nothing to take off. Take one away, look again.`
-                : "Every piece earns its place."}
+                ? sayWith(benchWords.piecesCostNothingToTake, { free })
+                : benchWords.everyPieceEarnsItsPlace}
         </p>
         <Button size="small" onClick={() => steps.lay("candidates")}>
-          Back to candidates
+          {benchWords.backToCandidates}
         </Button>
       </div>
     </div>

@@ -1,3 +1,5 @@
+import { sayWith } from "@/words/say";
+import { benchWords } from "@/words/bench";
 import { ButtonLink } from "../kit/button";
 import { Empty, Page } from "../kit/page";
 
@@ -10,19 +12,17 @@ interface EmptyBenchProps {
 export function EmptyBench({ clientId, clients }: EmptyBenchProps) {
   const client = clients.find(({ id }) => id === clientId);
   return (
-    <Page title="Bench">
+    <Page title={benchWords.bench}>
       {client ? (
-        <Empty
-          say={`${client.name} has no base yet. A base is the plain outfit: lay out the garments, and the bench reads what they lack.`}
-        >
+        <Empty say={sayWith(benchWords.hasNoBaseYetA, { client: client.name })}>
           <ButtonLink look="strong" href={`/clients/${client.id}/bases/new`}>
-            Lay out a base
+            {benchWords.layOutABase}
           </ButtonLink>
         </Empty>
       ) : (
-        <Empty say="The bench is where a look is put together on a client's own measurements. Start with a client.">
+        <Empty say={benchWords.theBenchIsWhereA}>
           <ButtonLink look="strong" href="/clients/new">
-            Add a client
+            {benchWords.addAClient}
           </ButtonLink>
         </Empty>
       )}

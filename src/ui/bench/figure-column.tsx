@@ -2,6 +2,8 @@
 
 import { useDroppable } from "@dnd-kit/core";
 import { useState } from "react";
+import { sayWith } from "@/words/say";
+import { benchWords } from "@/words/bench";
 import { ColourDialog } from "../colour/colour-dialog";
 import { PaletteStrip } from "../colour/palette-strip";
 import { describeLook } from "../drawing/describe";
@@ -28,7 +30,7 @@ export function FigureColumn() {
   return (
     <section
       ref={setNodeRef}
-      aria-label="Figure"
+      aria-label={benchWords.figure}
       className={`surround-${surround} relative flex min-h-0 flex-col border-r border-rule-strong md:row-span-2 ${isOver ? "basted" : ""}`}
     >
       <Figure
@@ -39,24 +41,24 @@ export function FigureColumn() {
       />
       <div className="flex items-center gap-2 px-1.5 pb-1">
         <Segments
-          label="Surround"
+          label={benchWords.surround}
           size="swatch"
           value={surround}
           onChange={steps.standBefore}
           segments={surrounds.map((name) => ({
             value: name,
-            name: `${name} surround`,
-            hint: `${name} surround`,
+            name: sayWith(benchWords.surroundLabel, { name }),
+            hint: sayWith(benchWords.surroundLabel, { name }),
             shown: <span className={`surround-${name} size-full`} />,
           }))}
         />
         <Toggle
           on={light === "evening"}
           onChange={(on) => steps.lightBy(on ? "evening" : "daylight")}
-          hint="See it in warm evening light"
+          hint={benchWords.seeItInWarmEvening}
           className="h-6 px-1.5 text-tiny text-ink touch:h-11"
         >
-          evening
+          {benchWords.evening}
         </Toggle>
       </div>
       <PaletteStrip dressed={lit} onOpen={() => setColours(true)} />

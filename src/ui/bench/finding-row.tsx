@@ -11,6 +11,8 @@ import type { Finding } from "@/core/rules/finding";
 import type { BookChange } from "@/core/rule-book/book-change";
 import type { RuleBook } from "@/core/rule-book/rule-book";
 import type { Overruling } from "@/core/studio/overruling";
+import { sayWith } from "@/words/say";
+import { benchWords } from "@/words/bench";
 import type { Question } from "../counsel/use-ask";
 import type { Advisor } from "../counsel/use-counsel";
 import { useLengthUnit } from "../kit/length-unit";
@@ -67,9 +69,11 @@ export function FindingRow({ finding, overruled, judging, remedies }: FindingRow
         </p>
         {overruled && (
           <p className="text-tiny">
-            Overruled {overruled.lookId === null ? `for ${judging.client}` : "for this look"}:{" "}
-            {overruled.reason}{" "}
-            {may && <TextButton onClick={() => judging.onWithdraw(overruled.id)}>withdraw</TextButton>}
+            {benchWords.overruled}{" "}
+            {overruled.lookId === null ? `for ${judging.client}` : benchWords.forThisLook}: {overruled.reason}{" "}
+            {may && (
+              <TextButton onClick={() => judging.onWithdraw(overruled.id)}>{benchWords.withdraw}</TextButton>
+            )}
           </p>
         )}
         {asking && (
@@ -90,7 +94,11 @@ export function FindingRow({ finding, overruled, judging, remedies }: FindingRow
             }}
           />
         )}
-        {finding.caution && <p className="mt-0.5 text-tiny font-medium">Caution: {finding.caution}</p>}
+        {finding.caution && (
+          <p className="mt-0.5 text-tiny font-medium">
+            {sayWith(benchWords.caution, { caution: finding.caution })}
+          </p>
+        )}
         {!overruled && remedies.length > 0 && (
           <div className="mt-1 mb-0.5">
             <RemedyButtons remedies={remedies} />
@@ -119,23 +127,23 @@ function Figures({ finding, judging, onOverrule }: FiguresProps) {
   const [open, setOpen] = useState(false);
   const figures = Object.values(finding.figures).map((figure) => {
     const limit = sayLimit(figure, unit);
-    return `${figure.label} ${sayValue(figure.value, figure.unit, unit)}${limit ? ` (right: ${limit})` : ""}`;
+    return `${figure.label} ${sayValue(figure.value, figure.unit, unit)}${limit ? ` ${sayWith(benchWords.rightWouldBe, { limit })}` : ""}`;
   });
   const needs = finding.needs.map((name) => measurements[name].label.toLowerCase());
   const line = [
     ...figures,
-    ...(needs.length > 0 ? [`needs ${needs.join(", ")}`] : []),
+    ...(needs.length > 0 ? [sayWith(benchWords.needs, { needs: needs.join(", ") })] : []),
     ...(finding.estimated ? ["estimated"] : []),
   ];
   return (
     <div className="text-tiny text-ink-soft">
       <p className="flex flex-wrap gap-x-3">
         <TextButton aria-expanded={open} onClick={() => setOpen(!open)} className="min-h-6 text-left">
-          figures
+          {benchWords.figures}
         </TextButton>
         {onOverrule && (
           <TextButton onClick={onOverrule} className="min-h-6 text-left">
-            overrule
+            {benchWords.overrule}
           </TextButton>
         )}
       </p>

@@ -1,10 +1,11 @@
 import { v7 as uuid } from "uuid";
 import type { Look } from "@/core/piece/look";
 import type { BenchSource } from "@/core/studio/bench-source";
+import { benchWords } from "@/words/bench";
 
 /** A look from a file as a bench of its own: its pieces are the whole wardrobe. */
 export function fromLook(look: Look): BenchSource {
-  const base = { id: uuid(), name: "From the file", pieceIds: look.garments.map(({ id }) => id) };
+  const base = { id: uuid(), name: benchWords.fromTheFile, pieceIds: look.garments.map(({ id }) => id) };
   return {
     client: look.client,
     pieces: [...look.garments, ...look.accessories],

@@ -7,6 +7,8 @@ import { adjustmentOn, type Turn } from "@/core/piece/adjustment";
 import { isLegged, type Legged } from "@/core/piece/piece";
 import { wornSo } from "@/core/reading/change";
 import { faultOf } from "@/core/rules/registry";
+import { sayWith } from "@/words/say";
+import { benchWords } from "@/words/bench";
 import { useLengthUnit } from "../kit/length-unit";
 import { Segments } from "../kit/segments";
 import { TextButton } from "../kit/text-button";
@@ -26,22 +28,26 @@ export function HemControl() {
   const tucked = adjustmentOn(look.adjustments, "tuck-into-boot", trousers.id);
   const piece = trousers.id;
   const ways = [
-    { value: "as cut", shown: "As cut", change: { kind: "undo", way: "turn", piece } as const },
+    {
+      value: benchWords.asCut,
+      shown: benchWords.asCutLabel,
+      change: { kind: "undo", way: "turn", piece } as const,
+    },
     ...([1, 2] as const).map((count) => ({
       value: String(count),
       shown: count === 1 ? "Once" : "Twice",
       change: wornSo({ kind: "turn", piece, count, depth: initialDepth[count] }),
     })),
     ...(dressed.leg?.isBoot
-      ? [{ value: "boot", shown: "In boot", change: wornSo({ kind: "tuck-into-boot", piece }) }]
+      ? [{ value: "boot", shown: benchWords.inBoot, change: wornSo({ kind: "tuck-into-boot", piece }) }]
       : []),
   ];
   return (
     <>
       <Segments
-        label="Hem"
+        label={benchWords.hem}
         segments={ways}
-        value={tucked ? "boot" : turn ? String(turn.count) : "as cut"}
+        value={tucked ? "boot" : turn ? String(turn.count) : benchWords.asCut}
         onChange={(value) => {
           const way = ways.find((each) => each.value === value);
           if (way) steps.change(way.change);
@@ -49,7 +55,7 @@ export function HemControl() {
       />
       {turn && <Depth turn={turn} />}
       <TextButton onClick={() => steps.open("tailor")} className="mt-1.5">
-        Ask the tailor, or measure this hem
+        {benchWords.askTheTailorOrMeasure}
       </TextButton>
       {dressed.leg && <Best trousers={trousers} turn={turn} />}
     </>
@@ -62,11 +68,16 @@ function Depth({ turn }: { readonly turn: Turn }) {
   const turnBy = (depth: number) => steps.change(wornSo({ ...turn, depth }));
   return (
     <div className="mt-1.5 flex items-center justify-between">
-      <Stepper label="Shallower turn" onClick={() => turnBy(Math.max(shallowest, turn.depth - step))}>
+      <Stepper
+        label={benchWords.shallowerTurn}
+        onClick={() => turnBy(Math.max(shallowest, turn.depth - step))}
+      >
         <Minus className="size-3.5" aria-hidden="true" />
       </Stepper>
-      <output className="tabular font-medium">each turn {sayLength(turn.depth, unit)}</output>
-      <Stepper label="Deeper turn" onClick={() => turnBy(Math.min(deepest, turn.depth + step))}>
+      <output className="tabular font-medium">
+        {sayWith(benchWords.eachTurn, { depth: sayLength(turn.depth, unit) })}
+      </output>
+      <Stepper label={benchWords.deeperTurn} onClick={() => turnBy(Math.min(deepest, turn.depth + step))}>
         <Plus className="size-3.5" aria-hidden="true" />
       </Stepper>
     </div>
@@ -78,27 +89,26 @@ function Best({ trousers, turn: current }: { readonly trousers: Legged; readonly
   const { answers, steps } = useDesk();
   if (!answers.turnUp) return null;
   const { best, because, pressed } = answers.turnUp;
-  if (!best && pressed)
-    return (
-      <p className="mt-1.5 text-ink-soft">
-        Pressed cloth is not rolled: let the tailor set this hem, or change the shoes.
-      </p>
-    );
+  if (!best && pressed) return <p className="mt-1.5 text-ink-soft">{benchWords.pressedClothIsNotRolled}</p>;
   if (!best) {
     const reasons = [...new Set(because)].map(faultOf);
-    return <p className="mt-1.5 text-ink-soft">No turn-up suits this pair: {reasons.join("; ")}.</p>;
+    return (
+      <p className="mt-1.5 text-ink-soft">
+        {sayWith(benchWords.noTurnUpSuitsThis, { reasons: reasons.join("; ") })}
+      </p>
+    );
   }
   const { turn } = best;
   const same =
     turn === null ? current === null : current?.count === turn.count && current.depth === turn.depth;
-  if (same) return <p className="mt-1.5 text-ink-soft">This is the best hem for the pair.</p>;
+  if (same) return <p className="mt-1.5 text-ink-soft">{benchWords.thisIsTheBestHem}</p>;
   return (
     <button
       type="button"
       className="mt-1.5 min-h-7 w-full border border-dashed border-thread bg-paper px-1.5 text-left font-medium hover:bg-well"
       onClick={() => steps.change(turn ? wornSo(turn) : { kind: "undo", way: "turn", piece: trousers.id })}
     >
-      Best: {turn ? sayWay(turn, "done", unit, "") : "as cut"}
+      {benchWords.best} {turn ? sayWay(turn, "done", unit, "") : benchWords.asCut}
     </button>
   );
 }

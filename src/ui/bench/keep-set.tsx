@@ -5,6 +5,8 @@ import { toast } from "sonner";
 import type { Outcome } from "@/core/schema/outcome";
 import type { Piece } from "@/core/piece/piece";
 import type { GroupInput } from "@/core/studio/group-record";
+import { sayWith } from "@/words/say";
+import { benchWords } from "@/words/bench";
 import { Plate } from "../drawing/plate";
 import { answerOf, sayFaults } from "../kit/answer";
 import { Button } from "../kit/button";
@@ -38,7 +40,7 @@ export function KeepSet({ open, onOpenChange, clientId, accessories, save }: Kee
       setFault(sayFaults(outcome));
       return;
     }
-    toast(`Kept as a set: ${name.value.trim()}. Choose another base to see it there.`);
+    toast(sayWith(benchWords.keptAsASetChoose, { set: name.value.trim() }));
     name.settle("");
     setFault(null);
     onOpenChange(false);
@@ -48,8 +50,8 @@ export function KeepSet({ open, onOpenChange, clientId, accessories, save }: Kee
     <Dialog
       open={open}
       onOpenChange={onOpenChange}
-      title="Keep as a set"
-      about="Shoes and at least two more accessories that agree with one another, to be worn on many bases."
+      title={benchWords.keepAsASet}
+      about={benchWords.shoesAndAtLeastTwo}
     >
       <form
         noValidate
@@ -64,10 +66,10 @@ export function KeepSet({ open, onOpenChange, clientId, accessories, save }: Kee
               <Plate piece={piece} className="size-14" />
             </span>
           ))}
-          {accessories.length === 0 && <span className="p-2 text-ink-soft">Nothing is on yet.</span>}
+          {accessories.length === 0 && <span className="p-2 text-ink-soft">{benchWords.nothingIsOnYet}</span>}
         </div>
         <label className="font-medium" htmlFor="set-name">
-          Name of the set
+          {benchWords.nameOfTheSet}
         </label>
         <input
           id="set-name"
@@ -85,9 +87,9 @@ export function KeepSet({ open, onOpenChange, clientId, accessories, save }: Kee
         )}
         <div className="mt-5 flex gap-2">
           <Button type="submit" look="strong" disabled={busy}>
-            Keep set
+            {benchWords.keepSet}
           </Button>
-          <Button onClick={() => onOpenChange(false)}>Cancel</Button>
+          <Button onClick={() => onOpenChange(false)}>{benchWords.cancel}</Button>
         </div>
       </form>
     </Dialog>

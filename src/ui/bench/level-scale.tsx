@@ -4,6 +4,8 @@ import type { Worn } from "@/core/dressing/dressed";
 import { pullsOf, type Placing } from "@/core/dressing/level";
 import { ladder, levelWord } from "@/core/register/ladder";
 import { withinSentence } from "@/core/words/within-sentence";
+import { sayWith } from "@/words/say";
+import { benchWords } from "@/words/bench";
 
 /** Pulls under this say nothing that anybody sees, steps. */
 const leastPull = 0.05;
@@ -17,11 +19,16 @@ export function LevelScale({ placing, worn }: { readonly placing: Placing; reado
       <Ladder placing={placing} />
       <p className="tabular mt-0.5 text-tiny text-ink-soft">
         {span
-          ? `The clothes alone are ${levelWord(base)}. Accessories can take them from ${levelWord(span.low)} to ${levelWord(span.high)}; as they are worn now they are ${levelWord(level)}.`
-          : `These pieces are ${levelWord(level)}.`}
+          ? sayWith(benchWords.theClothesAloneAreAccessories, {
+              base: levelWord(base),
+              low: levelWord(span.low),
+              high: levelWord(span.high),
+              level: levelWord(level),
+            })
+          : sayWith(benchWords.thesePiecesAre, { level: levelWord(level) })}
       </p>
       {heard.length > 0 && (
-        <ul aria-label="What places the clothes" className="tabular flex flex-wrap gap-x-3 text-tiny">
+        <ul aria-label={benchWords.whatPlacesTheClothes} className="tabular flex flex-wrap gap-x-3 text-tiny">
           {heard.map(({ item, steps }) => (
             <li key={item.piece.id}>
               {withinSentence(item.piece.name)}{" "}
@@ -45,7 +52,7 @@ function Ladder({ placing: { level, base, span } }: { readonly placing: Placing 
       viewBox="0 0 336 22"
       className="h-5.5 w-full max-w-84"
       role="img"
-      aria-label={`Level ${round(level)}, ${levelWord(level)}`}
+      aria-label={sayWith(benchWords.level, { number: round(level), level: levelWord(level) })}
     >
       {span && (
         <rect

@@ -5,6 +5,8 @@ import { markOf } from "@/core/reading/verdict";
 import { slotLabels } from "@/core/piece/slots";
 import { levelWord } from "@/core/register/ladder";
 import type { LeverOf, SlotLeversOf } from "@/workers/answers";
+import { sayWith } from "@/words/say";
+import { benchWords } from "@/words/bench";
 import { useAsk, type Question } from "../counsel/use-ask";
 import { Dialog } from "../kit/dialog";
 import { Mark, wordOf } from "../kit/marks";
@@ -24,24 +26,24 @@ export function Levers({ onClose }: { readonly onClose: () => void }) {
     <Dialog
       open
       onOpenChange={onClose}
-      title="Dressier or quieter"
+      title={benchWords.dressierOrQuieter}
       about={
         level === null
-          ? "Nothing is on yet."
-          : `The look is ${levelWord(level)} now. Each of these makes it quieter or dressier; press one to put it on.`
+          ? benchWords.nothingIsOnYet
+          : sayWith(benchWords.theLookIsNowEach, { level: levelWord(level) })
       }
     >
       {levers === null ? (
-        <p>Trying every piece in every station ...</p>
+        <p>{benchWords.tryingEveryPieceInEvery}</p>
       ) : levers.length === 0 ? (
-        <p>No single swap moves it: change the garments, or two pieces at once.</p>
+        <p>{benchWords.noSingleSwapMovesIt}</p>
       ) : (
         <table className="w-full table-fixed text-left">
           <thead className="text-tiny text-ink-soft">
             <tr>
-              <th className="w-24 font-normal">Station</th>
-              <th className="font-normal">Quieter</th>
-              <th className="font-normal">Dressier</th>
+              <th className="w-24 font-normal">{benchWords.station}</th>
+              <th className="font-normal">{benchWords.quieter}</th>
+              <th className="font-normal">{benchWords.dressier}</th>
             </tr>
           </thead>
           <tbody>

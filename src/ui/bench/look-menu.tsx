@@ -3,6 +3,8 @@
 import { useRef } from "react";
 import { toast } from "sonner";
 import { keyOfAction } from "@/core/studio/shortcuts";
+import { sayWith } from "@/words/say";
+import { benchWords } from "@/words/bench";
 import { Menu, MenuItem } from "../kit/menu";
 import { useShortcuts } from "../kit/shortcuts";
 import { benchActions } from "./desk/actions";
@@ -26,36 +28,36 @@ export function LookMenu() {
     const drawing = figure();
     if (!drawing) return;
     saveSvg(drawing, `${stem}.svg`);
-    toast("The drawing is saved as a file, to scale.");
+    toast(benchWords.theDrawingIsSavedAs);
   };
   const picture = async () => {
     const drawing = figure();
     if (!drawing) return;
     try {
       await savePicture(drawing, `${stem}.png`);
-      toast("The picture is saved as a file.");
+      toast(benchWords.thePictureIsSavedAs);
     } catch {
-      toast("This browser could not make a picture of it. Save the drawing instead.", { duration: long });
+      toast(benchWords.thisBrowserCouldNotMake, { duration: long });
     }
   };
   const write = async () => {
     const { serialiseLook } = await import("@/core/formats/look-file");
     saveFile(serialiseLook(look), "application/json", `${stem}.look.json`);
-    toast("The look is saved as a file.");
+    toast(benchWords.theLookIsSavedAs);
   };
   const open = async (file: File) => {
     const { parseLook } = await import("@/core/formats/look-file");
     try {
       openLook(fromLook(parseLook(await file.text())));
-      toast(`${file.name} is on the bench. It is read here, and not kept in the studio.`);
+      toast(sayWith(benchWords.isOnTheBenchIt, { file: file.name }));
     } catch (error) {
-      const why = error instanceof Error ? error.message : "it cannot be read";
-      toast(`${file.name} was not opened: ${why}. The bench is as it was.`, { duration: long });
+      const why = error instanceof Error ? error.message : benchWords.itCannotBeRead;
+      toast(sayWith(benchWords.wasNotOpenedTheBench, { file: file.name, why }), { duration: long });
     }
   };
   return (
     <>
-      <Menu label="More">
+      <Menu label={benchWords.more}>
         {benchActions
           .filter(({ inMenu }) => inMenu)
           .map((action) => (
@@ -67,16 +69,16 @@ export function LookMenu() {
               {action.words}
             </MenuItem>
           ))}
-        <MenuItem onSelect={() => void write()}>Save the look as a file</MenuItem>
-        <MenuItem onSelect={draw}>Save the drawing (SVG)</MenuItem>
-        <MenuItem onSelect={() => void picture()}>Save a picture (PNG)</MenuItem>
-        <MenuItem onSelect={() => input.current?.click()}>Open a look file</MenuItem>
+        <MenuItem onSelect={() => void write()}>{benchWords.saveTheLookAsA}</MenuItem>
+        <MenuItem onSelect={draw}>{benchWords.saveTheDrawingSvg}</MenuItem>
+        <MenuItem onSelect={() => void picture()}>{benchWords.saveAPicturePng}</MenuItem>
+        <MenuItem onSelect={() => input.current?.click()}>{benchWords.openALookFile}</MenuItem>
       </Menu>
       <input
         ref={input}
         type="file"
         accept=".json,application/json"
-        aria-label="Look file"
+        aria-label={benchWords.lookFile}
         className="hidden"
         onChange={(event) => {
           const [file] = event.target.files ?? [];

@@ -4,6 +4,8 @@ import { useEffect, useState } from "react";
 import { slotOf, type Piece } from "@/core/piece/piece";
 import type { Outcome } from "@/core/schema/outcome";
 import type { PieceToChange } from "@/core/studio/piece-record";
+import { sayWith } from "@/words/say";
+import { benchWords } from "@/words/bench";
 import { granted } from "../kit/answer";
 import { Dialog } from "../kit/dialog";
 import { fieldId } from "../kit/form/field-id";
@@ -44,11 +46,11 @@ export function MendFact({ onClose, pieces }: MendFactProps) {
       wide
       open
       onOpenChange={(open) => !open && onClose()}
-      title="Put a fact right"
-      about="What is changed here is changed on the rail, and every look with the piece is read by it."
+      title={benchWords.putAFactRight}
+      about={benchWords.whatIsChangedHereIs}
     >
       <div className="mb-5 max-w-80">
-        <Select label="Piece" value={chosen} onChange={setChosen} options={worn} />
+        <Select label={benchWords.piece} value={chosen} onChange={setChosen} options={worn} />
       </div>
       {piece && (
         <Facts
@@ -85,7 +87,7 @@ function Facts({ piece: { id, kind, name }, pieces, field, onKept }: FactsProps)
   useEffect(() => {
     if (record && field) document.getElementById(fieldId(field))?.focus();
   }, [record, field]);
-  if (!record) return <p className="text-ink-soft">Taking {name} from the rail ...</p>;
+  if (!record) return <p className="text-ink-soft">{sayWith(benchWords.takingFromTheRail, { name })}</p>;
   return (
     <RecordForm
       initial={record}
@@ -94,8 +96,8 @@ function Facts({ piece: { id, kind, name }, pieces, field, onKept }: FactsProps)
       onSave={pieces.save}
       then={() => null}
       onKept={onKept}
-      saveLabel="Keep it so"
-      savedSay={`${name} is read by what you changed.`}
+      saveLabel={benchWords.keepItSo}
+      savedSay={sayWith(benchWords.isReadByWhatYou, { name })}
     >
       <div className="grid grid-cols-[minmax(0,1fr)] gap-6">
         <FigureFields kind={kind} />

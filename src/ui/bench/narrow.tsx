@@ -4,6 +4,8 @@ import { Popover } from "radix-ui";
 import { useMemo, useState } from "react";
 import { metalNames } from "@/core/finish/metals";
 import { slotOf } from "@/core/piece/piece";
+import { sayWith } from "@/words/say";
+import { benchWords } from "@/words/bench";
 import { Button } from "../kit/button";
 import { overPage } from "../kit/over-page";
 import { Select } from "../kit/select";
@@ -25,48 +27,50 @@ export function Narrow() {
   const metals = metalNames.filter(
     (name) => name !== "none" && name !== "unknown" && here.some((piece) => piece.metal === name),
   );
-  const chosen = [whose, family, metal, rest && `not worn ${rest}`].filter((each) => each !== null);
+  const chosen = [whose, family, metal, rest && sayWith(benchWords.notWorn, { rest })].filter(
+    (each) => each !== null,
+  );
   return (
     <Popover.Root open={open} onOpenChange={setOpen}>
       <Popover.Trigger asChild>
         <Button size="tiny" aria-pressed={chosen.length > 0} className="shrink-0">
-          {chosen.length > 0 ? `only ${chosen.join(", ")}` : "narrow"}
+          {chosen.length > 0 ? sayWith(benchWords.only, { chosen: chosen.join(", ") }) : "narrow"}
         </Button>
       </Popover.Trigger>
       <Popover.Portal container={open ? overPage(null) : null}>
         <Popover.Content
-          aria-label="Narrow the tray"
+          aria-label={benchWords.narrowTheTray}
           align="start"
           side="top"
           sideOffset={6}
           className="z-40 grid w-60 gap-3 border border-rule-strong bg-paper p-3 shadow-md"
         >
           <Only
-            label="Whose"
+            label={benchWords.whose}
             names={owners}
             value={whose}
-            all="everybody's"
+            all={benchWords.everybodys}
             onChange={(one) => steps.onlyOf({ whose: one })}
           />
           <Only
-            label="Colour"
+            label={benchWords.colour}
             names={families}
             value={family}
-            all="any colour"
+            all={benchWords.anyColour}
             onChange={(one) => steps.onlyOf({ family: one })}
           />
           <Only
-            label="Metal"
+            label={benchWords.metal}
             names={metals}
             value={metal}
-            all="any metal"
+            all={benchWords.anyMetal}
             onChange={(one) => steps.onlyOf({ metal: one })}
           />
           <Only
-            label="Not worn"
+            label={benchWords.notWornLabel}
             names={rests}
             value={rest}
-            all="worn or not"
+            all={benchWords.wornOrNot}
             onChange={(one) => steps.onlyOf({ rest: one })}
           />
           <Button
@@ -74,7 +78,7 @@ export function Narrow() {
             disabled={chosen.length === 0}
             onClick={() => steps.onlyOf({ whose: null, family: null, metal: null, rest: null })}
           >
-            Show all of them
+            {benchWords.showAllOfThem}
           </Button>
         </Popover.Content>
       </Popover.Portal>

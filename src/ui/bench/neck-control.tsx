@@ -3,6 +3,7 @@
 import { sayLength } from "@/core/length/length";
 import { adjustmentOn } from "@/core/piece/adjustment";
 import { wornSo } from "@/core/reading/change";
+import { benchWords } from "@/words/bench";
 import { useLengthUnit } from "../kit/length-unit";
 import { Toggle } from "../kit/toggle";
 import { useDesk } from "./desk/use-desk";
@@ -12,7 +13,7 @@ export function NeckControl() {
   const unit = useLengthUnit();
   const { dressed, steps } = useDesk();
   const { necklaces } = dressed.neck;
-  if (necklaces.length === 0) return <p className="text-ink-soft">No necklace is on.</p>;
+  if (necklaces.length === 0) return <p className="text-ink-soft">{benchWords.noNecklaceIsOn}</p>;
   return (
     <ul className="grid gap-1">
       {necklaces.map(({ necklace: { id, name }, lowest }) => (
@@ -28,7 +29,7 @@ export function NeckControl() {
               )
             }
           >
-            Doubled
+            {benchWords.doubled}
           </Toggle>
         </li>
       ))}

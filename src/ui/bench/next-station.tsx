@@ -3,6 +3,8 @@
 import type { Next, NextReason } from "@/core/reading/next-station";
 import { slotLabels } from "@/core/piece/slots";
 import { called, capital } from "@/core/words/called";
+import { sayWith } from "@/words/say";
+import { benchWords } from "@/words/bench";
 import { TextButton } from "../kit/text-button";
 import { useDesk } from "./desk/use-desk";
 
@@ -12,7 +14,9 @@ export function NextStation({ next: { slot, reason } }: { readonly next: Next })
   return (
     <p className="basted mt-3 px-2 py-1.5">
       {sayReason(reason)}{" "}
-      <TextButton onClick={() => steps.go(slot)}>Go to {slotLabels[slot].toLowerCase()}</TextButton>
+      <TextButton onClick={() => steps.go(slot)}>
+        {sayWith(benchWords.goTo, { station: slotLabels[slot].toLowerCase() })}
+      </TextButton>
     </p>
   );
 }
@@ -21,14 +25,14 @@ export function NextStation({ next: { slot, reason } }: { readonly next: Next })
 export function sayReason(reason: NextReason): string {
   switch (reason.why) {
     case "shoes decide":
-      return "The outfit has no shoes yet. Choose them first: they decide the most.";
+      return benchWords.theOutfitHasNoShoes;
     case "occasion expects":
-      return `${capital(called(reason.occasion))} expects this to be covered.`;
+      return sayWith(benchWords.expectsThisToBeCovered, { occasion: capital(called(reason.occasion)) });
     case "more waist":
-      return "More waist was asked for, and a belt would give it.";
+      return benchWords.moreWaistWasAskedFor;
     case "nothing to carry":
-      return "There is no bag yet.";
+      return benchWords.thereIsNoBagYet;
     case "colour alone":
-      return `Nothing repeats the ${reason.family} yet. A scarf could.`;
+      return sayWith(benchWords.nothingRepeatsTheYetA, { family: reason.family });
   }
 }

@@ -3,6 +3,8 @@
 import { slotOf } from "@/core/piece/piece";
 import { slotLabels } from "@/core/piece/slots";
 import { called, capital } from "@/core/words/called";
+import { sayWith } from "@/words/say";
+import { benchWords } from "@/words/bench";
 import { Plate } from "../drawing/plate";
 import { Button } from "../kit/button";
 import { Dialog } from "../kit/dialog";
@@ -11,10 +13,10 @@ import { useBenchState, useDesk } from "./desk/use-desk";
 
 /** What is often said, to be pressed instead of typed. */
 const reasonsOf = (client: string) => [
-  `${client} does not like it.`,
-  "It does not fit.",
-  "It is worn out.",
-  "It was seen too often of late.",
+  sayWith(benchWords.doesNotLikeIt, { client }),
+  benchWords.itDoesNotFit,
+  benchWords.itIsWornOut,
+  benchWords.itWasSeenTooOften,
 ];
 
 /** Why a piece is not to be offered to the client again, and what else at this station is not. */
@@ -33,18 +35,18 @@ export function NoBecause({ onClose }: { readonly onClose: () => void }) {
     <Dialog
       open
       onOpenChange={(open) => !open && onClose()}
-      title={piece ? "No, because ..." : `Not offered for ${station}`}
+      title={piece ? benchWords.noBecause : sayWith(benchWords.notOfferedFor, { station })}
       about={
         piece
-          ? `${capital(called(piece.name))} is not offered to ${name} again until you say so.`
-          : `What ${name} said no to, and why.`
+          ? sayWith(benchWords.isNotOfferedToAgain, { piece: capital(called(piece.name)), name })
+          : sayWith(benchWords.whatSaidNoToAnd, { name })
       }
     >
       {piece && <Refusal key={piece.id} pieceId={piece.id} onDone={onClose} />}
       {here.length > 0 && (
         <section aria-labelledby="declined-here" className={piece ? "mt-6" : ""}>
           <h3 id="declined-here" className="mb-1 text-body">
-            {piece ? `Also not offered for ${station}` : "So far"}
+            {piece ? sayWith(benchWords.alsoNotOfferedFor, { station }) : benchWords.soFar}
           </h3>
           <ul className="border-t border-rule">
             {here.map(({ id, piece: no, reason }) => (
@@ -59,17 +61,17 @@ export function NoBecause({ onClose }: { readonly onClose: () => void }) {
                 </span>
                 <Button
                   size="small"
-                  aria-label={`Offer ${no.name} again`}
+                  aria-label={sayWith(benchWords.offerAgain, { piece: no.name })}
                   onClick={() => declining.offerAgain(id)}
                 >
-                  Offer again
+                  {benchWords.offerAgainLabel}
                 </Button>
               </li>
             ))}
           </ul>
         </section>
       )}
-      {!piece && here.length === 0 && <p className="text-ink-soft">Everything is offered here.</p>}
+      {!piece && here.length === 0 && <p className="text-ink-soft">{benchWords.everythingIsOfferedHere}</p>}
     </Dialog>
   );
 }
@@ -101,7 +103,7 @@ function Refusal({ pieceId, onDone }: { readonly pieceId: string; readonly onDon
         ))}
       </ul>
       <label className="grid gap-0.5">
-        <span className="text-tiny text-ink-soft">Or in your own words</span>
+        <span className="text-tiny text-ink-soft">{benchWords.orInYourOwnWords}</span>
         <input
           value={reason.value}
           maxLength={400}
@@ -111,9 +113,9 @@ function Refusal({ pieceId, onDone }: { readonly pieceId: string; readonly onDon
       </label>
       <div className="flex gap-2">
         <Button type="submit" look="strong" disabled={reason.value.trim() === ""}>
-          Do not offer it again
+          {benchWords.doNotOfferItAgain}
         </Button>
-        <Button onClick={onDone}>Cancel</Button>
+        <Button onClick={onDone}>{benchWords.cancel}</Button>
       </div>
     </form>
   );

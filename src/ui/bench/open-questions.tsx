@@ -8,6 +8,8 @@ import { levelWord } from "@/core/register/ladder";
 import { called } from "@/core/words/called";
 import { numberOf } from "@/core/words/number";
 import { withinSentence } from "@/core/words/within-sentence";
+import { sayWith } from "@/words/say";
+import { benchWords } from "@/words/bench";
 import { useLengthUnit } from "../kit/length-unit";
 import { TextButton } from "../kit/text-button";
 import { useDesk } from "./desk/use-desk";
@@ -29,16 +31,13 @@ export function OpenQuestions({ open }: Pick<Certainty, "open">) {
           {sayQuestion(question, unit)}{" "}
           {source.kept && (
             <TextButton onClick={() => steps.askFor(question.piece.id, fieldOf(question.answer))}>
-              Record it
+              {benchWords.recordIt}
             </TextButton>
           )}
         </p>
       ))}
       {more > 0 && (
-        <p className="text-ink-soft">
-          {more === 1 ? "One more thing that nobody recorded" : `${more} more things that nobody recorded`}{" "}
-          could change the verdict.
-        </p>
+        <p className="text-ink-soft">{sayWith(benchWords.moreThingsThatNobodyRecorded, { more })}</p>
       )}
     </div>
   );
@@ -59,21 +58,28 @@ const fields = { level: "register", statement: "statement", style: "poles", clot
 /** What is not said, the nearest thing that would decide, and how the look would read then. */
 export function sayQuestion({ piece, answer, verdict }: OpenQuestion, unit: LengthUnit): string {
   const name = called(piece.name);
-  return `Nobody has recorded ${whatOf(piece, answer, name)}. If it is ${sayAnswer(piece, answer, unit)}, ${wouldRead(verdict)}.`;
+  return sayWith(benchWords.nobodyHasRecordedIfIt, {
+    fact: whatOf(piece, answer, name),
+    guess: sayAnswer(piece, answer, unit),
+    outcome: wouldRead(verdict),
+  });
 }
 
 /** What is asked of a piece, within a sentence. */
 function whatOf(piece: Piece, answer: Answer, name: string): string {
   switch (answer.of) {
     case "measure":
-      return `this of ${name}: ${withinSentence(specOf(piece).figures[answer.name]?.label ?? answer.name)}`;
+      return sayWith(benchWords.thisOf, {
+        name,
+        fact: withinSentence(specOf(piece).figures[answer.name]?.label ?? answer.name),
+      });
     case "level":
-      return `how dressed ${name} ${numberOf(piece.name) === 1 ? "is" : "are"}`;
+      return sayWith(benchWords.howDressedAre, { name, numberOf: numberOf(piece.name) });
     case "statement":
       return `how eye-catching ${name} ${numberOf(piece.name) === 1 ? "is" : "are"}`;
     case "style":
     case "cloth":
-      return `the ${answer.of} of ${name}`;
+      return sayWith(benchWords.theOf, { fact: answer.of, name });
   }
 }
 
@@ -98,6 +104,6 @@ function sayAnswer(piece: Piece, answer: Answer, lengths: LengthUnit): string {
 
 function sayIdle(idle: number): string {
   return idle === 1
-    ? "One thing about these pieces is not recorded. Whatever it is, the verdict stays."
-    : `${idle} things about these pieces are not recorded. Whatever they are, the verdict stays.`;
+    ? benchWords.oneThingAboutThesePieces
+    : sayWith(benchWords.thingsAboutThesePiecesAre, { idle });
 }

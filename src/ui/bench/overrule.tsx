@@ -4,6 +4,8 @@ import { useState } from "react";
 import { markOf } from "@/core/reading/verdict";
 import type { BookRemedy } from "@/core/reading/book-remedies";
 import type { BookChange } from "@/core/rule-book/book-change";
+import { sayWith } from "@/words/say";
+import { benchWords } from "@/words/bench";
 import { useAsk, type Question } from "../counsel/use-ask";
 import type { Advisor } from "../counsel/use-counsel";
 import { useDraft } from "../kit/form/use-draft";
@@ -35,7 +37,11 @@ export function Overrule(props: OverruleProps) {
   const { draft, client, advisor, question, kept, onOverrule, onChangeBook, onCancel } = props;
   const [scope, setScope] = useState<Scope>("look");
   const reason = useDraft(`overrule.${draft}`, "");
-  const labels: Record<Scope, string> = { look: "This look", client: `All of ${client}'s`, always: "Always" };
+  const labels: Record<Scope, string> = {
+    look: "This look",
+    client: sayWith(benchWords.allOfS, { client }),
+    always: "Always",
+  };
   return (
     <form
       className="mt-1.5 grid gap-2 border border-rule-strong bg-white p-2"
@@ -47,7 +53,7 @@ export function Overrule(props: OverruleProps) {
       }}
     >
       <RadioChoice
-        label="Overrule for"
+        label={benchWords.overruleFor}
         options={scopes
           .filter((each) => kept || each !== "always")
           .map((each) => ({ value: each, shown: labels[each] }))}
@@ -58,7 +64,7 @@ export function Overrule(props: OverruleProps) {
         <BookChanges advisor={advisor} question={question} onChange={onChangeBook} />
       ) : (
         <label className="grid gap-0.5">
-          <span className="text-tiny text-ink-soft">Your reason, kept beside the finding</span>
+          <span className="text-tiny text-ink-soft">{benchWords.yourReasonKeptBesideThe}</span>
           <input
             ref={focusFirst}
             value={reason.value}
@@ -71,11 +77,11 @@ export function Overrule(props: OverruleProps) {
       <div className="flex gap-2">
         {scope !== "always" && (
           <Button size="small" look="strong" type="submit" disabled={reason.value.trim() === ""}>
-            Overrule
+            {benchWords.overruleLabel}
           </Button>
         )}
         <Button size="small" onClick={onCancel}>
-          Cancel
+          {benchWords.cancel}
         </Button>
       </div>
     </form>
@@ -92,10 +98,10 @@ function BookChanges({ advisor, question, onChange }: BookChangesProps) {
   // Asked once, when it is opened.
   const [first] = useState(() => question);
   const { value: changes } = useAsk(advisor, first);
-  if (changes === null) return <p className="text-ink-soft">Trying what else the rule book could say ...</p>;
+  if (changes === null) return <p className="text-ink-soft">{benchWords.tryingWhatElseTheRule}</p>;
   return (
     <div className="grid gap-1.5">
-      <p className="text-tiny text-ink-soft">Change the rule book; every later look is read by it.</p>
+      <p className="text-tiny text-ink-soft">{benchWords.changeTheRuleBookEvery}</p>
       {changes.map(({ change, score, verdict }) => (
         <button
           key={JSON.stringify(change)}
@@ -105,7 +111,7 @@ function BookChanges({ advisor, question, onChange }: BookChangesProps) {
         >
           {sayBookChange(change, unit)}{" "}
           <span className="tabular whitespace-nowrap text-ink-soft">
-            then {wordOf(verdict)} {markOf({ verdict, score })}
+            {sayWith(benchWords.then, { verdict: wordOf(verdict), mark: markOf({ verdict, score }) })}
           </span>
         </button>
       ))}

@@ -5,6 +5,8 @@ import type { Remedy } from "@/core/reading/remedies";
 import { bySeverity, isFault } from "@/core/reading/severity";
 import type { LensReading, Reading } from "@/core/reading/read";
 import { lensLabels, type Finding, type Lens } from "@/core/rules/finding";
+import { sayWith } from "@/words/say";
+import { benchWords } from "@/words/bench";
 import { useDesk } from "./desk/use-desk";
 import { EdgeLine } from "./edge-line";
 import { FindingRow } from "./finding-row";
@@ -37,13 +39,13 @@ export function ReadingPanel() {
     </ul>
   );
   return (
-    <section aria-label="Reading" className="flex min-h-0 flex-col bg-paper">
+    <section aria-label={benchWords.reading} className="flex min-h-0 flex-col bg-paper">
       <Gauges lenses={reading.lenses} />
       <div
         aria-live="polite"
         tabIndex={0}
         role="region"
-        aria-label="Findings"
+        aria-label={benchWords.findings}
         className="relative min-h-0 flex-1 overflow-y-auto px-4 pb-3"
       >
         {refusal && (
@@ -57,14 +59,16 @@ export function ReadingPanel() {
         {faults.length > 0 && (
           <div className="pt-3">
             <h2 className="text-body">
-              {faults.length === 1 ? "One thing to change" : `${faults.length} things to change`}
+              {faults.length === 1
+                ? benchWords.oneThingToChange
+                : sayWith(benchWords.thingsToChange, { faultsCount: faults.length })}
             </h2>
             {rows(faults)}
           </div>
         )}
         {others.length > 0 && (
           <div className="pt-3">
-            <h2 className="text-body">Good to know</h2>
+            <h2 className="text-body">{benchWords.goodToKnow}</h2>
             {rows(others)}
           </div>
         )}
@@ -76,7 +80,9 @@ export function ReadingPanel() {
                 aria-hidden="true"
               />
               <h2 className="text-body">
-                {praise.length === 1 ? "One thing works well" : `${praise.length} things work well`}
+                {praise.length === 1
+                  ? benchWords.oneThingWorksWell
+                  : sayWith(benchWords.thingsWorkWell, { praiseCount: praise.length })}
               </h2>
             </summary>
             {rows(praise)}
@@ -84,16 +90,14 @@ export function ReadingPanel() {
         )}
         {placing && (
           <div className="pt-3">
-            <h2 className="text-body">How dressed it is</h2>
+            <h2 className="text-body">{benchWords.howDressedItIs}</h2>
             <LevelScale placing={placing} worn={worn} />
           </div>
         )}
         {fresh && answers.remedies.alsoBetter.length > 0 && (
           <div className="pt-3">
-            <h2 className="text-body">Also better</h2>
-            <p className="mb-1.5 text-tiny text-ink-soft">
-              These fix nothing above, but the look is better with them.
-            </p>
+            <h2 className="text-body">{benchWords.alsoBetter}</h2>
+            <p className="mb-1.5 text-tiny text-ink-soft">{benchWords.theseFixNothingAboveBut}</p>
             <RemedyButtons remedies={answers.remedies.alsoBetter} />
           </div>
         )}

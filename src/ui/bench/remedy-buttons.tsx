@@ -1,4 +1,6 @@
 import type { Remedy } from "@/core/reading/remedies";
+import { sayWith } from "@/words/say";
+import { benchWords } from "@/words/bench";
 import { useLengthUnit } from "../kit/length-unit";
 import { wordOf } from "../kit/marks";
 import { sayChange } from "./change-words";
@@ -28,5 +30,7 @@ export function RemedyButtons({ remedies }: { readonly remedies: readonly Remedy
 
 /** Both marks, or what is better where they are the same. */
 function marksOf({ worth: { before, after }, verdict }: Remedy): string {
-  return before === after ? `better, still ${wordOf(verdict)} ${after}` : `${before} \u2192 ${after}`;
+  return before === after
+    ? sayWith(benchWords.betterStill, { verdict: wordOf(verdict), after })
+    : `${before} \u2192 ${after}`;
 }

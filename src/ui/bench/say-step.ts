@@ -4,6 +4,8 @@ import { changesBetween } from "@/core/reading/changes-between";
 import type { LookState } from "@/core/studio/look-steps";
 import { layOut, type Wardrobe } from "@/core/studio/wardrobe";
 import { withinSentence } from "@/core/words/within-sentence";
+import { sayWith } from "@/words/say";
+import { benchWords } from "@/words/bench";
 import { wordOf } from "../kit/marks";
 import { sayChange } from "./change-words";
 
@@ -22,7 +24,8 @@ export function sayStep(
   state: LookState,
   { wardrobe, garmentIds, unit }: StepWords,
 ): string {
-  if (!before) return state.accessoryIds.length === 0 ? "Began with nothing on" : "Began with what was on";
+  if (!before)
+    return state.accessoryIds.length === 0 ? benchWords.beganWithNothingOn : benchWords.beganWithWhatWasOn;
   const laid = ({ accessoryIds, adjustments }: LookState) =>
     layOut(wardrobe, { garmentIds, accessoryIds, adjustments, occasionId: null });
   const pieces = new Map<string, Piece>(wardrobe.pieces.map((piece) => [piece.id, piece]));
@@ -30,13 +33,14 @@ export function sayStep(
     sayChange(change, unit, (id) => pieces.get(id)),
   );
   if (state.ownVerdict !== before.ownVerdict && state.ownVerdict !== null)
-    done.push(`You say it ${wordOf(state.ownVerdict)}`);
-  else if (state.ownVerdict !== before.ownVerdict && done.length === 0) done.push("Your verdict taken back");
-  const [first = "The same once more", ...rest] = done;
+    done.push(sayWith(benchWords.youSayItLabel, { ownVerdict: wordOf(state.ownVerdict) }));
+  else if (state.ownVerdict !== before.ownVerdict && done.length === 0)
+    done.push(benchWords.yourVerdictTakenBack);
+  const [first = benchWords.theSameOnceMore, ...rest] = done;
   const more = rest.length - named + 1;
   return [
     first,
     ...rest.slice(0, named - 1).map(withinSentence),
-    ...(more > 0 ? [`and ${more} more`] : []),
+    ...(more > 0 ? [sayWith(benchWords.andMoreWord, { more })] : []),
   ].join(", ");
 }

@@ -1,5 +1,6 @@
 "use client";
 
+import { benchWords } from "@/words/bench";
 import { Menu, MenuItem } from "../kit/menu";
 import { useDesk } from "./desk/use-desk";
 
@@ -8,7 +9,7 @@ export function SetMenu() {
   const { source, steps } = useDesk();
   if (source.sets.length === 0) return null;
   return (
-    <Menu label="Put on set">
+    <Menu label={benchWords.putOnSet}>
       {source.sets.map(({ id, name, pieceIds }) => (
         <MenuItem key={id} onSelect={() => steps.putOnSet(pieceIds)}>
           {`${name} (${pieceIds.length})`}

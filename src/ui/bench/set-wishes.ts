@@ -1,6 +1,7 @@
 import { slotOf, type Piece } from "@/core/piece/piece";
 import type { Slot } from "@/core/piece/slots";
 import type { SetWish } from "@/core/search/best/set-problem";
+import { benchWords } from "@/words/bench";
 
 /** What the sets may be asked to be, beside what their slots are. */
 export const leanings = ["dressier", "quieter", "for rain"] as const;
@@ -8,10 +9,14 @@ export type Leaning = (typeof leanings)[number];
 
 /** What can be done with a slot, in the order in which a press goes through it. */
 const handlings = {
-  choose: { words: "if it helps", note: "", look: "border-rule bg-paper" },
-  fill: { words: "always filled", note: ": always", look: "border-ink bg-paper" },
+  choose: { words: benchWords.ifItHelps, note: "", look: "border-rule bg-paper" },
+  fill: { words: benchWords.alwaysFilled, note: ": always", look: "border-ink bg-paper" },
   keep: { words: "kept", note: ": kept", look: "basted border-transparent bg-white" },
-  "leave out": { words: "left out", note: "", look: "border-rule bg-paper text-ink-soft line-through" },
+  "leave out": {
+    words: benchWords.leftOut,
+    note: "",
+    look: "border-rule bg-paper text-ink-soft line-through",
+  },
 } as const;
 
 /** A slot is filled if that helps, or always; what is on stays; or it stays empty. */
@@ -53,8 +58,11 @@ type Worn = (slot: Slot) => boolean;
 /** Ways to begin: what is done with every slot at once. */
 export const presets: readonly { readonly name: string; readonly handle: (worn: Worn) => Handled }[] = [
   { name: "afresh", handle: () => ({}) },
-  { name: "round what is on", handle: (worn) => keeping(worn) },
-  { name: "another like this", handle: (worn) => keeping((slot) => worn(slot) && !exchanged.has(slot)) },
+  { name: benchWords.roundWhatIsOn, handle: (worn) => keeping(worn) },
+  {
+    name: benchWords.anotherLikeThis,
+    handle: (worn) => keeping((slot) => worn(slot) && !exchanged.has(slot)),
+  },
 ];
 
 function keeping(kept: Worn): Handled {

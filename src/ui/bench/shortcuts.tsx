@@ -2,6 +2,8 @@
 
 import { useState } from "react";
 import { keyOfAction, noShortcuts, withKey } from "@/core/studio/shortcuts";
+import { sayWith } from "@/words/say";
+import { benchWords } from "@/words/bench";
 import { Button } from "../kit/button";
 import { Dialog } from "../kit/dialog";
 import { useShortcuts } from "../kit/shortcuts";
@@ -35,8 +37,8 @@ export function ShortcutDialog({ open, onOpenChange }: ShortcutDialogProps) {
     <Dialog
       open={open}
       onOpenChange={onOpenChange}
-      title="Keys of the bench"
-      about="Everything here can be done without a mouse. Press a letter to set another in its place."
+      title={benchWords.keysOfTheBench}
+      about={benchWords.everythingHereCanBeDone}
     >
       <div className="mb-3 flex gap-2">
         <Toggle
@@ -44,9 +46,9 @@ export function ShortcutDialog({ open, onOpenChange }: ShortcutDialogProps) {
           onChange={(single) => change({ ...shortcuts, single })}
           className="h-9 px-3"
         >
-          {shortcuts.single ? "Single letters work" : "Single letters are off"}
+          {shortcuts.single ? benchWords.singleLettersWork : benchWords.singleLettersAreOff}
         </Toggle>
-        <Button onClick={() => change(noShortcuts)}>Set all keys back</Button>
+        <Button onClick={() => change(noShortcuts)}>{benchWords.setAllKeysBack}</Button>
       </div>
       <dl className="grid grid-cols-[8rem_1fr] items-center gap-y-1">
         {benchActions.map((action) => (
@@ -71,7 +73,7 @@ function KeyButton({ action }: { readonly action: BenchAction }) {
   return (
     <button
       type="button"
-      aria-label={`Key for: ${action.words}. Now ${sayKey(key)}`}
+      aria-label={sayWith(benchWords.keyForNow, { words: action.words, key: sayKey(key) })}
       onClick={() => setWaiting(true)}
       onBlur={() => setWaiting(false)}
       onKeyDown={(event) => {
@@ -82,7 +84,7 @@ function KeyButton({ action }: { readonly action: BenchAction }) {
       }}
       className="h-7 min-w-16 border border-rule px-2 text-left font-semibold hover:bg-well"
     >
-      {waiting ? "press a key" : sayKey(key)}
+      {waiting ? benchWords.pressAKey : sayKey(key)}
     </button>
   );
 }

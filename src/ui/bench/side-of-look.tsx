@@ -12,6 +12,7 @@ import { markOf } from "@/core/reading/verdict";
 import type { Finding } from "@/core/rules/finding";
 import type { BenchLook } from "@/core/studio/bench-source";
 import { layOut, pieceOf } from "@/core/studio/wardrobe";
+import { benchWords } from "@/words/bench";
 import { describeLook } from "../drawing/describe";
 import { Figure } from "../drawing/figure/figure";
 import { useLengthUnit } from "../kit/length-unit";
@@ -76,7 +77,7 @@ export function SideOfLook({ read: { dressed, reading, standing }, of, children 
 /** What is said of one of them alone. */
 function Said({ findings }: { readonly findings: readonly Finding[] }) {
   const unit = useLengthUnit();
-  if (findings.length === 0) return <p className="text-tiny text-ink-soft">Nothing is said of it alone.</p>;
+  if (findings.length === 0) return <p className="text-tiny text-ink-soft">{benchWords.nothingIsSaidOfIt}</p>;
   return (
     <ul className="grid gap-1">
       {findings.map((finding) => (
@@ -109,11 +110,11 @@ export function WhatDiffers({ from, to, title }: WhatDiffersProps) {
   const changes = changesBetween(from, to);
   const hasOtherClothes = to.garments.some(({ id }) => !from.garments.some((garment) => garment.id === id));
   return (
-    <section aria-label="What differs" className="order-last sm:order-none">
+    <section aria-label={benchWords.whatDiffers} className="order-last sm:order-none">
       <h3 className="mb-1 text-body">{title}</h3>
-      {hasOtherClothes && <p className="mb-1">It is worn on another base.</p>}
+      {hasOtherClothes && <p className="mb-1">{benchWords.itIsWornOnAnother}</p>}
       {changes.length === 0 ? (
-        <p className="text-ink-soft">The accessories are the same, worn the same way.</p>
+        <p className="text-ink-soft">{benchWords.theAccessoriesAreTheSame}</p>
       ) : (
         <ul className="grid gap-1">
           {changes.map((change) => {

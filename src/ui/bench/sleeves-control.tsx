@@ -3,13 +3,14 @@
 import { adjustmentOn, optionsOf } from "@/core/piece/adjustment";
 import type { Piece } from "@/core/piece/piece";
 import { wornSo } from "@/core/reading/change";
+import { benchWords } from "@/words/bench";
 import { Segments } from "../kit/segments";
 import { useDesk } from "./desk/use-desk";
 
 const ways = [
-  { value: "0", shown: "Sleeves down" },
-  { value: "1", shown: "Pushed once" },
-  { value: "2", shown: "To the elbow" },
+  { value: "0", shown: benchWords.sleevesDown },
+  { value: "1", shown: benchWords.pushedOnce },
+  { value: "2", shown: benchWords.toTheElbow },
 ] as const;
 
 /** How far the sleeves of the outermost garment that has long ones are pushed. */
@@ -20,7 +21,7 @@ export function SleevesControl() {
   const pushed = adjustmentOn(look.adjustments, "sleeves-pushed", garment.id);
   return (
     <Segments
-      label="Sleeves"
+      label={benchWords.sleeves}
       segments={ways}
       value={pushed ? (pushed.times > 1 ? "2" : "1") : "0"}
       onChange={(value) =>

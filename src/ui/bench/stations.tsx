@@ -3,6 +3,8 @@
 import { useEffect, useRef } from "react";
 import { isTailoredLayer, slotOf, type Piece } from "@/core/piece/piece";
 import { needsTailoring, slotLabels, slots, type Slot } from "@/core/piece/slots";
+import { sayWith } from "@/words/say";
+import { benchWords } from "@/words/bench";
 import { Plate } from "../drawing/plate";
 import { useLengthUnit } from "../kit/length-unit";
 import { captionOf } from "../pieces/caption";
@@ -30,12 +32,15 @@ export function Stations() {
       look.accessories.some((on) => slotOf(on) === slot),
   );
   return (
-    <section aria-label="Stations" className="flex min-h-0 flex-col border-r border-rule-strong bg-paper">
+    <section
+      aria-label={benchWords.stations}
+      className="flex min-h-0 flex-col border-r border-rule-strong bg-paper"
+    >
       <div
         ref={list}
         id={stationsId}
         role="listbox"
-        aria-label="Stations, head to floor"
+        aria-label={benchWords.stationsHeadToFloor}
         tabIndex={0}
         aria-activedescendant={`station-${active}`}
         className="flex min-h-0 flex-1 flex-col overflow-y-auto -outline-offset-2"
@@ -94,7 +99,7 @@ function Station({ slot, pieces, active, next, onActive }: StationProps) {
           className={`block text-tiny leading-tight ${active && !first ? "font-semibold" : "text-ink-soft"}`}
         >
           {slotLabels[slot]}
-          {next && <span className="text-thread"> next</span>}
+          {next && <span className="text-thread"> {benchWords.next}</span>}
         </span>
         {first && <Named pieces={pieces} active={active} />}
       </span>
@@ -102,7 +107,7 @@ function Station({ slot, pieces, active, next, onActive }: StationProps) {
         // An option holds no control of its own: for hands this cross, for keys Backspace.
         <span
           aria-hidden="true"
-          title={`Take off ${last.name} (Backspace)`}
+          title={sayWith(benchWords.takeOffBackspace, { last: last.name })}
           onClick={(event) => {
             event.stopPropagation();
             steps.change({ kind: "take-off", piece: last.id });

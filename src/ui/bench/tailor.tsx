@@ -9,6 +9,8 @@ import { faultOf } from "@/core/rules/registry";
 import type { Outcome } from "@/core/schema/outcome";
 import type { TailorCounsel } from "@/workers/answers";
 import { withinSentence } from "@/core/words/within-sentence";
+import { sayWith } from "@/words/say";
+import { benchWords } from "@/words/bench";
 import { useAsk, type Question } from "../counsel/use-ask";
 import type { Advisor } from "../counsel/use-counsel";
 import { answerOf, sayFaults } from "../kit/answer";
@@ -46,8 +48,8 @@ export function Tailor({ onClose, advisor, trousers, shoes, worn, keepHem }: Tai
     <Dialog
       open
       onOpenChange={onClose}
-      title={`A hem for ${withinSentence(trousers.name)}`}
-      about="Choose the shoes these legs are for: the inseam that suits most of them is read from the same rules as the bench."
+      title={sayWith(benchWords.aHemFor, { trousers: withinSentence(trousers.name) })}
+      about={benchWords.chooseTheShoesTheseLegs}
     >
       <div className="grid max-h-52 grid-cols-4 gap-1.5 overflow-y-auto">
         {shoes.map((shoe) => (
@@ -79,32 +81,38 @@ function Advice({
   readonly inseam: number;
 }) {
   const unit = useLengthUnit();
-  if (!answer) return <p className="mt-3 text-ink-soft">Choose at least one pair of shoes.</p>;
+  if (!answer) return <p className="mt-3 text-ink-soft">{benchWords.chooseAtLeastOnePair}</p>;
   const nameOf = (id: string) => shoes.find((shoe) => shoe.id === id)?.name ?? "";
   const { inseam: wanted, suits, excludes, lift } = answer;
   return (
     <div className="tabular mt-3" aria-live="polite">
       {wanted ? (
         <p>
-          Ask for an inseam of{" "}
+          {benchWords.askForAnInseamOf}{" "}
           <strong>
             {sayLength(wanted.from, unit)}
             {wanted.to > wanted.from && ` to ${sayLength(wanted.to, unit)}`}
           </strong>{" "}
-          (now {sayLength(inseam, unit)}): it suits {suits.map(nameOf).join(", ")}.
+          {sayWith(benchWords.nowItSuits, {
+            inseam: sayLength(inseam, unit),
+            shoes: suits.map(nameOf).join(", "),
+          })}
         </p>
       ) : (
-        <p>No inseam suits any of these shoes.</p>
+        <p>{benchWords.noInseamSuitsAnyOf}</p>
       )}
       {excludes.map(({ shoe, because }) => (
         <p key={shoe} className="text-ink-soft">
-          Not {nameOf(shoe)}: {[...new Set(because)].map(faultOf).join("; ") || "it only passes there"}.
+          {sayWith(benchWords.not, { shoe: nameOf(shoe) })}{" "}
+          {[...new Set(because)].map(faultOf).join("; ") || benchWords.itOnlyPassesThere}.
         </p>
       ))}
       {lift && (
         <p className="mt-1">
-          At full length as they are cut, they want a lift of {sayLength(lift.from, unit)} to{" "}
-          {sayLength(lift.to, unit)}.
+          {sayWith(benchWords.atFullLengthAsThey, {
+            from: sayLength(lift.from, unit),
+            to: sayLength(lift.to, unit),
+          })}
         </p>
       )}
     </div>
@@ -128,7 +136,7 @@ function TriedOn({ trousers, keepHem }: { readonly trousers: Legged; readonly ke
     }
     setFault(null);
     text.settle(text.value);
-    toast("The measured hem stands from now on; the drop was set to explain it.");
+    toast(benchWords.theMeasuredHemStandsFrom);
   };
   return (
     <form
@@ -140,7 +148,7 @@ function TriedOn({ trousers, keepHem }: { readonly trousers: Legged; readonly ke
       }}
     >
       <label htmlFor="tried-hem" className="font-medium">
-        Hem above the footbed, as tried on
+        {benchWords.hemAboveTheFootbedAs}
       </label>
       <div className="mt-1 flex gap-2">
         <input
@@ -153,7 +161,7 @@ function TriedOn({ trousers, keepHem }: { readonly trousers: Legged; readonly ke
           onChange={(event) => text.change(event.target.value)}
           className="tabular h-9 w-28 border border-rule-strong bg-white px-2.5 text-body"
         />
-        <Button type="submit">Keep measured hem</Button>
+        <Button type="submit">{benchWords.keepMeasuredHem}</Button>
       </div>
       {fault && (
         <p id="tried-fault" role="alert" className="mt-1 text-thread">

@@ -3,6 +3,8 @@
 import { format, parseISO } from "date-fns";
 import { useRef } from "react";
 import { toast } from "sonner";
+import { sayWith } from "@/words/say";
+import { benchWords } from "@/words/bench";
 import { Button } from "../kit/button";
 import { Dialog } from "../kit/dialog";
 import { granted } from "../kit/answer";
@@ -36,9 +38,9 @@ export function ThisLook({ onClose, move }: ThisLookProps) {
     const bringBack = async () => {
       if (await granted(() => move({ id: look.id, away: false }))) steps.comeBack(look);
     };
-    toast(`${called} is in the archive.`, {
+    toast(sayWith(benchWords.isInTheArchive, { called }), {
       duration: long,
-      action: { label: "Bring it back", onClick: () => void bringBack() },
+      action: { label: benchWords.bringItBack, onClick: () => void bringBack() },
     });
   };
 
@@ -46,11 +48,11 @@ export function ThisLook({ onClose, move }: ThisLookProps) {
     <Dialog
       open
       onOpenChange={(open) => !open && onClose()}
-      title="This look"
-      about="Every look of this base for this occasion is kept beside the others. What you write is kept as you write it."
+      title={benchWords.thisLookLabel}
+      about={benchWords.everyLookOfThisBase}
     >
       <label className="font-medium" htmlFor="look-name">
-        Name
+        {benchWords.name}
       </label>
       <input
         id="look-name"
@@ -62,7 +64,7 @@ export function ThisLook({ onClose, move }: ThisLookProps) {
         className="mt-1 mb-3 h-11 w-full border border-rule-strong bg-white px-2.5 text-body"
       />
       <label className="font-medium" htmlFor="look-note">
-        Note
+        {benchWords.note}
       </label>
       <textarea
         id="look-note"
@@ -77,20 +79,20 @@ export function ThisLook({ onClose, move }: ThisLookProps) {
           size="touch"
           onClick={() => {
             steps.copy();
-            toast(`A copy of ${called} is on the bench.`);
+            toast(sayWith(benchWords.aCopyOfIsOn, { called }));
             onClose();
           }}
         >
-          Copy
+          {benchWords.copy}
         </Button>
         {otherLooks({ look, others }).length > 0 && (
           <Button size="touch" onClick={() => steps.open("compare")}>
-            Compare
+            {benchWords.compare}
           </Button>
         )}
         {source.kept && isBegun(look) && (
           <Button size="touch" onClick={() => void putAway()}>
-            Archive
+            {benchWords.archive}
           </Button>
         )}
       </div>
@@ -106,13 +108,13 @@ function Steps() {
   const look = useBenchState((state) => state.look);
   const taken = useLookHistory();
   const heading = useRef<HTMLHeadingElement>(null);
-  if (taken.length === 0) return <p className="text-ink-soft">No step is written down yet.</p>;
+  if (taken.length === 0) return <p className="text-ink-soft">{benchWords.noStepIsWrittenDown}</p>;
   const garmentIds = garmentsOf(source, look.baseId);
   const byId = new Map(taken.map((step) => [step.id, step]));
   return (
     <>
       <h3 ref={heading} tabIndex={-1} className="mb-1 text-body">
-        Steps, the last one first
+        {benchWords.stepsTheLastOneFirst}
       </h3>
       <ol className="border-t border-rule">
         {taken.toReversed().map((step) => {
@@ -131,7 +133,9 @@ function Steps() {
                 {sayStep(before, step, { wardrobe: source, garmentIds, unit })}
               </span>
               {isHere ? (
-                <span className="flex min-h-11 items-center pr-2 text-tiny text-ink-soft">on the bench</span>
+                <span className="flex min-h-11 items-center pr-2 text-tiny text-ink-soft">
+                  {benchWords.onTheBench}
+                </span>
               ) : (
                 <Button
                   size="touch"
@@ -141,7 +145,7 @@ function Steps() {
                     heading.current?.focus();
                   }}
                 >
-                  Take up
+                  {benchWords.takeUp}
                 </Button>
               )}
             </li>

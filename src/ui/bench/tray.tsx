@@ -1,6 +1,8 @@
 "use client";
 
 import { slotLabels } from "@/core/piece/slots";
+import { sayWith } from "@/words/say";
+import { benchWords } from "@/words/bench";
 import { Button } from "../kit/button";
 import { Segments } from "../kit/segments";
 import { Candidates } from "./candidates";
@@ -14,7 +16,10 @@ import { WholeSets } from "./whole-sets";
 export function Tray() {
   const tray = useBenchState((state) => state.tray);
   return (
-    <section aria-label="Tray" className="flex min-h-0 flex-col border-t border-rule-strong bg-well">
+    <section
+      aria-label={benchWords.tray}
+      className="flex min-h-0 flex-col border-t border-rule-strong bg-well"
+    >
       {tray === "candidates" && (
         <>
           <CandidatesHead />
@@ -23,7 +28,7 @@ export function Tray() {
       )}
       {tray === "edit pass" && (
         <>
-          <h2 className="px-4 pt-1.5 pb-1 text-body">Edit pass</h2>
+          <h2 className="px-4 pt-1.5 pb-1 text-body">{benchWords.editPassLabel}</h2>
           <EditPass />
         </>
       )}
@@ -43,13 +48,15 @@ function CandidatesHead() {
     <div className="flex shrink-0 items-center gap-x-2.5 px-4 pt-1.5 pb-1">
       <h2 className="text-body">{slotLabels[active]}</h2>
       <span className="tabular text-tiny whitespace-nowrap text-ink-soft" aria-live="polite">
-        {answers.fresh ? `${answers.candidates.length} to choose from, best first` : "reading ..."}
+        {answers.fresh
+          ? sayWith(benchWords.toChooseFromBestFirst, { candidatesCount: answers.candidates.length })
+          : "reading ..."}
       </span>
       {/* Where there is no room the filters give way; the buttons stay in sight. */}
       <span className="-my-1 flex min-w-0 flex-1 items-center gap-x-2.5 overflow-x-auto px-0.5 py-1">
         <span className="shrink-0">
           <Segments
-            label="Show"
+            label={benchWords.show}
             size="tiny"
             apart
             value={filter}
@@ -65,13 +72,13 @@ function CandidatesHead() {
           disabled={at === undefined || at.worn}
           onClick={() => at && steps.refuse(at.pieceId)}
         >
-          No, because ...
+          {benchWords.noBecause}
         </Button>
-        <Button size="tiny" onClick={() => steps.lay("whole sets")}>
-          whole sets
+        <Button size="tiny" onClick={() => steps.lay(benchWords.wholeSets)}>
+          {benchWords.wholeSets}
         </Button>
-        <Button size="tiny" onClick={() => steps.lay("edit pass")}>
-          edit pass
+        <Button size="tiny" onClick={() => steps.lay(benchWords.editPass)}>
+          {benchWords.editPass}
         </Button>
       </span>
     </div>

@@ -5,6 +5,7 @@ import { v7 as uuid } from "uuid";
 import type { Outcome } from "@/core/schema/outcome";
 import type { BenchSource } from "@/core/studio/bench-source";
 import type { Overruling } from "@/core/studio/overruling";
+import { benchWords } from "@/words/bench";
 import { answerOf, isOfTheMoment, sayFaults } from "../kit/answer";
 import { useDraftScope } from "../kit/draft-scope";
 import {
@@ -42,7 +43,7 @@ export function useOverrulings(source: BenchSource, save: SaveOverruling, withdr
       );
       // Where nobody answered, perhaps because the page is being left, it waits for the next time.
       if (!answer.ok && isOfTheMoment(answer)) {
-        setRefusal("The studio does not answer. This judgement waits in this browser.");
+        setRefusal(benchWords.theStudioDoesNotAnswer);
         return;
       }
       forgetOverruling(madeBy, waiting);

@@ -3,6 +3,8 @@
 import { markOf } from "@/core/reading/verdict";
 import { slotLabels } from "@/core/piece/slots";
 import type { BestSets } from "@/workers/answers";
+import { sayWith } from "@/words/say";
+import { benchWords } from "@/words/bench";
 import { Plate } from "../drawing/plate";
 import { Button } from "../kit/button";
 import { VerdictMark, wordOf } from "../kit/marks";
@@ -20,7 +22,7 @@ export function WholeSets() {
   return (
     <div className="flex min-h-0 flex-1 flex-col px-4 pt-1.5 pb-2.5">
       <div className="flex items-center gap-1 pb-1">
-        <h2 className="mr-2 text-body">Whole sets</h2>
+        <h2 className="mr-2 text-body">{benchWords.wholeSetsLabel}</h2>
         {presets.map((preset) => (
           <Button key={preset.name} size="tiny" onClick={() => handle(preset.handle(worn))}>
             {preset.name}
@@ -28,7 +30,7 @@ export function WholeSets() {
         ))}
         <span className="ml-2">
           <Segments
-            label="Sets asked for"
+            label={benchWords.setsAskedFor}
             size="tiny"
             apart
             again
@@ -40,24 +42,21 @@ export function WholeSets() {
         <span className="ml-auto flex gap-1">
           {found && state === "waiting" && (
             <Button size="small" onClick={stop}>
-              Stop
+              {benchWords.stop}
             </Button>
           )}
           <Button size="small" onClick={() => steps.lay("candidates")}>
-            Back to candidates
+            {benchWords.backToCandidates}
           </Button>
         </span>
       </div>
       <div className="flex items-center gap-1 pb-1">
-        <div role="group" aria-label="What is done with each slot" className="flex gap-1">
+        <div role="group" aria-label={benchWords.whatIsDoneWithEach} className="flex gap-1">
           {sought.map((slot) => {
             const { words, note, look } = handlingOf(handled, slot);
             const label = slotLabels[slot].toLowerCase();
             return (
-              <Hint
-                key={slot}
-                words="fill it if that helps, fill it always, keep what is on, or leave it out"
-              >
+              <Hint key={slot} words={benchWords.fillItIfThatHelps}>
                 <button
                   type="button"
                   aria-label={`${label}: ${words}`}
@@ -83,18 +82,24 @@ export function WholeSets() {
 function FoundSets({ found }: { readonly found: BestSets | null }) {
   const { named, steps } = useDesk();
   return (
-    <ul aria-label="Whole sets" className="relative flex min-h-0 flex-1 gap-2 overflow-x-auto">
+    <ul aria-label={benchWords.wholeSetsLabel} className="relative flex min-h-0 flex-1 gap-2 overflow-x-auto">
       {found?.sets.map(({ pieceIds, score, verdict }) => {
         const pieces = pieceIds.flatMap((id) => named(id) ?? []);
         const names = pieces.map(({ name }) => name).join(", ");
-        const count = pieces.length === 1 ? "1 piece" : `${pieces.length} pieces`;
+        const count =
+          pieces.length === 1 ? "1 piece" : sayWith(benchWords.pieces, { piecesCount: pieces.length });
         return (
           <li key={pieceIds.join()} className="flex shrink-0">
             <Hint words={names}>
               <button
                 type="button"
                 onClick={() => steps.putOnSet(pieceIds)}
-                aria-label={`Put on ${names}: ${wordOf(verdict)} ${markOf({ verdict, score })} ${count}`}
+                aria-label={sayWith(benchWords.putOnLabel, {
+                  names,
+                  verdict: wordOf(verdict),
+                  mark: markOf({ verdict, score }),
+                  rest: count,
+                })}
                 className="flex flex-col border border-rule bg-paper px-2 pb-1 text-left hover:bg-white"
               >
                 <span className="flex min-h-0 flex-1 items-end gap-1">
@@ -119,18 +124,28 @@ function FoundSets({ found }: { readonly found: BestSets | null }) {
 }
 
 function sayProgress(found: BestSets | null, stopped: boolean): string {
-  if (!found) return "laying the pieces out ...";
+  if (!found) return benchWords.layingThePiecesOut;
   const possible = Number(found.possible).toLocaleString("en");
   const rest = [
-    found.wet ? "; what suffers in rain left out" : "",
+    found.wet ? benchWords.whatSuffersInRainLeft : "",
     found.bare.length > 0
-      ? `; nothing to offer for ${found.bare.map((slot) => slotLabels[slot].toLowerCase()).join(", ")}`
+      ? sayWith(benchWords.nothingToOfferFor, {
+          stations: found.bare.map((slot) => slotLabels[slot].toLowerCase()).join(", "),
+        })
       : "",
   ].join("");
   if (found.finished && String(found.read) === found.possible)
-    return `all ${possible} combinations were checked, and these are the best${rest}`;
-  const agree = `the ${found.read} most promising were checked, and these are the best of them`;
-  if (found.finished) return `of ${possible} combinations ${agree}${rest}`;
-  const looked = `${found.looked.toLocaleString("en")} of ${possible} combinations looked at`;
-  return `${stopped ? "stopped" : "looking"}: ${looked}, ${found.read} read so far${rest}`;
+    return sayWith(benchWords.allCombinationsWereCheckedAnd, { possible, rest });
+  const agree = sayWith(benchWords.theMostPromisingWereChecked, { read: found.read });
+  if (found.finished) return sayWith(benchWords.ofCombinations, { possible, agree, rest });
+  const looked = sayWith(benchWords.ofCombinationsLookedAt, {
+    looked: found.looked.toLocaleString("en"),
+    possible,
+  });
+  return sayWith(benchWords.readSoFar, {
+    agreeing: stopped ? "stopped" : "looking",
+    looked,
+    read: found.read,
+    rest,
+  });
 }

@@ -20,6 +20,8 @@ import { VerdictMark, wordOf } from "../kit/marks";
 import { useReach } from "../sets/use-reach";
 import { Select } from "../kit/select";
 import { useQueryState } from "nuqs";
+import { sayWith } from "@/words/say";
+import { boardsWords } from "@/words/boards";
 import { unpacking } from "../kit/packed";
 
 interface BaseBoardProps {
@@ -54,14 +56,19 @@ function Line({ wardrobe, sets }: BaseBoardProps) {
       <div className="mb-3 flex flex-wrap items-center gap-4">
         <span className="flex w-80 items-center gap-2">
           <span className="text-ink-soft" aria-hidden="true">
-            Base
+            {boardsWords.base}
           </span>
-          <Select label="Base" value={baseId} onChange={(id) => void setBaseId(id)} options={bases} />
+          <Select
+            label={boardsWords.base}
+            value={baseId}
+            onChange={(id) => void setBaseId(id)}
+            options={bases}
+          />
         </span>
         <span role="status" className="tabular text-ink-soft">
           {ordered.length === sets.length
-            ? `${ordered.length} looks, off duty first`
-            : `${ordered.length} of ${sets.length} looks read ...`}
+            ? sayWith(boardsWords.looksOffDutyFirst, { orderedCount: ordered.length })
+            : sayWith(boardsWords.ofLooksRead, { orderedCount: ordered.length, setsCount: sets.length })}
         </span>
       </div>
       {base && <Looks wardrobe={wardrobe} base={base} sets={ordered} />}
@@ -154,7 +161,7 @@ const LookOf = memo(function LookOf({ wardrobe, base, set }: LookOfProps) {
         </span>
         <span className="tabular text-tiny text-ink-soft">
           {reading.level === null ? "" : levelWord(reading.level)}
-          {hem && ", turned up"}
+          {hem && boardsWords.turnedUp}
         </span>
       </span>
     </Link>
@@ -169,14 +176,16 @@ function Swap({ swap: { changed, carried, weight } }: { readonly swap: LeastSwap
         &rarr;
       </span>
       {changed.length === 0 ? (
-        "nothing changes"
+        boardsWords.nothingChanges
       ) : (
         <>
           <span className="text-ink">
-            change {changed.map((slot) => slotLabels[slot].toLowerCase()).join(", ")}
+            {boardsWords.change} {changed.map((slot) => slotLabels[slot].toLowerCase()).join(", ")}
           </span>
           <span className="tabular">
-            {carried.length === 0 ? "carry nothing" : `carry about ${(weight / 1000).toFixed(1)} kg`}
+            {carried.length === 0
+              ? boardsWords.carryNothing
+              : sayWith(boardsWords.carryAboutKg, { kilos: (weight / 1000).toFixed(1) })}
           </span>
         </>
       )}

@@ -1,12 +1,13 @@
 import Link from "next/link";
+import { boardsWords } from "@/words/boards";
 import { ClientChoice } from "../kit/client-choice";
 
 /** The boards, and where each stands. */
 const boards = [
-  { href: "/boards", name: "Hems" },
-  { href: "/boards/sets", name: "Sets on bases" },
-  { href: "/boards/base", name: "One base, many looks" },
-  { href: "/boards/gaps", name: "What is missing" },
+  { href: "/boards", name: boardsWords.hems },
+  { href: "/boards/sets", name: boardsWords.setsOnBases },
+  { href: "/boards/base", name: boardsWords.oneBaseManyLooks },
+  { href: "/boards/gaps", name: boardsWords.whatIsMissing },
 ] as const;
 export type BoardHref = (typeof boards)[number]["href"];
 
@@ -20,7 +21,7 @@ interface BoardNavProps {
 export function BoardNav({ here, clients, clientId }: BoardNavProps) {
   return (
     <div className="mb-4 flex flex-wrap items-center justify-between gap-3">
-      <nav aria-label="Boards" className="flex">
+      <nav aria-label={boardsWords.boards} className="flex">
         {boards.map(({ href, name }) => (
           <Link
             key={href}

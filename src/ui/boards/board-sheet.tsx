@@ -1,4 +1,5 @@
 import type { ReactNode } from "react";
+import { boardsWords } from "@/words/boards";
 import { Empty, Page } from "../kit/page";
 import { BoardNav, type BoardHref } from "./board-nav";
 
@@ -17,9 +18,7 @@ export function BoardSheet({ here, title, about, clients, clientId, children }: 
   return (
     <Page title={title} about={about}>
       {clientId !== null && <BoardNav here={here} clients={clients} clientId={clientId} />}
-      {children ?? (
-        <Empty say="This board needs a base and a set. Lay out a base first, then keep a set at the bench." />
-      )}
+      {children ?? <Empty say={boardsWords.thisBoardNeedsABase} />}
     </Page>
   );
 }

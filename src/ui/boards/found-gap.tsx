@@ -1,5 +1,7 @@
 import { listed } from "@/core/words/called";
 import type { FoundGaps, ServedPair } from "@/workers/answers";
+import { sayWith } from "@/words/say";
+import { boardsWords } from "@/words/boards";
 import { Plate } from "../drawing/plate";
 import { Button } from "../kit/button";
 
@@ -23,14 +25,18 @@ export function FoundGapRow({ gap, opens, of, isListed, onAdd }: FoundGapRowProp
           <div>
             <h3 className="text-lead leading-tight">{gap.piece.name}</h3>
             <p className="tabular text-ink-soft">
-              opens {opens.length} of {of}
+              {sayWith(boardsWords.opensOf, { count: opens.length, total: of })}
             </p>
           </div>
           {isListed ? (
-            <span className="whitespace-nowrap text-ink-soft">on the list</span>
+            <span className="whitespace-nowrap text-ink-soft">{boardsWords.onTheList}</span>
           ) : (
-            <Button size="small" onClick={onAdd} aria-label={`Put on the list: ${gap.say}`}>
-              Put on the list
+            <Button
+              size="small"
+              onClick={onAdd}
+              aria-label={sayWith(boardsWords.putOnTheList, { say: gap.say })}
+            >
+              {boardsWords.putOnTheListLabel}
             </Button>
           )}
         </div>

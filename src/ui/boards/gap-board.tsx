@@ -9,6 +9,8 @@ import { sayPair } from "@/core/search/gaps";
 import type { BenchSource, NamedPieces } from "@/core/studio/bench-source";
 import type { GapInput, GapRecord } from "@/core/studio/gap-record";
 import type { FoundGaps, ServedPair } from "@/workers/answers";
+import { sayWith } from "@/words/say";
+import { boardsWords } from "@/words/boards";
 import { useAsk, type Question } from "../counsel/use-ask";
 import { useCounsel, type Advisor } from "../counsel/use-counsel";
 import { granted } from "../kit/answer";
@@ -38,7 +40,7 @@ function Gaps({ wardrobe, sets, gaps, actions }: GapBoardProps) {
   const add = async ({ facts, say }: GapSpec, opens: readonly string[], note = "") => {
     const input = { clientId: wardrobe.client.id, facts, opens, note, budget: null };
     if (!(await granted(() => actions.add(input)))) return false;
-    toast(`On the gap list: ${say}.`);
+    toast(sayWith(boardsWords.onTheGapList, { say }));
     router.refresh();
     return true;
   };
@@ -51,12 +53,12 @@ function Gaps({ wardrobe, sets, gaps, actions }: GapBoardProps) {
       : [];
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[minmax(0,1fr)_27rem] print:block">
-      <section aria-label="What is missing" className="grid gap-3 print:hidden">
+      <section aria-label={boardsWords.whatIsMissing} className="grid gap-3 print:hidden">
         <p role="status" className="tabular max-w-[75ch]">
           {sayFound(found)}
         </p>
         {found && <ServedTable clientId={wardrobe.client.id} pairs={found.pairs} />}
-        {found && found.gaps.length > 0 && <h2 className="mt-2 text-lead">What would help</h2>}
+        {found && found.gaps.length > 0 && <h2 className="mt-2 text-lead">{boardsWords.whatWouldHelp}</h2>}
         <ol className="grid gap-3">
           {found?.gaps.map((gap) => {
             const opens = gap.unlocks.flatMap((i) => found.pairs[i] ?? []);
@@ -73,10 +75,7 @@ function Gaps({ wardrobe, sets, gaps, actions }: GapBoardProps) {
           })}
         </ol>
         {found && isDone(found) && unservedIn(found) > 0 && found.gaps.length === 0 && (
-          <p className="max-w-[60ch]">
-            No single piece would help with any of them. Change the base, or build another set for it at the
-            bench.
-          </p>
+          <p className="max-w-[60ch]">{boardsWords.noSinglePieceWouldHelp}</p>
         )}
       </section>
       <div className="grid grid-cols-[minmax(0,1fr)] gap-4">
@@ -117,12 +116,12 @@ function sayServed({ base, occasion }: ServedPair): string {
 }
 
 function sayFound(found: FoundGaps | null): string {
-  if (!found) return "Reading what is served ...";
+  if (!found) return boardsWords.readingWhatIsServed;
   const { pairs, tried, specs } = found;
   const unserved = unservedIn(found);
-  if (unserved === 0) return `Every base is served for every occasion by some set: ${pairs.length} outfits.`;
-  const open = `Of ${pairs.length} outfits for an occasion, ${unserved} are served by no set.`;
+  if (unserved === 0) return sayWith(boardsWords.everyBaseIsServedFor, { pairsCount: pairs.length });
+  const open = sayWith(boardsWords.ofOutfitsForAnOccasion, { pairsCount: pairs.length, unserved });
   return isDone(found)
-    ? `${open} ${specs} missing pieces were tried on them.`
-    : `${open} ${tried} of ${specs} missing pieces tried ...`;
+    ? sayWith(boardsWords.missingPiecesWereTriedOn, { open, specs })
+    : sayWith(boardsWords.ofMissingPiecesTried, { open, tried, specs });
 }

@@ -5,6 +5,8 @@ import type { Outcome } from "@/core/schema/outcome";
 import { listed } from "@/core/words/called";
 import { gapSpecOf } from "@/core/search/gap-spec";
 import type { GapRecord } from "@/core/studio/gap-record";
+import { sayWith } from "@/words/say";
+import { boardsWords } from "@/words/boards";
 import { Plate } from "../drawing/plate";
 import { granted } from "../kit/answer";
 import { Button } from "../kit/button";
@@ -33,23 +35,27 @@ export function GapList({ client, gaps, actions }: GapListProps) {
     <section aria-labelledby="gap-list" className="border border-rule-strong bg-white print:border-0">
       <header className="flex items-center justify-between gap-4 border-b border-rule px-4 py-2.5">
         <div>
-          <h2 id="gap-list" className="text-lead leading-tight">{`Gap list of ${client.name}`}</h2>
+          <h2 id="gap-list" className="text-lead leading-tight">
+            {sayWith(boardsWords.gapListOf, { client: client.name })}
+          </h2>
           {budgets.length > 0 && (
             <p className="tabular text-ink-soft">
-              {`budget ${budgets.reduce((sum, budget) => sum + budget, 0).toLocaleString("en")} for ${budgets.length} of ${gaps.length}`}
+              {sayWith(boardsWords.budgetForOf, {
+                sum: budgets.reduce((sum, budget) => sum + budget, 0).toLocaleString("en"),
+                budgetsCount: budgets.length,
+                gapsCount: gaps.length,
+              })}
             </p>
           )}
         </div>
         {gaps.length > 0 && (
           <Button size="small" className="print:hidden" onClick={() => window.print()}>
-            Print the list
+            {boardsWords.printTheList}
           </Button>
         )}
       </header>
       {gaps.length === 0 ? (
-        <p className="px-4 py-4 text-ink-soft">
-          Nothing is on it yet: put a missing piece on the list, with a note and a budget.
-        </p>
+        <p className="px-4 py-4 text-ink-soft">{boardsWords.nothingIsOnItYet}</p>
       ) : (
         <ul>
           {gaps.map((gap) => (
@@ -102,7 +108,9 @@ function GapRow({ gap, client, actions }: GapRowProps) {
       <div>
         <p className="font-serif text-body">{piece.name}</p>
         <p className="tabular text-tiny text-ink-soft">
-          {opens.length === 0 ? "opens nothing by itself" : `opens ${opens.length}: ${listed(opens)}`}
+          {opens.length === 0
+            ? boardsWords.opensNothingByItself
+            : sayWith(boardsWords.opens, { opensCount: opens.length, opens: listed(opens) })}
         </p>
         <input
           value={note}
@@ -111,13 +119,13 @@ function GapRow({ gap, client, actions }: GapRowProps) {
             keepSoon(event.target.value, budget);
           }}
           onBlur={() => keep(note, budget)}
-          aria-label={`Note on ${say}`}
-          placeholder="note"
+          aria-label={sayWith(boardsWords.noteOn, { say })}
+          placeholder={boardsWords.note}
           className="mt-1 h-8 w-full border-b border-rule-strong bg-transparent px-1"
         />
         <div className="mt-1 flex items-center justify-between gap-2">
           <label className="flex items-center gap-1.5 text-ink-soft">
-            budget
+            {boardsWords.budget}
             <input
               value={budget}
               onChange={(event) => {
@@ -126,7 +134,7 @@ function GapRow({ gap, client, actions }: GapRowProps) {
               }}
               onBlur={() => keep(note, budget)}
               inputMode="decimal"
-              aria-label={`Budget for ${say}`}
+              aria-label={sayWith(boardsWords.budgetFor, { say })}
               className="tabular h-8 w-20 border-b border-rule-strong bg-transparent px-1 text-right text-ink"
             />
           </label>

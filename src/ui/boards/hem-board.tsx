@@ -8,6 +8,8 @@ import type { BenchSource } from "@/core/studio/bench-source";
 import { sayLength, type LengthUnit } from "@/core/length/length";
 import type { Piece } from "@/core/piece/piece";
 import { faultOf } from "@/core/rules/registry";
+import { sayWith } from "@/words/say";
+import { boardsWords } from "@/words/boards";
 import { InSight } from "../drawing/in-sight";
 import { Plate } from "../drawing/plate";
 import { Hint } from "../kit/hint";
@@ -32,15 +34,12 @@ const orders = ["as on the rail", "goes with most"] as const;
 function Hems({ clients, clientId, wardrobe }: HemBoardProps) {
   if (!wardrobe || clientId === null)
     return (
-      <Page title="Boards">
-        <Empty say="A board compares a client's hems with every pair of shoes. Add a client, trousers and shoes first." />
+      <Page title={boardsWords.boards}>
+        <Empty say={boardsWords.aBoardComparesAClients} />
       </Page>
     );
   return (
-    <Page
-      title="Hems"
-      about="Each cell is an ankle drawn to scale, with the turn-up that suits the pair best where it needs one."
-    >
+    <Page title={boardsWords.hems} about={boardsWords.eachCellIsAnAnkle}>
       <BoardNav here="/boards" clients={clients} clientId={clientId} />
       <Grid key={clientId} wardrobe={wardrobe} />
     </Page>
@@ -74,23 +73,26 @@ function Grid({ wardrobe }: { readonly wardrobe: NonNullable<HemBoardProps["ward
   const look = useLook(wardrobe, serves);
   const total = garments.length * shoes.length;
   const read = [...rows.values()].reduce((sum, row) => sum + row.length, 0);
-  if (total === 0) return <Empty say={`${wardrobe.client.name} has no hems or no shoes on the rail yet.`} />;
+  if (total === 0)
+    return <Empty say={sayWith(boardsWords.hasNoHemsOrNo, { client: wardrobe.client.name })} />;
   return (
     <>
       <div className="mb-3 flex items-center gap-3">
         <Segments
-          label="Order"
+          label={boardsWords.order}
           size="normal"
           value={order}
           onChange={(next) => void setOrder(next)}
           segments={orders.map((name) => ({ value: name, shown: name }))}
         />
         <p role="status" className="tabular text-ink-soft">
-          {done ? `${total} pairs read` : `${read} of ${total} pairs read ...`}
+          {done
+            ? sayWith(boardsWords.pairsRead, { total })
+            : sayWith(boardsWords.ofPairsRead, { read, total })}
         </p>
       </div>
       <BoardTable
-        label="Hem board"
+        label={boardsWords.hemBoard}
         corner={wardrobe.client.name}
         lines={lines}
         columns={shoesShown}
@@ -114,7 +116,7 @@ function useLook(wardrobe: NonNullable<HemBoardProps["wardrobe"]>, serves: Serve
     const baseOf = (id: string) => wardrobe.bases.find(({ pieceIds }) => pieceIds.includes(id))?.id;
     const goesWith = ({ id }: Piece) => (
       <span className="block font-normal text-ink-soft">
-        {serves ? `with ${serves.get(id) ?? 0}` : "\u00a0"}
+        {serves ? sayWith(boardsWords.withWord, { count: serves.get(id) ?? 0 }) : "\u00a0"}
       </span>
     );
     return {
@@ -205,10 +207,21 @@ function Cell({ cell, garment, shoe, unit, clientId, baseId }: CellProps) {
 
 /** A cell in words: the pair, its verdict, its figures and what stands against it. */
 function sayCell(cell: HemCell, garment: Piece, shoe: Piece, unit: LengthUnit): string {
-  const gap = cell.shaft === null ? "from the ankle bone" : cell.gap >= 0 ? "gap" : "overlap";
-  const turned = cell.turn ? `, turned ${cell.turn.count} \u00d7 ${sayLength(cell.turn.depth, unit)}` : "";
+  const gap = cell.shaft === null ? boardsWords.fromTheAnkleBone : cell.gap >= 0 ? "gap" : "overlap";
+  const turned = cell.turn
+    ? sayWith(boardsWords.turnedSo, { count: cell.turn.count, depth: sayLength(cell.turn.depth, unit) })
+    : "";
   const against = [...new Set(cell.against)].map((id) => faultOf(id));
-  return `${garment.name}${turned} over ${shoe.name}: ${wordOf(cell.verdict)}; hem ${sayLength(cell.hem + cell.lift, unit)} over the floor, ${gap} ${sayLength(Math.abs(cell.gap), unit)}${against.length > 0 ? `; ${against.join("; ")}` : ""}`;
+  return sayWith(boardsWords.overHemOverTheFloor, {
+    garment: garment.name,
+    turned,
+    shoe: shoe.name,
+    verdict: wordOf(cell.verdict),
+    height: sayLength(cell.hem + cell.lift, unit),
+    gapWord: gap,
+    gap: sayLength(Math.abs(cell.gap), unit),
+    end: against.length > 0 ? `; ${against.join("; ")}` : "",
+  });
 }
 
 type Served = ReadonlyMap<string, number>;

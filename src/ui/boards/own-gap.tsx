@@ -3,6 +3,8 @@
 import { useState } from "react";
 import { parseGapLine } from "@/core/search/gap-line";
 import { gapSpecOf, type GapFacts, type GapSpec } from "@/core/search/gap-spec";
+import { sayWith } from "@/words/say";
+import { boardsWords } from "@/words/boards";
 import { Plate } from "../drawing/plate";
 import { Button } from "../kit/button";
 import { useDraft } from "../kit/form/use-draft";
@@ -38,7 +40,7 @@ export function OwnGap({ clientId, opensOf, add }: OwnGapProps) {
   return (
     <form
       noValidate
-      aria-label="Write down a missing piece"
+      aria-label={boardsWords.writeDownAMissingPiece}
       className="border border-rule-strong bg-white px-4 py-3 print:hidden"
       onSubmit={(event) => {
         event.preventDefault();
@@ -46,7 +48,7 @@ export function OwnGap({ clientId, opensOf, add }: OwnGapProps) {
       }}
     >
       <label htmlFor="own-gap" className="font-medium">
-        Something else that is missing
+        {boardsWords.somethingElseThatIsMissing}
       </label>
       <div className="mt-1 flex flex-wrap gap-2">
         <input
@@ -56,7 +58,7 @@ export function OwnGap({ clientId, opensOf, add }: OwnGapProps) {
             setAsked(false);
             line.change(event.target.value);
           }}
-          placeholder={unit === "cm" ? "a navy belt, 3 cm" : "a navy belt, 1 1/4 in"}
+          placeholder={unit === "cm" ? boardsWords.aNavyBelt3Cm : boardsWords.aNavyBelt11}
           autoComplete="off"
           maxLength={200}
           aria-invalid={fault !== null}
@@ -64,7 +66,7 @@ export function OwnGap({ clientId, opensOf, add }: OwnGapProps) {
           className="h-9 min-w-44 flex-1 border border-rule-strong bg-paper px-2.5 text-body"
         />
         <Button type="submit" look="strong" disabled={busy}>
-          Put it on the list
+          {boardsWords.putItOnTheList}
         </Button>
       </div>
       {fault && (
@@ -79,7 +81,7 @@ export function OwnGap({ clientId, opensOf, add }: OwnGapProps) {
             {spec.piece.name}
             {read.left && (
               <span className="block text-tiny text-ink-soft">
-                Goes into the note: &ldquo;{read.left}&rdquo;
+                {sayWith(boardsWords.goesIntoTheNote, { left: read.left })}
               </span>
             )}
           </p>

@@ -4,6 +4,8 @@ import { useState } from "react";
 import { phrase } from "@/core/reading/phrase";
 import type { NamedPieces } from "@/core/studio/bench-source";
 import type { ServedPair } from "@/workers/answers";
+import { sayWith } from "@/words/say";
+import { boardsWords } from "@/words/boards";
 import { ButtonLink } from "../kit/button";
 import { useLengthUnit } from "../kit/length-unit";
 import { VerdictMark, wordOf } from "../kit/marks";
@@ -20,17 +22,22 @@ export function ServedTable({ clientId, pairs }: ServedTableProps) {
   const at = chosen ?? Math.max(0, firstOpen);
   const bases = distinct(pairs.map(({ base }) => base));
   const occasions = distinct(
-    pairs.map(({ occasion }) => occasion ?? { id: "", name: "no occasion in particular" }),
+    pairs.map(({ occasion }) => occasion ?? { id: "", name: boardsWords.noOccasionInParticular }),
   );
   const shown = pairs[at];
   return (
     <div className="border border-rule-strong bg-paper">
-      <div className="max-h-96 overflow-auto" tabIndex={0} role="region" aria-label="What the sets serve">
+      <div
+        className="max-h-96 overflow-auto"
+        tabIndex={0}
+        role="region"
+        aria-label={boardsWords.whatTheSetsServe}
+      >
         <table className="w-full border-separate border-spacing-0">
           <thead>
             <tr>
               <th className="sticky top-0 left-0 z-20 border-r border-b border-rule-strong bg-paper px-3 py-2 text-left font-normal text-ink-soft">
-                Served by a set
+                {boardsWords.servedByASet}
               </th>
               {occasions.map(({ id, name }) => (
                 <th
@@ -95,8 +102,8 @@ function PairInWords({ clientId, pair }: { readonly clientId: string; readonly p
           {occasion && `, ${occasion.name}`}:
         </span>{" "}
         {verdict === "jars"
-          ? `no set serves it. ${set.name} comes nearest.`
-          : `${set.name} ${wordOf(verdict)} on it.`}
+          ? sayWith(boardsWords.noSetServesItComes, { set: set.name })
+          : sayWith(boardsWords.onIt, { set: set.name, verdict: wordOf(verdict) })}
         {why && <span className="block text-ink-soft">{phrase(why, unit)}</span>}
       </p>
       <ButtonLink
@@ -104,7 +111,7 @@ function PairInWords({ clientId, pair }: { readonly clientId: string; readonly p
         className="shrink-0"
         href={`/bench?client=${clientId}&base=${base.id}&set=${set.id}${occasion ? `&occasion=${occasion.id}` : ""}`}
       >
-        Open on the bench
+        {boardsWords.openOnTheBench}
       </ButtonLink>
     </div>
   );

@@ -2,6 +2,8 @@ import { useMemo } from "react";
 import type { Reach } from "@/core/search/reach";
 import { boardWords } from "@/core/sets/board-words";
 import type { NamedPieces } from "@/core/studio/bench-source";
+import { sayWith } from "@/words/say";
+import { boardsWords } from "@/words/boards";
 
 interface SetBoardWordsProps {
   readonly reach: ReadonlyMap<string, readonly Reach[]>;
@@ -15,15 +17,19 @@ export function SetBoardWords({ reach, sets, bases }: SetBoardWordsProps) {
   const names = (of: readonly NamedPieces[], at: readonly number[]) =>
     at.map((i) => of[i]?.name ?? "").join(", ");
   const lines = [
-    words.basesUnserved.length > 0 && `No set serves: ${names(bases, words.basesUnserved)}.`,
-    words.setsIdle.length > 0 && `Serve nothing here: ${names(sets, words.setsIdle)}.`,
+    words.basesUnserved.length > 0 &&
+      sayWith(boardsWords.noSetServes, { names: names(bases, words.basesUnserved) }),
+    words.setsIdle.length > 0 &&
+      sayWith(boardsWords.serveNothingHere, { names: names(sets, words.setsIdle) }),
     words.levelsMissing.length > 0 &&
-      `Between the quietest and the dressiest, nothing stands at ${words.levelsMissing.join(", ")}.`,
+      sayWith(boardsWords.betweenTheQuietestAndThe, {
+        levelsMissing: words.levelsMissing.join(", "),
+      }),
   ].filter((line): line is string => typeof line === "string");
   return (
     <div className="mt-4 max-w-[70ch]" aria-live="polite">
       {lines.length === 0 ? (
-        <p>Every base is served, and every set serves.</p>
+        <p>{boardsWords.everyBaseIsServedAnd}</p>
       ) : (
         lines.map((line) => <p key={line}>{line}</p>)
       )}

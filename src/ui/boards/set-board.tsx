@@ -4,6 +4,8 @@ import { useQueryState } from "nuqs";
 import { useCallback, useMemo } from "react";
 import type { Reach } from "@/core/search/reach";
 import type { BenchSource, NamedPieces } from "@/core/studio/bench-source";
+import { sayWith } from "@/words/say";
+import { boardsWords } from "@/words/boards";
 import { Plate } from "../drawing/plate";
 import { Select } from "../kit/select";
 import { useReach } from "../sets/use-reach";
@@ -39,21 +41,23 @@ function Cells({ wardrobe, sets }: SetBoardProps) {
       <div className="mb-3 flex flex-wrap items-center gap-4">
         <span className="flex w-80 items-center gap-2">
           <span className="text-ink-soft" aria-hidden="true">
-            For
+            {boardsWords.forWord}
           </span>
           <Select
-            label="For"
+            label={boardsWords.forWord}
             value={occasionId ?? ""}
             onChange={(id) => void setOccasionId(id || null)}
-            options={[{ id: "", name: "no occasion in particular" }, ...wardrobe.occasions]}
+            options={[{ id: "", name: boardsWords.noOccasionInParticular }, ...wardrobe.occasions]}
           />
         </span>
         <span role="status" className="tabular text-ink-soft">
-          {done ? `${read} looks read` : `reading: ${read} of ${sets.length * bases.length} looks ...`}
+          {done
+            ? sayWith(boardsWords.looksRead, { read })
+            : sayWith(boardsWords.readingOfLooks, { read, total: sets.length * bases.length })}
         </span>
       </div>
       <BoardTable
-        label="Sets on bases"
+        label={boardsWords.setsOnBases}
         corner={client.name}
         lines={lines}
         columns={bases}

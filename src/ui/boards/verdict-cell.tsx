@@ -1,6 +1,7 @@
 import Link from "next/link";
 import { markOf } from "@/core/reading/verdict";
 import type { Reach } from "@/core/search/reach";
+import { boardsWords } from "@/words/boards";
 import { VerdictMark, wordOf } from "../kit/marks";
 
 interface VerdictCellProps {
@@ -17,7 +18,7 @@ export function VerdictCell({ read: { verdict, score, turned }, of, href }: Verd
     <Link
       href={href}
       prefetch={false}
-      aria-label={`${of}: ${wordOf(verdict)} ${shown}${turned ? ", turned up" : ""}`}
+      aria-label={`${of}: ${wordOf(verdict)} ${shown}${turned ? boardsWords.turnedUp : ""}`}
       className="tabular flex h-16 flex-col items-center justify-center gap-0.5 hover:bg-well"
     >
       <VerdictMark of={verdict} className="size-4.5" />

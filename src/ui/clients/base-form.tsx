@@ -11,6 +11,8 @@ import { read } from "@/core/reading/read";
 import { bySeverity } from "@/core/reading/severity";
 import { refused, type Outcome } from "@/core/schema/outcome";
 import type { GroupInput } from "@/core/studio/group-record";
+import { sayWith } from "@/words/say";
+import { clientsWords } from "@/words/clients";
 import { describeLook } from "../drawing/describe";
 import { Figure } from "../drawing/figure/figure";
 import { Plate } from "../drawing/plate";
@@ -39,7 +41,7 @@ export function BaseForm({ id, version, initial, client, garments, save, actions
     const fault = baseFault(garmentsOf(garments, input.pieceIds));
     if (fault?.is !== "asked" || asked.current === garmentIds) return save(input);
     asked.current = garmentIds;
-    return refused<string>("pieceIds", `${fault.say} If it is meant so, save it once more.`);
+    return refused<string>("pieceIds", sayWith(clientsWords.ifItIsMeantSo, { say: fault.say }));
   };
   return (
     <RecordForm
@@ -49,13 +51,13 @@ export function BaseForm({ id, version, initial, client, garments, save, actions
       onSave={saveOnceAsked}
       then={(saved) => `/bench?client=${client.id}&base=${saved}`}
       deed="work"
-      saveLabel={id ? "Keep changes" : "Lay out base"}
-      savedSay="The base is kept, and on the bench."
+      saveLabel={id ? clientsWords.keepChanges : clientsWords.layOutBase}
+      savedSay={clientsWords.theBaseIsKeptAnd}
       actions={actions}
     >
       <div className="grid grid-cols-[minmax(0,1fr)] gap-6 lg:grid-cols-[minmax(0,1fr)_24rem]">
         <div>
-          <TextField name="name" label="Name of the base" className="mb-5 max-w-96" />
+          <TextField name="name" label={clientsWords.nameOfTheBase} className="mb-5 max-w-96" />
           <GarmentChoice garments={garments} />
         </div>
         <BarePreview client={client} garments={garments} />
@@ -65,10 +67,10 @@ export function BaseForm({ id, version, initial, client, garments, save, actions
 }
 
 const places = [
-  { place: "whole", title: "Dresses" },
-  { place: "bottom", title: "Trousers and skirts" },
-  { place: "top", title: "Tops, shirts and knits" },
-  { place: "layer", title: "Jackets and coats" },
+  { place: "whole", title: clientsWords.dresses },
+  { place: "bottom", title: clientsWords.trousersAndSkirts },
+  { place: "top", title: clientsWords.topsShirtsAndKnits },
+  { place: "layer", title: clientsWords.jacketsAndCoats },
 ] as const;
 
 function GarmentChoice({ garments }: { readonly garments: readonly Piece[] }) {
@@ -78,9 +80,9 @@ function GarmentChoice({ garments }: { readonly garments: readonly Piece[] }) {
     field.onChange(chosen.includes(id) ? chosen.filter((other) => other !== id) : [...chosen, id]);
   return (
     <fieldset id={fieldId("pieceIds")} tabIndex={-1}>
-      <legend className="font-serif text-lead">Garments</legend>
+      <legend className="font-serif text-lead">{clientsWords.garments}</legend>
       {fieldState.error && <p className="font-medium text-thread">{fieldState.error.message}</p>}
-      {garments.length === 0 && <p className="mt-2 text-ink-soft">There are no garments on the rail yet.</p>}
+      {garments.length === 0 && <p className="mt-2 text-ink-soft">{clientsWords.thereAreNoGarmentsOn}</p>}
       {places.map(({ place, title }) => {
         const here = garments.filter((piece) => placeOf(piece) === place);
         if (here.length === 0) return null;
@@ -132,14 +134,16 @@ function BarePreview({ client, garments }: { readonly client: Client; readonly g
   return (
     <aside
       className="surround-light sticky top-4 self-start border border-rule-strong"
-      aria-label="The base, bare"
+      aria-label={clientsWords.theBaseBare}
     >
       <Figure dressed={dressed} unit={unit} label={describeLook(dressed, unit)} className="h-100 w-full" />
       <div className="border-t border-rule px-4 py-3" aria-live="polite">
-        <p className="mb-1 font-serif text-body">Read bare</p>
+        <p className="mb-1 font-serif text-body">{clientsWords.readBare}</p>
         {findings.length === 0 && (
           <p className="text-ink-soft">
-            {look.garments.length === 0 ? "Choose garments." : "Nothing asks for anything yet."}
+            {look.garments.length === 0
+              ? clientsWords.chooseGarments
+              : clientsWords.nothingAsksForAnythingYet}
           </p>
         )}
         <ul className="grid gap-1">

@@ -5,6 +5,7 @@ import { bodyOf } from "@/core/body/body";
 import { measurementNames, measurements, type MeasurementName } from "@/core/body/measurements";
 import type { Colouring } from "@/core/piece/client";
 import { sayLength } from "@/core/length/length";
+import { clientsWords } from "@/words/clients";
 import { BodyShape } from "../drawing/figure/body-shape";
 import { frameOf, type Frame } from "../drawing/figure/frame";
 import { Ruler } from "../drawing/figure/ruler";
@@ -20,7 +21,7 @@ export function BodyChart({ active }: { readonly active: MeasurementName | null 
   if (!measured)
     return (
       <div className="surround-light flex aspect-[1/2] items-center justify-center border border-dashed border-rule-strong p-8 text-center">
-        <p className="font-serif text-lead">Type a height, and the body is drawn from it.</p>
+        <p className="font-serif text-lead">{clientsWords.typeAHeightAndThe}</p>
       </div>
     );
   const body = bodyOf(measured);
@@ -33,7 +34,7 @@ export function BodyChart({ active }: { readonly active: MeasurementName | null 
         viewBox={`${-half - 16} ${-H - 10} ${2 * half + 46} ${H + 18}`}
         className="max-h-[calc(100dvh-8rem)] w-full"
         role="group"
-        aria-label="The body, to scale"
+        aria-label={clientsWords.theBodyToScale}
       >
         <Ruler height={H} lift={0} left={-half - 2} right={half} unit={unit} />
         <BodyShape id="body-chart" frame={frame} colouring={colouring} />
@@ -68,7 +69,7 @@ export function BodyChart({ active }: { readonly active: MeasurementName | null 
         {active && <ActiveLabel name={active} frame={frame} cm={body.measures[active].cm} x={half + 2} />}
       </svg>
       <p className="border-t border-rule px-3 py-1.5 text-tiny text-ink-soft">
-        Whole lines are measured, broken lines estimated. Click a line to type its figure.
+        {clientsWords.wholeLinesAreMeasuredBroken}
       </p>
     </div>
   );

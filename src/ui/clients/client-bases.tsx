@@ -5,6 +5,8 @@ import { levelWord } from "@/core/register/ladder";
 import type { GroupRecord } from "@/core/studio/group-record";
 import type { PieceRecord } from "@/core/studio/piece-record";
 import { layOut } from "@/core/studio/wardrobe";
+import { sayWith } from "@/words/say";
+import { clientsWords } from "@/words/clients";
 import { FigureInSight } from "../drawing/figure/figure-in-sight";
 import { ButtonLink } from "../kit/button";
 import { Empty } from "../kit/page";
@@ -23,15 +25,10 @@ export function ClientBases({ client, bases, pieces }: ClientBasesProps) {
   const wardrobe = { client, pieces: pieces.map(({ piece }) => piece), occasions: [], away: [] };
   const lay = (
     <ButtonLink look={bases.length === 0 ? "strong" : "plain"} href={`/clients/${client.id}/bases/new`}>
-      Lay out a base
+      {clientsWords.layOutABase}
     </ButtonLink>
   );
-  if (bases.length === 0)
-    return (
-      <Empty say="No base yet. A base is the garments of an outfit before any accessory: lay out a first plain one.">
-        {lay}
-      </Empty>
-    );
+  if (bases.length === 0) return <Empty say={clientsWords.noBaseYetABase}>{lay}</Empty>;
   return (
     <>
       <ul className="grid grid-cols-2 gap-3 sm:grid-cols-3 lg:grid-cols-5">
@@ -60,14 +57,14 @@ export function ClientBases({ client, bases, pieces }: ClientBasesProps) {
               </Link>
               <span className="flex items-baseline justify-between gap-2 px-3 pt-0.5 pb-2">
                 <span className="text-tiny text-ink-soft">
-                  {level === null ? "no level yet" : levelWord(level)}
+                  {level === null ? clientsWords.noLevelYet : levelWord(level)}
                 </span>
                 <Link
                   href={`/clients/${client.id}/bases/${base.id}`}
-                  aria-label={`Change ${base.name}`}
+                  aria-label={sayWith(clientsWords.change, { base: base.name })}
                   className="text-tiny text-ink-soft underline decoration-rule-strong underline-offset-2 hover:text-ink touch:flex touch:min-h-11 touch:items-center"
                 >
-                  change
+                  {clientsWords.changeWord}
                 </Link>
               </span>
             </li>

@@ -7,6 +7,7 @@ import { hairForms, landingPreferences, undertones } from "@/core/piece/client";
 import type { RuleBook } from "@/core/rule-book/rule-book";
 import type { Outcome } from "@/core/schema/outcome";
 import type { ClientInput, Taken } from "@/core/studio/client-record";
+import { clientsWords } from "@/words/clients";
 import { ColourField } from "../kit/form/colour-field";
 import { ChoiceField, FlagField, TextField, wordsAsOptions } from "../kit/form/fields";
 import { LengthField } from "../kit/form/number-fields";
@@ -42,71 +43,80 @@ export function ClientForm(props: ClientFormProps) {
       onSave={save}
       then={(saved) => (id ? `/clients/${saved}/figures` : `/clients/${saved}`)}
       deed="measure"
-      saveLabel={id ? "Keep changes" : "Add client"}
-      savedSay={id ? "The client is kept." : "The client is on record."}
+      saveLabel={id ? clientsWords.keepChanges : clientsWords.addClient}
+      savedSay={id ? clientsWords.theClientIsKept : clientsWords.theClientIsOnRecord}
       actions={actions}
     >
       <div className="grid grid-cols-[minmax(0,1fr)] gap-6 lg:grid-cols-[23rem_minmax(0,1fr)]">
         <BodyChart active={active} />
         <div className="grid grid-cols-[minmax(0,1fr)] content-start gap-7">
-          <TextField name="name" label="Name" className="max-w-96" />
+          <TextField name="name" label={clientsWords.name} className="max-w-96" />
           <MeasurementFields active={active} onActive={setActive} />
           <MeasurementHistory history={history} />
           <fieldset>
-            <legend className="mb-2 font-serif text-lead">Colouring</legend>
+            <legend className="mb-2 font-serif text-lead">{clientsWords.colouring}</legend>
             <div className="grid grid-cols-2 gap-3 xl:grid-cols-5">
-              <ColourField name="colouring.skin" label="Skin" />
-              <ColourField name="colouring.hair" label="Hair" />
-              <ColourField name="colouring.eyes" label="Eyes" />
+              <ColourField name="colouring.skin" label={clientsWords.skin} />
+              <ColourField name="colouring.hair" label={clientsWords.hair} />
+              <ColourField name="colouring.eyes" label={clientsWords.eyes} />
               <ChoiceField
                 name="colouring.hairForm"
-                label="Hair, how worn"
-                none="Not said"
+                label={clientsWords.hairHowWorn}
+                none={clientsWords.notSaid}
                 options={wordsAsOptions(hairForms)}
               />
               <ChoiceField
                 name="colouring.undertone"
-                label="Undertone"
+                label={clientsWords.undertone}
                 options={wordsAsOptions(undertones)}
               />
             </div>
           </fieldset>
           <fieldset>
-            <legend className="mb-1 font-serif text-lead">Limits</legend>
-            <p className="mb-2 text-ink-soft">Facts, told once and kept everywhere.</p>
+            <legend className="mb-1 font-serif text-lead">{clientsWords.limits}</legend>
+            <p className="mb-2 text-ink-soft">{clientsWords.factsToldOnceAndKept}</p>
             <div className="grid grid-cols-2 gap-x-4 gap-y-1 xl:grid-cols-3">
-              <LengthField name="limits.heel" label="Highest heel" help="empty: none set" empty={null} />
               <LengthField
-                name="limits.hemAboveKnee"
-                label="Hem above the knee, at most"
-                help="empty: none set"
+                name="limits.heel"
+                label={clientsWords.highestHeel}
+                help={clientsWords.emptyNoneSet}
                 empty={null}
               />
-              <FlagField name="limits.noLeather" label="No leather" />
-              <FlagField name="limits.coveredShoulders" label="Shoulders covered" />
-              <FlagField name="limits.coveredAnkles" label="Ankles covered" />
-              <FlagField name="limits.nickelAllergy" label="Nickel allergy" />
-              <FlagField name="limits.clipEarrings" label="Clip earrings only" />
-              <FlagField name="seated" label="Dressed seated" help="hems are read with the knees bent" />
+              <LengthField
+                name="limits.hemAboveKnee"
+                label={clientsWords.hemAboveTheKneeAt}
+                help={clientsWords.emptyNoneSet}
+                empty={null}
+              />
+              <FlagField name="limits.noLeather" label={clientsWords.noLeather} />
+              <FlagField name="limits.coveredShoulders" label={clientsWords.shouldersCovered} />
+              <FlagField name="limits.coveredAnkles" label={clientsWords.anklesCovered} />
+              <FlagField name="limits.nickelAllergy" label={clientsWords.nickelAllergy} />
+              <FlagField name="limits.clipEarrings" label={clientsWords.clipEarringsOnly} />
+              <FlagField
+                name="seated"
+                label={clientsWords.dressedSeated}
+                help={clientsWords.hemsAreReadWithThe}
+              />
             </div>
           </fieldset>
           <fieldset>
-            <legend className="mb-1 font-serif text-lead">Asks of an outfit</legend>
-            <p className="mb-2 text-ink-soft">The client's own wishes; nothing is prescribed.</p>
+            <legend className="mb-1 font-serif text-lead">{clientsWords.asksOfAnOutfit}</legend>
+            <p className="mb-2 text-ink-soft">{clientsWords.theClientsOwnWishesNothing}</p>
             <div className="grid grid-cols-2 items-start gap-x-4 gap-y-1 xl:grid-cols-3">
-              <FlagField name="goals.longerLegLine" label="A longer leg line" />
-              <FlagField name="goals.moreWaist" label="More waist" />
+              <FlagField name="goals.longerLegLine" label={clientsWords.aLongerLegLine} />
+              <FlagField name="goals.moreWaist" label={clientsWords.moreWaist} />
               <ChoiceField
                 name="goals.bagLands"
-                label="Likes a bag to lie at the"
+                label={clientsWords.likesABagToLie}
                 options={wordsAsOptions(landingPreferences)}
-                none="Waist to hip"
+                none={clientsWords.waistToHip}
               />
             </div>
-            <WordsField name="limits.neverColours" label="Never wears" words={families} />
+            <WordsField name="limits.neverColours" label={clientsWords.neverWears} words={families} />
           </fieldset>
           <RuleBookFields clientId={id} />
-          <TextField name="notes" label="Notes" rows={3} />
+          <TextField name="notes" label={clientsWords.notes} rows={3} />
         </div>
       </div>
     </RecordForm>

@@ -7,6 +7,8 @@ import { measurements } from "@/core/body/measurements";
 import { sayLength, type LengthUnit } from "@/core/length/length";
 import { ruleOf } from "@/core/rules/registry";
 import type { JournalDay, JournalEntry } from "@/core/studio/journal";
+import { sayWith } from "@/words/say";
+import { clientsWords } from "@/words/clients";
 import { useLengthUnit } from "../kit/length-unit";
 import { MarkWord } from "../kit/marks";
 import { Empty } from "../kit/page";
@@ -19,10 +21,7 @@ interface ClientJournalProps {
 /** What happened with a client, day by day, the newest first. */
 export function ClientJournal({ clientId, days }: ClientJournalProps) {
   const unit = useLengthUnit();
-  if (days.length === 0)
-    return (
-      <Empty say="Nothing has happened yet. Looks kept, sets worn, figures taken and what was overruled are written down here by themselves." />
-    );
+  if (days.length === 0) return <Empty say={clientsWords.nothingHasHappenedYetLooks} />;
   return (
     <ol className="border border-rule-strong bg-paper">
       {days.map(({ day, entries }) => (
@@ -51,7 +50,7 @@ const kindWords: Record<JournalEntry["what"], string> = {
   look: "look",
   worn: "worn",
   overruled: "overruled",
-  declined: "said no to",
+  declined: clientsWords.saidNoTo,
   measured: "measured",
 };
 
@@ -64,7 +63,7 @@ function tell(entry: JournalEntry, clientId: string, unit: LengthUnit): ReactNod
             {entry.name || entry.base}
           </BenchLink>
           {entry.name && `, ${entry.base}`}
-          {entry.occasion && `, for ${entry.occasion}`}
+          {entry.occasion && sayWith(clientsWords.forTheOccasion, { occasion: entry.occasion })}
           {entry.verdict && <MarkWord of={entry.verdict} className="ml-3" />}
           {entry.note && <span className="block text-ink-soft">{entry.note}</span>}
         </>
@@ -75,21 +74,22 @@ function tell(entry: JournalEntry, clientId: string, unit: LengthUnit): ReactNod
       return (
         <>
           {ruleOf(entry.rule)?.title ?? entry.rule}: &ldquo;{entry.reason}&rdquo;
-          {entry.lookId === null ? ", for every look" : ", for one look"}
-          {entry.isWithdrawn && ", taken back since"}
+          {entry.lookId === null ? clientsWords.forEveryLook : clientsWords.forOneLook}
+          {entry.isWithdrawn && clientsWords.takenBackSince}
         </>
       );
     case "declined":
       return (
         <>
           {entry.piece}: {entry.reason}
-          {entry.isWithdrawn && " Offered again since."}
+          {entry.isWithdrawn && clientsWords.offeredAgainSince}
         </>
       );
     case "measured":
       return entry.figures
         .map(
-          ({ name, cm }) => `${measurements[name].label} ${cm === null ? "struck out" : sayLength(cm, unit)}`,
+          ({ name, cm }) =>
+            `${measurements[name].label} ${cm === null ? clientsWords.struckOut : sayLength(cm, unit)}`,
         )
         .join(", ");
   }

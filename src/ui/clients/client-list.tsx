@@ -4,6 +4,8 @@ import type { ClientRecord } from "@/core/studio/client-record";
 import type { GroupRecord } from "@/core/studio/group-record";
 import type { PieceRecord } from "@/core/studio/piece-record";
 import { layOut } from "@/core/studio/wardrobe";
+import { sayWith } from "@/words/say";
+import { clientsWords } from "@/words/clients";
 import { ButtonLink } from "../kit/button";
 import { Empty, Page } from "../kit/page";
 import { FigureInSight } from "../drawing/figure/figure-in-sight";
@@ -28,26 +30,24 @@ interface ClientListProps {
 export function ClientList({ standing, pieces, page, pages }: ClientListProps) {
   const add = (
     <ButtonLink look="strong" href="/clients/new">
-      Add a client
+      {clientsWords.addAClient}
     </ButtonLink>
   );
   if (pages === 0)
     return (
-      <Page title="Clients">
-        <Empty say="Nobody is on record yet. A name and a height are enough to begin; every further measurement makes the readings surer.">
-          {add}
-        </Empty>
+      <Page title={clientsWords.clients}>
+        <Empty say={clientsWords.nobodyIsOnRecordYet}>{add}</Empty>
       </Page>
     );
   const tallest = Math.max(...standing.map(({ record }) => record.client.measured.height));
   const allPieces = pieces.map(({ piece }) => piece);
   return (
     <Page
-      title="Clients"
-      about="Drawn to one scale from their measurements, each in a base of theirs."
+      title={clientsWords.clients}
+      about={clientsWords.drawnToOneScaleFrom}
       actions={
         <>
-          <ButtonLink href="/rules">The studio's rule book</ButtonLink>
+          <ButtonLink href="/rules">{clientsWords.theStudiosRuleBook}</ButtonLink>
           {add}
         </>
       }
@@ -72,13 +72,15 @@ export function ClientList({ standing, pieces, page, pages }: ClientListProps) {
                 <span className="tabular text-ink-soft">
                   {sayLength(client.measured.height, "cm")}, {bases} {bases === 1 ? "base" : "bases"}
                 </span>
-                <span className="text-tiny text-ink-soft">rule book {client.ruleBook.name}</span>
+                <span className="text-tiny text-ink-soft">
+                  {sayWith(clientsWords.ruleBookWord, { ruleBook: client.ruleBook.name })}
+                </span>
                 <span className="flex h-110 w-full items-end justify-center">
                   <FigureInSight
                     look={look}
                     atOnce={at < drawnFirst}
                     unit="cm"
-                    label={`${client.name} in ${base?.name ?? "no base yet"}`}
+                    label={`${client.name} in ${base?.name ?? clientsWords.noBaseYet}`}
                     className="w-full"
                     style={{ height: `${share * 100}%` }}
                   />
@@ -89,7 +91,7 @@ export function ClientList({ standing, pieces, page, pages }: ClientListProps) {
         })}
       </ul>
       {pages > 1 && (
-        <nav aria-label="Pages of clients" className="mt-3 flex flex-wrap items-center gap-1.5">
+        <nav aria-label={clientsWords.pagesOfClients} className="mt-3 flex flex-wrap items-center gap-1.5">
           {Array.from({ length: pages }, (_, at) => (
             <ButtonLink
               key={at}

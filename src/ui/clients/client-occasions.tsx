@@ -4,6 +4,8 @@ import type { Occasion } from "@/core/piece/occasion";
 import { levelWord } from "@/core/register/ladder";
 import { dayReader, type DayRecords, type ShownLook } from "@/core/studio/shown-look";
 import type { LookRecord } from "@/core/studio/look-record";
+import { sayWith } from "@/words/say";
+import { clientsWords } from "@/words/clients";
 import { ButtonLink } from "../kit/button";
 import { MarkWord } from "../kit/marks";
 import { Empty } from "../kit/page";
@@ -23,15 +25,10 @@ export function ClientOccasions({ clientId, today, laidOut, ...records }: Client
       look={records.occasions.length === 0 ? "strong" : "plain"}
       href={`/clients/${clientId}/occasions/new`}
     >
-      Add an occasion
+      {clientsWords.addAnOccasion}
     </ButtonLink>
   );
-  if (records.occasions.length === 0)
-    return (
-      <Empty say="No occasion yet. Say where a look will be worn, and it is read for the place, the weather and the company.">
-        {add}
-      </Empty>
-    );
+  if (records.occasions.length === 0) return <Empty say={clientsWords.noOccasionYetSayWhere}>{add}</Empty>;
   const show = dayReader(records);
   const rows = records.occasions.map(({ occasion }) => {
     const look = laidOut.find(({ occasionId }) => occasionId === occasion.id);
@@ -52,14 +49,14 @@ export function ClientOccasions({ clientId, today, laidOut, ...records }: Client
         list(coming)
       ) : (
         <p className="border border-dashed border-rule-strong bg-paper p-6 text-ink-soft">
-          Nothing is coming up.
+          {clientsWords.nothingIsComingUp}
         </p>
       )}
       <div>{add}</div>
       {past.length > 0 && (
         <section aria-labelledby="past">
           <h2 id="past" className="mt-3 mb-3 text-lead">
-            Past
+            {clientsWords.past}
           </h2>
           {list(past)}
         </section>
@@ -93,12 +90,12 @@ function OccasionRow({ clientId, occasion, shown }: OccasionRowProps) {
       </div>
       <div className="tabular max-lg:col-start-2">
         <p>
-          {levelWord(span.low)} to {levelWord(span.high)}
+          {sayWith(clientsWords.to, { low: levelWord(span.low), high: levelWord(span.high) })}
           {flags.length > 0 && `; ${flags.join(", ")}`}
         </p>
         <p className="text-tiny text-ink-soft">
-          {temperature}&nbsp;&deg;C, rain {Math.round(rain * 100)} %, wind {wind} m/s; {ground}
-          {onFoot > 0 && `, ${onFoot} minutes on foot`}
+          {sayWith(clientsWords.cRainWindMS, { temperature, rain: Math.round(rain * 100), wind, ground })}
+          {onFoot > 0 && sayWith(clientsWords.minutesOnFoot, { onFoot })}
         </p>
       </div>
       <div className="min-w-0 max-lg:col-start-2">
@@ -110,7 +107,7 @@ function OccasionRow({ clientId, occasion, shown }: OccasionRowProps) {
             <p className="truncate text-tiny text-ink-soft">{shown.base.name}</p>
           </>
         ) : (
-          <p className="text-ink-soft">no look yet</p>
+          <p className="text-ink-soft">{clientsWords.noLookYet}</p>
         )}
       </div>
       <div className="max-lg:col-start-2">
@@ -118,17 +115,17 @@ function OccasionRow({ clientId, occasion, shown }: OccasionRowProps) {
           <ButtonLink
             size="small"
             href={`/bench?client=${clientId}&look=${shown.record.id}`}
-            aria-label={`Open the look for ${name}`}
+            aria-label={sayWith(clientsWords.openTheLookFor, { name })}
           >
-            Open the look
+            {clientsWords.openTheLook}
           </ButtonLink>
         ) : (
           <ButtonLink
             size="small"
             href={`/bench?client=${clientId}&occasion=${id}`}
-            aria-label={`Lay out a look for ${name}`}
+            aria-label={sayWith(clientsWords.layOutALookFor, { name })}
           >
-            Lay out
+            {clientsWords.layOut}
           </ButtonLink>
         )}
       </div>

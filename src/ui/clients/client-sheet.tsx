@@ -1,16 +1,18 @@
 import Link from "next/link";
 import type { ReactNode } from "react";
 import type { ClientRecord } from "@/core/studio/client-record";
+import { sayWith } from "@/words/say";
+import { clientsWords } from "@/words/clients";
 import { ButtonLink } from "../kit/button";
 import { Page } from "../kit/page";
 
 /** The places of a client: what each is called, and where it stands below the client. */
 const places = [
-  { place: "bases", name: "Bases", at: "" },
-  { place: "occasions", name: "Occasions", at: "/occasions" },
-  { place: "figures", name: "Figures and limits", at: "/figures" },
-  { place: "rules", name: "Rule book", at: "/rules" },
-  { place: "journal", name: "Journal", at: "/journal" },
+  { place: "bases", name: clientsWords.bases, at: "" },
+  { place: "occasions", name: clientsWords.occasions, at: "/occasions" },
+  { place: "figures", name: clientsWords.figuresAndLimits, at: "/figures" },
+  { place: "rules", name: clientsWords.ruleBook, at: "/rules" },
+  { place: "journal", name: clientsWords.journal, at: "/journal" },
 ] as const;
 type ClientPlace = (typeof places)[number]["place"];
 
@@ -30,22 +32,24 @@ export function ClientSheet({ here, record: { client, notes }, counts, children 
       about={notes}
       actions={
         <>
-          <ButtonLink href={`/rail?client=${id}`}>See the rail</ButtonLink>
-          <ButtonLink href={`/sets?client=${id}`}>{`Sets (${counts.sets})`}</ButtonLink>
+          <ButtonLink href={`/rail?client=${id}`}>{clientsWords.seeTheRail}</ButtonLink>
+          <ButtonLink href={`/sets?client=${id}`}>
+            {sayWith(clientsWords.sets, { sets: counts.sets })}
+          </ButtonLink>
           {counts.bases === 0 ? (
             <ButtonLink look="strong" href={`/clients/${id}/bases/new`}>
-              Lay out a base
+              {clientsWords.layOutABase}
             </ButtonLink>
           ) : (
             <ButtonLink look="strong" href={`/bench?client=${id}`}>
-              Go to the bench
+              {clientsWords.goToTheBench}
             </ButtonLink>
           )}
         </>
       }
     >
       <nav
-        aria-label={`Places of ${name}`}
+        aria-label={sayWith(clientsWords.placesOf, { name })}
         className="mb-5 flex flex-wrap items-stretch gap-x-1 border-b border-rule-strong"
       >
         {places.map(({ place, name: called, at }) => (

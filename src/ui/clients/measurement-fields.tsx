@@ -4,6 +4,8 @@ import { useWatch } from "react-hook-form";
 import { bodyOf } from "@/core/body/body";
 import { measurementNames, measurements, type MeasurementName } from "@/core/body/measurements";
 import { bareLength } from "@/core/length/length";
+import { sayWith } from "@/words/say";
+import { clientsWords } from "@/words/clients";
 import { LengthField } from "../kit/form/number-fields";
 import { useLengthUnit } from "../kit/length-unit";
 import { soundMeasured } from "./sound-measured";
@@ -16,13 +18,13 @@ interface MeasurementFieldsProps {
 const groups = [
   {
     kind: "height",
-    title: "Heights",
-    about: "Above the floor, barefoot. What is left empty is estimated from the height.",
+    title: clientsWords.heights,
+    about: clientsWords.aboveTheFloorBarefootWhat,
   },
   {
     kind: "girth",
-    title: "Girths",
-    about: "Around the body. The leg's four girths are never guessed: without them a boot's fit is not read.",
+    title: clientsWords.girths,
+    about: clientsWords.aroundTheBodyTheLegs,
   },
 ] as const;
 
@@ -43,7 +45,9 @@ export function MeasurementFields({ active, onActive }: MeasurementFieldsProps) 
               .map((name) => {
                 const measure = body?.measures[name];
                 const guess =
-                  kind === "height" && measure?.estimated ? `est. ${bareLength(measure.cm, unit)}` : "";
+                  kind === "height" && measure?.estimated
+                    ? sayWith(clientsWords.est, { bareLength: bareLength(measure.cm, unit) })
+                    : "";
                 return (
                   <LengthField
                     key={name}

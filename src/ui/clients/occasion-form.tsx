@@ -5,6 +5,7 @@ import { dressCodeFlags, grounds, lights, type Occasion } from "@/core/piece/occ
 import { carriedNames } from "@/core/piece/carried";
 import { ladder } from "@/core/register/ladder";
 import type { Outcome } from "@/core/schema/outcome";
+import { clientsWords } from "@/words/clients";
 import { ChoiceField, TextField, wordsAsOptions } from "../kit/form/fields";
 import { WordsField } from "../kit/form/words-field";
 import { NumberField } from "../kit/form/number-fields";
@@ -30,34 +31,49 @@ export function OccasionForm({ id, version, clientId, initial, save, actions }: 
       onSave={save}
       then={() => `/clients/${clientId}/occasions`}
       deed="work"
-      saveLabel={id ? "Keep changes" : "Add occasion"}
-      savedSay="The occasion is kept."
+      saveLabel={id ? clientsWords.keepChanges : clientsWords.addOccasion}
+      savedSay={clientsWords.theOccasionIsKept}
       actions={actions}
     >
       <div className="grid max-w-[56rem] gap-6 border border-rule-strong bg-paper p-6">
         <div className="grid gap-4 sm:grid-cols-3">
-          <TextField name="occasion.name" label="Occasion" />
-          <TextField name="occasion.place" label="Place" />
-          <TextField name="occasion.day" label="Day" type="date" />
+          <TextField name="occasion.name" label={clientsWords.occasion} />
+          <TextField name="occasion.place" label={clientsWords.place} />
+          <TextField name="occasion.day" label={clientsWords.day} type="date" />
         </div>
         <fieldset>
-          <legend className="mb-2 font-serif text-lead">What it asks</legend>
+          <legend className="mb-2 font-serif text-lead">{clientsWords.whatItAsks}</legend>
           <div className="grid gap-4 sm:grid-cols-2">
-            <LevelField name="occasion.span.low" label="Lowest level" words={ladder} />
-            <LevelField name="occasion.span.high" label="Highest level" words={ladder} />
+            <LevelField name="occasion.span.low" label={clientsWords.lowestLevel} words={ladder} />
+            <LevelField name="occasion.span.high" label={clientsWords.highestLevel} words={ladder} />
           </div>
-          <WordsField name="occasion.flags" label="Dress code" words={dressCodeFlags} />
-          <WordsField name="occasion.mustCarry" label="Must carry" words={carriedNames} />
+          <WordsField name="occasion.flags" label={clientsWords.dressCode} words={dressCodeFlags} />
+          <WordsField name="occasion.mustCarry" label={clientsWords.mustCarry} words={carriedNames} />
         </fieldset>
         <fieldset>
-          <legend className="mb-2 font-serif text-lead">Weather and ground</legend>
+          <legend className="mb-2 font-serif text-lead">{clientsWords.weatherAndGround}</legend>
           <div className="grid grid-cols-2 gap-4 sm:grid-cols-3">
-            <NumberField name="occasion.temperature" label="Temperature" suffix="°C" empty={null} />
-            <NumberField name="occasion.rain" label="Chance of rain" suffix="%" scale={100} empty={null} />
-            <NumberField name="occasion.wind" label="Wind" suffix="m/s" empty={null} />
-            <ChoiceField name="occasion.ground" label="Ground" options={wordsAsOptions(grounds)} />
-            <ChoiceField name="occasion.light" label="Light" options={wordsAsOptions(lights)} />
-            <NumberField name="occasion.onFoot" label="Time on foot" suffix="min" empty={null} />
+            <NumberField
+              name="occasion.temperature"
+              label={clientsWords.temperature}
+              suffix="°C"
+              empty={null}
+            />
+            <NumberField
+              name="occasion.rain"
+              label={clientsWords.chanceOfRain}
+              suffix="%"
+              scale={100}
+              empty={null}
+            />
+            <NumberField name="occasion.wind" label={clientsWords.wind} suffix="m/s" empty={null} />
+            <ChoiceField
+              name="occasion.ground"
+              label={clientsWords.ground}
+              options={wordsAsOptions(grounds)}
+            />
+            <ChoiceField name="occasion.light" label={clientsWords.light} options={wordsAsOptions(lights)} />
+            <NumberField name="occasion.onFoot" label={clientsWords.timeOnFoot} suffix="min" empty={null} />
           </div>
         </fieldset>
       </div>

@@ -4,6 +4,8 @@ import Link from "next/link";
 import { useFormContext, useWatch } from "react-hook-form";
 import { readyBooks, type RuleBook } from "@/core/rule-book/rule-book";
 import { schoolNames, schoolQuestions } from "@/core/rule-book/schools";
+import { sayWith } from "@/words/say";
+import { clientsWords } from "@/words/clients";
 import { Segments } from "../kit/segments";
 
 interface RuleBookFieldsProps {
@@ -16,7 +18,7 @@ export function RuleBookFields({ clientId }: RuleBookFieldsProps) {
   const book = useWatch({ name: "ruleBook" }) as RuleBook;
   return (
     <fieldset>
-      <legend className="mb-1 font-serif text-lead">Rule book</legend>
+      <legend className="mb-1 font-serif text-lead">{clientsWords.ruleBook}</legend>
       {clientId === null ? <ReadyBooks book={book} /> : <Answers book={book} clientId={clientId} />}
     </fieldset>
   );
@@ -27,7 +29,7 @@ function ReadyBooks({ book }: { readonly book: RuleBook }) {
   const offered = readyBooks.some(({ name }) => name === book.name) ? readyBooks : [book, ...readyBooks];
   return (
     <Segments
-      label="Ready rule books"
+      label={clientsWords.readyRuleBooks}
       size="named"
       apart
       value={book.name}
@@ -48,13 +50,13 @@ function Answers({ book, clientId }: { readonly book: RuleBook; readonly clientI
   return (
     <div className="grid gap-2">
       <p className="text-ink-soft">
-        {book.name}, version {book.version}
-        {figures > 0 && `, ${figures} ${figures === 1 ? "figure" : "figures"} set otherwise`}.{" "}
+        {sayWith(clientsWords.version, { book: book.name, version: book.version })}
+        {figures > 0 && sayWith(clientsWords.figuresSetOtherwise, { figures })}.{" "}
         <Link
           href={`/clients/${clientId}/rules`}
           className="text-ink touch:inline-flex touch:min-h-11 touch:items-center underline decoration-rule-strong underline-offset-4"
         >
-          Open the rule book
+          {clientsWords.openTheRuleBook}
         </Link>
       </p>
       <dl className="grid grid-cols-2 gap-x-4 gap-y-0.5 text-tiny xl:grid-cols-3">

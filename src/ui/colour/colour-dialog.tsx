@@ -11,6 +11,7 @@ import { phrase } from "@/core/reading/phrase";
 import { readDressed } from "@/core/reading/read";
 import { lookUnder } from "@/core/reading/relit";
 import type { Finding } from "@/core/rules/finding";
+import { colourWords } from "@/words/colour";
 import { Dialog } from "../kit/dialog";
 import { useLengthUnit } from "../kit/length-unit";
 import { Mark, wordOf } from "../kit/marks";
@@ -39,8 +40,8 @@ export function ColourDialog({ open, onOpenChange, dressed, light, onLight }: Co
     <Dialog
       open={open}
       onOpenChange={onOpenChange}
-      title="Colours of the look"
-      about="By what is seen of each. Choose two to hear what they are to one another."
+      title={colourWords.coloursOfTheLook}
+      about={colourWords.byWhatIsSeenOf}
     >
       <ul className="grid gap-0.5">
         {shares.map(({ shade, share, pieces }) => (
@@ -68,19 +69,19 @@ export function ColourDialog({ open, onOpenChange, dressed, light, onLight }: Co
         {one && other ? (
           <Relation one={shadeOf(one)} other={shadeOf(other)} />
         ) : (
-          <p className="text-ink-soft">{one ? "Choose one more." : "None chosen yet."}</p>
+          <p className="text-ink-soft">{one ? colourWords.chooseOneMore : colourWords.noneChosenYet}</p>
         )}
       </div>
       <div className="mt-3 border-t border-rule pt-3">
         <div className="mb-2">
           <Segments
-            label="Light"
+            label={colourWords.light}
             size="normal"
             value={light}
             onChange={onLight}
             segments={lightNames.map((name) => ({
               value: name,
-              shown: name === "daylight" ? "Daylight" : "Warm evening light",
+              shown: name === "daylight" ? "Daylight" : colourWords.warmEveningLight,
             }))}
           />
         </div>
@@ -118,18 +119,18 @@ function ByEvening({ dressed }: { readonly dressed: Dressed }) {
   const day = find(readDressed(dressed).findings);
   const evening = find(readDressed(dress(lookUnder(dressed.look, "evening"))).findings);
   if (day.length === 0 && evening.length === 0)
-    return <p className="text-ink-soft">No two whites and no two darks touch, by day or by lamp.</p>;
+    return <p className="text-ink-soft">{colourWords.noTwoWhitesAndNo}</p>;
   return (
     <dl className="grid grid-cols-[6rem_minmax(0,1fr)] gap-x-2 gap-y-1">
       {[
-        { name: "By day", findings: day },
-        { name: "By lamp", findings: evening },
+        { name: colourWords.byDay, findings: day },
+        { name: colourWords.byLamp, findings: evening },
       ].map(({ name, findings }) => (
         <div key={name} className="contents">
           <dt className="text-ink-soft">{name}</dt>
           <dd>
             {findings.length === 0
-              ? "nothing to say of whites and darks"
+              ? colourWords.nothingToSayOfWhites
               : findings.map((finding, i) => (
                   <p key={i} className="flex gap-1.5">
                     <Mark of={finding.effect} className="mt-0.5 size-4 shrink-0" />

@@ -2,6 +2,8 @@ import { depthWord, temperatureWord } from "@/core/colour/bands";
 import { characterOf } from "@/core/colour/character";
 import { colourShares } from "@/core/dressing/colour-shares";
 import type { Dressed } from "@/core/dressing/dressed";
+import { sayWith } from "@/words/say";
+import { colourWords } from "@/words/colour";
 import { Hint } from "../kit/hint";
 
 interface PaletteStripProps {
@@ -17,7 +19,7 @@ export function PaletteStrip({ dressed, onOpen }: PaletteStripProps) {
   const depths = shares.filter(({ share }) => share >= 0.02).map(({ shade }) => shade.L);
   const families = new Set(shares.filter(({ share }) => share >= 0.02).map(({ family }) => family));
   return (
-    <Hint words="Colours of the look">
+    <Hint words={colourWords.coloursOfTheLook}>
       <button
         type="button"
         onClick={onOpen}
@@ -29,8 +31,11 @@ export function PaletteStrip({ dressed, onOpen }: PaletteStripProps) {
           ))}
         </span>
         <span className="tabular truncate">
-          {families.size === 1 ? "one colour" : `${families.size} colours`}, {rangeOf(depths)},{" "}
-          {temperatureWord(whole.temperature)} overall
+          {sayWith(colourWords.coloursOverall, {
+            size: families.size,
+            rangeOf: rangeOf(depths),
+            temperatureWord: temperatureWord(whole.temperature),
+          })}
         </span>
       </button>
     </Hint>

@@ -3,6 +3,7 @@ import { useEffect, useState } from "react";
 import { toast } from "sonner";
 import type { Wardrobe } from "@/core/studio/wardrobe";
 import type { Counsel } from "@/workers/counsel";
+import { benchWords } from "@/words/bench";
 
 /** A worker that knows the wardrobe, and may be asked about it. */
 export interface Advisor {
@@ -23,7 +24,7 @@ export function useCounsel(wardrobe: Wardrobe): Advisor | null {
     const worker = new Worker(new URL("../../workers/counsel.ts", import.meta.url), { type: "module" });
     const remote = wrap<Counsel>(worker);
     const fail = () => {
-      toast("Reading ahead stopped by itself and begins anew. The look is as it was.");
+      toast(benchWords.readingAheadStoppedByItself);
       setBegun((count) => count + 1);
     };
     worker.addEventListener("error", fail);

@@ -1,6 +1,8 @@
 import type { Dressed } from "@/core/dressing/dressed";
 import { sayLength, type LengthUnit } from "@/core/length/length";
 import { slotLabels } from "@/core/piece/slots";
+import { sayWith } from "@/words/say";
+import { drawingWords } from "@/words/drawing";
 
 /** A dressed look in words: the text equivalent of its drawing. */
 export function describeLook(dressed: Dressed, unit: LengthUnit): string {
@@ -10,6 +12,15 @@ export function describeLook(dressed: Dressed, unit: LengthUnit): string {
     .filter((worn) => worn.slot !== null)
     .map((worn) => `${slotLabels[worn.slot ?? "shoe"].toLowerCase()}: ${worn.piece.name}`)
     .join("; ");
-  const ends = hem === null ? "" : ` Hem ${sayLength(hem + lift, unit)} above the floor.`;
-  return `${look.client.name}, ${sayLength(dressed.body.height, unit)}, ${look.client.seated ? "seated, " : ""}in ${garments || "nothing yet"}.${accessories ? ` With ${accessories}.` : ""}${ends}`;
+  const sentences = [
+    sayWith(drawingWords.lookInWords, {
+      client: look.client.name,
+      height: sayLength(dressed.body.height, unit),
+      posture: look.client.seated ? "seated" : "standing",
+      garments: garments || drawingWords.nothingYet,
+    }),
+    accessories && sayWith(drawingWords.withAccessories, { accessories }),
+    hem !== null && sayWith(drawingWords.hemAboveFloor, { height: sayLength(hem + lift, unit) }),
+  ];
+  return sentences.filter(Boolean).join(" ");
 }

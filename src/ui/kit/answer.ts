@@ -1,9 +1,10 @@
 import { toast } from "sonner";
 import { refused, type Outcome } from "@/core/schema/outcome";
+import { kitWords } from "@/words/kit";
 import { signInBeside } from "./signed-out";
 
 /** What is said wherever the studio's server does not answer. */
-const silence = "The studio's server does not answer. What you typed is still here: try again in a moment.";
+const silence = kitWords.theStudiosServerDoesNot;
 
 /**
  * The server's answer; where none comes, a refusal that says so. Where the session has ended, one signs in beside

@@ -2,6 +2,7 @@
 
 import Link from "next/link";
 import { useRouter } from "next/navigation";
+import { kitWords } from "@/words/kit";
 import { Select } from "./select";
 
 /** More clients than this do not stand side by side: they are a list. */
@@ -21,10 +22,10 @@ export function ClientChoice({ clients, chosen, at }: ClientChoiceProps) {
     return (
       <span className="flex w-80 items-center gap-2">
         <span className="text-ink-soft" aria-hidden="true">
-          Client
+          {kitWords.client}
         </span>
         <Select
-          label="Client"
+          label={kitWords.client}
           value={chosen}
           options={clients}
           onChange={(id) => router.push(`${at}?client=${id}`)}
@@ -32,7 +33,7 @@ export function ClientChoice({ clients, chosen, at }: ClientChoiceProps) {
       </span>
     );
   return (
-    <div role="group" aria-label="Client" className="flex flex-wrap gap-1.5">
+    <div role="group" aria-label={kitWords.client} className="flex flex-wrap gap-1.5">
       {clients.map(({ id, name }) => (
         <Link
           key={id}

@@ -1,10 +1,12 @@
 import { scoring, verdicts, type Verdict } from "@/core/reading/verdict";
+import { sayWith } from "@/words/say";
+import { kitWords } from "@/words/kit";
 import { VerdictMark, wordOf } from "./marks";
 
 const meanings: Readonly<Record<Verdict, string>> = {
-  sings: `Everything works together, and the look is better for it: ${scoring.singsFrom} and more of 100.`,
-  sits: "It works. Nothing is wrong, though a small thing or two could be better.",
-  jars: "Something is wrong: change it, or say why it is right here.",
+  sings: sayWith(kitWords.everythingWorksTogetherAndThe, { singsFrom: scoring.singsFrom }),
+  sits: kitWords.itWorksNothingIsWrong,
+  jars: kitWords.somethingIsWrongChangeIt,
 };
 
 /** What the marks of a look mean. */

@@ -1,5 +1,6 @@
 import type { Verdict } from "@/core/reading/verdict";
 import type { Effect } from "@/core/rules/finding";
+import { kitWords } from "@/words/kit";
 
 /** Marks as cut into the edge of a pattern piece: notches for praise, a cross-cut for what jars. */
 const paths: Record<Verdict | Effect, string> = {
@@ -21,7 +22,7 @@ const words: Record<Verdict | Effect, string> = {
   rubs: "rubs",
   lifts: "lifts",
   note: "note",
-  unread: "not read",
+  unread: kitWords.notRead,
 };
 
 interface MarkProps {

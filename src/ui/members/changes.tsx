@@ -1,23 +1,24 @@
 import { format, parseISO } from "date-fns";
 import type { ChangeRecord } from "@/core/studio/member-record";
+import { membersWords } from "@/words/members";
 
 /** What the tables of the records are called here. */
 const recordWords: Readonly<Record<string, string>> = {
   bases: "base",
   clients: "client",
   declined: "no to",
-  gaps: "missing piece",
-  invitations: "invitation of",
+  gaps: membersWords.missingPiece,
+  invitations: membersWords.invitationOf,
   looks: "look",
-  measurements: "measure of",
+  measurements: membersWords.measureOf,
   memberships: "member",
   occasions: "occasion",
-  overrulings: "overruling of",
+  overrulings: membersWords.overrulingOf,
   pieces: "piece",
   set_templates: "template",
   sets: "set",
   studios: "studio",
-  wears: "wear of",
+  wears: membersWords.wearOf,
 };
 
 /** Who changed what, the last first; the whole list as a file. */
@@ -26,7 +27,7 @@ export function Changes({ changes }: { readonly changes: readonly ChangeRecord[]
     <section aria-labelledby="changes">
       <div className="mb-2 flex items-baseline justify-between gap-4">
         <h2 id="changes" className="text-lead">
-          Who changed what
+          {membersWords.whoChangedWhat}
         </h2>
         {/* A file, and no page: the browser keeps it. */}
         <a
@@ -34,7 +35,7 @@ export function Changes({ changes }: { readonly changes: readonly ChangeRecord[]
           download
           className="underline decoration-rule-strong underline-offset-2 hover:decoration-ink"
         >
-          All of it as a table
+          {membersWords.allOfItAsA}
         </a>
       </div>
       <ul className="border-t border-rule">
@@ -43,7 +44,7 @@ export function Changes({ changes }: { readonly changes: readonly ChangeRecord[]
             <time dateTime={at} className="tabular w-28 shrink-0 text-ink-soft">
               {format(parseISO(at), "d MMM, HH:mm")}
             </time>
-            <span className="w-32 shrink-0">{by ?? "the studio itself"}</span>
+            <span className="w-32 shrink-0">{by ?? membersWords.theStudioItself}</span>
             <span className="min-w-0 flex-1">
               {deed} {recordWords[record] ?? record}{" "}
               <span className="font-medium">{name.replaceAll("_", " ")}</span>

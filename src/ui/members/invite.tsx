@@ -5,6 +5,8 @@ import { useState } from "react";
 import { format, parseISO } from "date-fns";
 import type { InvitationRecord } from "@/core/studio/member-record";
 import { roles, type Role } from "@/core/studio/roles";
+import { sayWith } from "@/words/say";
+import { membersWords } from "@/words/members";
 import { granted } from "../kit/answer";
 import { Button } from "../kit/button";
 import { ChoiceField, TextField, wordsAsOptions } from "../kit/form/fields";
@@ -25,7 +27,7 @@ export function Invite({ invitations, invite, withdraw }: InviteProps) {
   return (
     <section aria-labelledby="invite">
       <h2 id="invite" className="mb-2 text-lead">
-        Invite somebody
+        {membersWords.inviteSomebody}
       </h2>
       <RecordForm
         key={turn}
@@ -42,16 +44,16 @@ export function Invite({ invitations, invite, withdraw }: InviteProps) {
           return { ok: true, value: null };
         }}
         then={() => null}
-        saveLabel="Make the link"
+        saveLabel={membersWords.makeTheLink}
       >
         <div className="grid gap-4 sm:grid-cols-[minmax(0,1fr)_12rem]">
-          <TextField name="email" label="Email" type="email" />
-          <ChoiceField name="role" label="Role" options={wordsAsOptions(roles)} />
+          <TextField name="email" label={membersWords.email} type="email" />
+          <ChoiceField name="role" label={membersWords.role} options={wordsAsOptions(roles)} />
         </div>
       </RecordForm>
       {link && (
         <p role="status" className="mt-3 border-l-2 border-rule-strong pl-3">
-          Send this link; it holds once, and for a week: <code className="break-all">{link}</code>
+          {membersWords.sendThisLinkItHolds} <code className="break-all">{link}</code>
         </p>
       )}
       {invitations.length > 0 && (
@@ -59,18 +61,18 @@ export function Invite({ invitations, invite, withdraw }: InviteProps) {
           {invitations.map(({ id, email, role, expiresAt }) => (
             <li key={id} className="flex flex-wrap items-center gap-x-4 border-b border-rule py-1">
               <span className="min-w-48 flex-1">
-                {email} <span className="text-ink-soft">as {role}</span>
+                {email} <span className="text-ink-soft">{sayWith(membersWords.as, { role })}</span>
               </span>
               <span className="text-tiny text-ink-soft">
-                holds until {format(parseISO(expiresAt), "d MMM")}
+                {sayWith(membersWords.holdsUntil, { day: format(parseISO(expiresAt), "d MMM") })}
               </span>
               <Button
                 look="quiet"
                 size="touch"
-                aria-label={`Take back the invitation of ${email}`}
+                aria-label={sayWith(membersWords.takeBackTheInvitationOf, { email })}
                 onClick={() => void granted(() => withdraw({ id })).then((done) => done && router.refresh())}
               >
-                Take back
+                {membersWords.takeBack}
               </Button>
             </li>
           ))}

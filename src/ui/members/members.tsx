@@ -5,6 +5,8 @@ import type { InvitationRecord, MemberRecord, ChangeRecord, ProposedStep } from 
 import type { Outcome } from "@/core/schema/outcome";
 import type { PasswordChange, SecondStepSetUp } from "@/core/schema/forms/member-form";
 import { allowed, deeds, mayDo, roles, type Role } from "@/core/studio/roles";
+import { sayWith } from "@/words/say";
+import { membersWords } from "@/words/members";
 import { granted } from "../kit/answer";
 import { Button } from "../kit/button";
 import { Page } from "../kit/page";
@@ -48,12 +50,12 @@ export function Members(props: MembersProps) {
   const { self, sessions, secondStep, members, invitations, changes, studios, actions } = props;
   const leads = useMay("lead");
   return (
-    <Page title="Members" about="Who works in this studio, what each may do, and where you are signed in.">
+    <Page title={membersWords.members} about={membersWords.whoWorksInThisStudio}>
       <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1fr)_20rem]">
         <div className="grid content-start gap-8">
           <section aria-labelledby="who">
             <h2 id="who" className="mb-2 text-lead">
-              Who works here
+              {membersWords.whoWorksHere}
             </h2>
             <ul className="border-t border-rule-strong">
               {members.map((member) => (
@@ -99,13 +101,13 @@ function MemberRow({ member, isSelf, actions }: MemberRowProps) {
     <li className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-rule py-2">
       <span className="min-w-48 flex-1">
         <span className="font-medium">{name}</span>
-        {isSelf && <span className="text-ink-soft">, you</span>}
+        {isSelf && <span className="text-ink-soft">{membersWords.you}</span>}
         <span className="block text-tiny text-ink-soft">{email}</span>
       </span>
       {leads ? (
         <div className="w-36">
           <Select
-            label={`Role of ${name}`}
+            label={sayWith(membersWords.roleOf, { name })}
             value={role}
             options={roles.map((each) => ({ id: each, name: each }))}
             onChange={(next) => void then(() => actions.changeRole({ userId, role: next as Role }))}
@@ -119,18 +121,18 @@ function MemberRow({ member, isSelf, actions }: MemberRowProps) {
           <Button
             look="quiet"
             size="touch"
-            aria-label={`Sign ${name} out everywhere`}
+            aria-label={sayWith(membersWords.signOutEverywhere, { name })}
             onClick={() => void then(() => actions.signOut({ userId }))}
           >
-            Sign out
+            {membersWords.signOut}
           </Button>
           <Button
             look="quiet"
             size="touch"
-            aria-label={`Remove ${name}`}
+            aria-label={sayWith(membersWords.remove, { name })}
             onClick={() => void then(() => actions.dismiss({ userId }))}
           >
-            Remove
+            {membersWords.removeLabel}
           </Button>
         </span>
       )}
@@ -143,12 +145,12 @@ function RoleTable() {
   return (
     <section aria-labelledby="may">
       <h2 id="may" className="mb-2 text-lead">
-        What each may do
+        {membersWords.whatEachMayDo}
       </h2>
       <table className="w-full border-t border-rule-strong text-left">
         <thead>
           <tr className="border-b border-rule text-tiny text-ink-soft">
-            <th className="py-1 font-normal">May</th>
+            <th className="py-1 font-normal">{membersWords.may}</th>
             {roles.map((role) => (
               <th key={role} className="w-20 py-1 text-center font-normal">
                 {role}
@@ -162,7 +164,7 @@ function RoleTable() {
               <td className="py-1.5 pr-4">{allowed[deed].say}</td>
               {roles.map((role) => (
                 <td key={role} className="text-center">
-                  {mayDo(role, deed) ? "yes" : <span className="text-ink-soft">no</span>}
+                  {mayDo(role, deed) ? "yes" : <span className="text-ink-soft">{membersWords.no}</span>}
                 </td>
               ))}
             </tr>

@@ -5,6 +5,8 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
 import type { Role } from "@/core/studio/roles";
+import { sayWith } from "@/words/say";
+import { membersWords } from "@/words/members";
 import { granted } from "../kit/answer";
 import { Button } from "../kit/button";
 import { TextField } from "../kit/form/fields";
@@ -32,10 +34,10 @@ export function OwnAccount({ self, sessions, secondStep, studios, actions }: Own
   const router = useRouter();
   const [turn, setTurn] = useState(0);
   return (
-    <aside className="grid content-start gap-8" aria-label="Your account">
+    <aside className="grid content-start gap-8" aria-label={membersWords.yourAccount}>
       <section aria-labelledby="sessions">
         <h2 id="sessions" className="mb-2 text-lead">
-          Where you are signed in
+          {membersWords.whereYouAreSignedIn}
         </h2>
         <ul className="border-t border-rule">
           {sessions.map(({ id, device, usedAt }) => (
@@ -44,19 +46,19 @@ export function OwnAccount({ self, sessions, secondStep, studios, actions }: Own
                 {device}
                 <span className="block text-tiny text-ink-soft">
                   {id === self.sessionId
-                    ? "here, now"
-                    : `last used ${formatDistanceToNow(parseISO(usedAt))} ago`}
+                    ? membersWords.hereNow
+                    : sayWith(membersWords.lastUsedAgo, { span: formatDistanceToNow(parseISO(usedAt)) })}
                 </span>
               </span>
               {id !== self.sessionId && (
                 <Button
                   look="quiet"
-                  aria-label={`Sign out on ${device}`}
+                  aria-label={sayWith(membersWords.signOutOn, { device })}
                   onClick={() =>
                     void granted(() => actions.endSession({ id })).then((done) => done && router.refresh())
                   }
                 >
-                  Sign out
+                  {membersWords.signOut}
                 </Button>
               )}
             </li>
@@ -67,13 +69,13 @@ export function OwnAccount({ self, sessions, secondStep, studios, actions }: Own
             className="mt-2"
             onClick={() => void granted(() => actions.endOthers({})).then((done) => done && router.refresh())}
           >
-            Sign out everywhere but here
+            {membersWords.signOutEverywhereButHere}
           </Button>
         )}
       </section>
       <section aria-labelledby="password">
         <h2 id="password" className="mb-2 text-lead">
-          Password
+          {membersWords.password}
         </h2>
         <RecordForm
           key={turn}
@@ -85,18 +87,18 @@ export function OwnAccount({ self, sessions, secondStep, studios, actions }: Own
           then={() => null}
           onKept={() => {
             setTurn((count) => count + 1);
-            toast("The new password holds. You are signed out everywhere else.");
+            toast(membersWords.theNewPasswordHoldsYou);
             router.refresh();
           }}
-          saveLabel="Change it"
+          saveLabel={membersWords.changeIt}
         >
           <div className="grid gap-4">
-            <TextField name="password" label="Password now" type="password" />
+            <TextField name="password" label={membersWords.passwordNow} type="password" />
             <TextField
               name="next"
-              label="New password"
+              label={membersWords.newPassword}
               type="password"
-              help="Three or four words that do not belong together."
+              help={membersWords.threeOrFourWordsThat}
             />
           </div>
         </RecordForm>
@@ -105,7 +107,7 @@ export function OwnAccount({ self, sessions, secondStep, studios, actions }: Own
       {studios.length > 1 && (
         <section aria-labelledby="studios">
           <h2 id="studios" className="mb-2 text-lead">
-            Your studios
+            {membersWords.yourStudios}
           </h2>
           <ul className="grid gap-1">
             {studios.map(({ studioId, studioName }) => (
@@ -117,7 +119,7 @@ export function OwnAccount({ self, sessions, secondStep, studios, actions }: Own
                     )
                   }
                 >
-                  Go to {studioName}
+                  {sayWith(membersWords.goTo, { studioName })}
                 </Button>
               </li>
             ))}

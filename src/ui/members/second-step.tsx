@@ -5,6 +5,8 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
 import type { ProposedStep } from "@/core/studio/member-record";
+import { sayWith } from "@/words/say";
+import { membersWords } from "@/words/members";
 import { answerOf, sayFaults } from "../kit/answer";
 import { Button } from "../kit/button";
 import { Dialog } from "../kit/dialog";
@@ -44,22 +46,27 @@ export function SecondStep({ step, actions }: SecondStepProps) {
   return (
     <section aria-labelledby="second-step">
       <h2 id="second-step" className="mb-2 text-lead">
-        A second step
+        {membersWords.aSecondStep}
       </h2>
       <p className="mb-3 text-ink-soft">
         {step
-          ? `Since ${format(parseISO(step.begunAt), "d MMMM yyyy")} you sign in with a code from your phone as well. ${sayLeft(step.spare)}`
-          : "A code from an app on your phone, asked for beside the password: whoever finds out the one has not got the other."}
+          ? sayWith(membersWords.sinceYouSignInWith, {
+              day: format(parseISO(step.begunAt), "d MMMM yyyy"),
+              spare: sayLeft(step.spare),
+            })
+          : membersWords.aCodeFromAnApp}
       </p>
       <div className="flex flex-wrap gap-2">
-        <Button onClick={() => void propose()}>{step ? "Set it up anew" : "Set it up"}</Button>
-        {step && <Button onClick={() => setDropping(true)}>Give it up</Button>}
+        <Button onClick={() => void propose()}>
+          {step ? membersWords.setItUpAnew : membersWords.setItUp}
+        </Button>
+        {step && <Button onClick={() => setDropping(true)}>{membersWords.giveItUp}</Button>}
       </div>
       <Dialog
         open={proposed !== null}
         onOpenChange={() => setProposed(null)}
-        title="A code from your phone"
-        about="Open the app on your phone that makes such codes, and let it take this picture. It then shows six digits, new ones every half minute."
+        title={membersWords.aCodeFromYourPhone}
+        about={membersWords.openTheAppOnYour}
       >
         {proposed && (
           <>
@@ -78,11 +85,11 @@ export function SecondStep({ step, actions }: SecondStepProps) {
                 return { ok: true, value: null };
               }}
               then={() => null}
-              saveLabel="Ask for it from now on"
+              saveLabel={membersWords.askForItFromNow}
             >
               <div className="grid gap-4">
-                <TextField name="code" label="The six digits now" autoComplete="one-time-code" />
-                <TextField name="ownPassword" label="Your password" type="password" />
+                <TextField name="code" label={membersWords.theSixDigitsNow} autoComplete="one-time-code" />
+                <TextField name="ownPassword" label={membersWords.yourPassword} type="password" />
               </div>
             </RecordForm>
           </>
@@ -94,8 +101,8 @@ export function SecondStep({ step, actions }: SecondStepProps) {
           setSpares(null);
           router.refresh();
         }}
-        title="Spare codes"
-        about="Write them down and keep them apart from your phone: each signs you in once without it. They are not shown again."
+        title={membersWords.spareCodes}
+        about={membersWords.writeThemDownAndKeep}
       >
         <ul className="tabular mb-5 grid grid-cols-2 gap-x-6 gap-y-1 border-y border-rule py-3">
           {spares?.map((code) => (
@@ -111,14 +118,14 @@ export function SecondStep({ step, actions }: SecondStepProps) {
             router.refresh();
           }}
         >
-          I have written them down
+          {membersWords.iHaveWrittenThemDown}
         </Button>
       </Dialog>
       <Dialog
         open={isDropping}
         onOpenChange={setDropping}
-        title="Give the second step up"
-        about="Your password alone signs you in from then on; the spare codes no longer hold."
+        title={membersWords.giveTheSecondStepUp}
+        about={membersWords.yourPasswordAloneSignsYou}
       >
         <RecordForm
           initial={{ ownPassword: "" }}
@@ -132,9 +139,9 @@ export function SecondStep({ step, actions }: SecondStepProps) {
             setDropping(false);
             router.refresh();
           }}
-          saveLabel="Give it up"
+          saveLabel={membersWords.giveItUp}
         >
-          <TextField name="ownPassword" label="Your password" type="password" />
+          <TextField name="ownPassword" label={membersWords.yourPassword} type="password" />
         </RecordForm>
       </Dialog>
     </section>
@@ -142,8 +149,8 @@ export function SecondStep({ step, actions }: SecondStepProps) {
 }
 
 function sayLeft(spare: number): string {
-  if (spare === 0) return "No spare code is left: set it up anew for eight more.";
-  return spare === 1 ? "One spare code is left." : `${spare} spare codes are left.`;
+  if (spare === 0) return membersWords.noSpareCodeIsLeft;
+  return spare === 1 ? membersWords.oneSpareCodeIsLeft : sayWith(membersWords.spareCodesAreLeft, { spare });
 }
 
 /** The secret as a picture for a phone's camera, as letters to be typed, and as a link where the app is right here. */
@@ -156,18 +163,18 @@ function Picture({ step: { secret, address, picture } }: { readonly step: Propos
         viewBox={`${-quiet} ${-quiet} ${side} ${side}`}
         className="size-44 border border-rule bg-white"
         role="img"
-        aria-label="The picture that your phone takes"
+        aria-label={membersWords.thePictureThatYourPhone}
         shapeRendering="crispEdges"
       >
         <path d={picture.path} fill="#000" />
       </svg>
       <div className="grid gap-3">
         <p>
-          <span className="block text-ink-soft">Or type this into the app:</span>
+          <span className="block text-ink-soft">{membersWords.orTypeThisIntoThe}</span>
           <span className="tabular block font-medium tracking-wide">{secret.match(/.{4}/g)?.join(" ")}</span>
         </p>
         <a href={address} className="underline decoration-rule-strong underline-offset-4">
-          The app is on this device
+          {membersWords.theAppIsOnThis}
         </a>
       </div>
     </div>

@@ -1,5 +1,7 @@
 import { sayLength, type LengthUnit } from "@/core/length/length";
 import type { Piece } from "@/core/piece/piece";
+import { sayWith } from "@/words/say";
+import { piecesWords } from "@/words/pieces";
 import { drawingOf } from "../drawing/kinds";
 
 /** The figures of a piece that matter at a glance, in a few words. */
@@ -14,10 +16,12 @@ export function captionOf(piece: Piece, unit: LengthUnit): string {
 
 function unsaidOf({ unsaid }: Piece): string {
   if (unsaid.length === 0) return "";
-  return unsaid.length === 1 ? "1 measure not said" : `${unsaid.length} measures not said`;
+  return unsaid.length === 1
+    ? piecesWords.n1MeasureNotSaid
+    : sayWith(piecesWords.measuresNotSaid, { unsaidCount: unsaid.length });
 }
 
 function metalOf(piece: Piece): string {
   if (piece.metal === "none") return "";
-  return piece.metal === "unknown" ? "metal not recorded" : piece.metal;
+  return piece.metal === "unknown" ? piecesWords.metalNotRecorded : piece.metal;
 }

@@ -6,6 +6,8 @@ import { useFieldArray, useFormContext, useWatch } from "react-hook-form";
 import { sayRelation } from "@/core/colour/say-relation";
 import { shadeOf } from "@/core/colour/shade";
 import { swatchRoles, type Swatch, type SwatchRole } from "@/core/piece/swatch";
+import { sayWith } from "@/words/say";
+import { piecesWords } from "@/words/pieces";
 import { sayShade } from "../colour/shade-words";
 import { Button } from "../kit/button";
 import { ColourField } from "../kit/form/colour-field";
@@ -36,11 +38,8 @@ export function ColourList() {
   const fault = getFieldState("piece.swatches", formState).error?.message;
   return (
     <fieldset id={fieldId("piece.swatches")} tabIndex={-1}>
-      <legend className="mb-1 font-serif text-lead">Colours</legend>
-      <p className="mb-2 text-ink-soft">
-        Shares of what is seen make 100 %: the first colour gives way to the others. The reverse is the inside
-        of the cloth and counts apart.
-      </p>
+      <legend className="mb-1 font-serif text-lead">{piecesWords.colours}</legend>
+      <p className="mb-2 text-ink-soft">{piecesWords.sharesOfWhatIsSeen}</p>
       {fault && <p className="mb-2 font-medium text-thread">{fault}</p>}
       <div className="grid gap-2">
         {fields.map((field, i) => (
@@ -48,10 +47,10 @@ export function ColourList() {
             key={field.id}
             className="grid grid-cols-2 sm:grid-cols-[11rem_6rem_9rem_auto] items-start gap-3"
           >
-            <ColourField name={`piece.swatches.${i}.hex`} label="Colour" />
+            <ColourField name={`piece.swatches.${i}.hex`} label={piecesWords.colour} />
             <NumberField
               name={`piece.swatches.${i}.share`}
-              label="Share"
+              label={piecesWords.share}
               suffix="%"
               scale={100}
               empty={null}
@@ -59,7 +58,7 @@ export function ColourList() {
             />
             <ChoiceField
               name={`piece.swatches.${i}.role`}
-              label="Where it is"
+              label={piecesWords.whereItIs}
               options={swatchRoles.map((role) => ({ value: role, label: roleLabels[role] }))}
             />
             {fields.length > 1 && (
@@ -71,7 +70,7 @@ export function ColourList() {
                   giveFirstTheRest();
                 }}
               >
-                Remove
+                {piecesWords.remove}
               </Button>
             )}
           </div>
@@ -87,7 +86,7 @@ export function ColourList() {
             giveFirstTheRest();
           }}
         >
-          Add a colour
+          {piecesWords.addAColour}
         </Button>
       )}
     </fieldset>
@@ -113,14 +112,12 @@ function OwnRelations() {
   if (!ground) return null;
   return (
     <ul className="tabular mt-2 text-tiny text-ink-soft">
-      <li>
-        {ground.hex} is {sayShade(ground)}.
-      </li>
+      <li>{sayWith(piecesWords.is, { hex: ground.hex, ground: sayShade(ground) })}</li>
       {others.map((shade, i) => {
         const { name, why } = sayRelation(ground, shade);
         return (
           <li key={i}>
-            {shade.hex} is {sayShade(shade)}; to the first, {name}: {why}
+            {sayWith(piecesWords.isToTheFirst, { hex: shade.hex, shade: sayShade(shade), name, why })}
           </li>
         );
       })}

@@ -2,6 +2,7 @@
 
 import type { Field } from "@/core/piece/field";
 import { kinds, type Kind } from "@/core/piece/kinds";
+import { piecesWords } from "@/words/pieces";
 import { ChoiceField, FlagField, wordsAsOptions } from "../kit/form/fields";
 import { LengthField, NumberField } from "../kit/form/number-fields";
 
@@ -10,7 +11,7 @@ export function FigureFields({ kind }: { readonly kind: Kind }) {
   const fields: Readonly<Record<string, Field>> = kinds[kind].figures;
   return (
     <fieldset>
-      <legend className="mb-2 font-serif text-lead">Figures</legend>
+      <legend className="mb-2 font-serif text-lead">{piecesWords.figures}</legend>
       <div className="grid grid-cols-2 gap-3 xl:grid-cols-4">
         {Object.entries(fields).map(([name, field]) => (
           <FigureField key={name} name={`piece.figures.${name}`} field={field} />
@@ -28,7 +29,7 @@ function FigureField({ name, field }: { readonly name: string; readonly field: F
     case "flag":
       return <FlagField {...shared} className="self-end" />;
     case "number": {
-      const placeholder = field.optional ? "none" : "not said";
+      const placeholder = field.optional ? "none" : piecesWords.notSaidWord;
       return field.unit === "cm" ? (
         <LengthField {...shared} empty={null} placeholder={placeholder} />
       ) : (

@@ -2,6 +2,7 @@
 
 import { useController, type FieldError } from "react-hook-form";
 import { ladder, spanAround, type RegisterSpan } from "@/core/register/ladder";
+import { piecesWords } from "@/words/pieces";
 import { LevelChoice } from "../kit/form/level-field";
 
 /** Where a piece is at home: not said, or a level and how far it reaches to either side. */
@@ -21,8 +22,8 @@ export function LevelSpanField({ name }: { readonly name: string }) {
         {...ends}
         ref={ref}
         name={name}
-        label="Level"
-        none="Not said"
+        label={piecesWords.level}
+        none={piecesWords.notSaid}
         value={span?.centre ?? null}
         fault={faults?.message ?? faults?.centre?.message}
         onChange={(centre) => field.onChange(centre === null ? null : spanAround(centre, span))}
@@ -32,7 +33,7 @@ export function LevelSpanField({ name }: { readonly name: string }) {
           <LevelChoice
             {...ends}
             name={`${name}.low`}
-            label="Lowest level"
+            label={piecesWords.lowestLevel}
             value={span.low}
             fault={faults?.low?.message}
             onChange={(low) => field.onChange({ ...span, low })}
@@ -40,7 +41,7 @@ export function LevelSpanField({ name }: { readonly name: string }) {
           <LevelChoice
             {...ends}
             name={`${name}.high`}
-            label="Highest level"
+            label={piecesWords.highestLevel}
             value={span.high}
             fault={faults?.high?.message}
             onChange={(high) => field.onChange({ ...span, high })}

@@ -1,6 +1,7 @@
 "use client";
 
 import type { Outcome } from "@/core/schema/outcome";
+import { piecesWords } from "@/words/pieces";
 import { Button } from "../kit/button";
 import { useBringBack } from "../kit/use-bring-back";
 
@@ -15,9 +16,9 @@ export function PieceAway({ id, name, move }: PieceAwayProps) {
   const bringBack = useBringBack();
   return (
     <p className="mb-4 flex flex-wrap items-center gap-3 border border-dashed border-rule-strong bg-paper px-4 py-2">
-      This piece is in the archive: no look, set or search uses it.
+      {piecesWords.thisPieceIsInThe}
       <Button size="touch" onClick={() => void bringBack(name, () => move({ id, away: false }))}>
-        Bring it back
+        {piecesWords.bringItBack}
       </Button>
     </p>
   );

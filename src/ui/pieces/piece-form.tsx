@@ -7,6 +7,7 @@ import { completed, unsaidFigures } from "@/core/piece/as-said";
 import type { Piece } from "@/core/piece/piece";
 import type { Outcome } from "@/core/schema/outcome";
 import { pieceInput, pieceStates, type PieceDraft, type PieceRecord } from "@/core/studio/piece-record";
+import { piecesWords } from "@/words/pieces";
 import { Plate } from "../drawing/plate";
 import { ChoiceField, TextField, wordsAsOptions } from "../kit/form/fields";
 import { controlOf, Field } from "../kit/form/field";
@@ -41,8 +42,8 @@ export function PieceForm({ record, owners, owner, save, actions }: PieceFormPro
       onSave={save}
       then={() => (owner ? `/rail?client=${owner}` : "/rail")}
       deed="work"
-      saveLabel={record ? "Keep changes" : "Add piece"}
-      savedSay="The piece is on the rail."
+      saveLabel={record ? piecesWords.keepChanges : piecesWords.addPiece}
+      savedSay={piecesWords.thePieceIsOnThe}
       actions={actions}
     >
       <div className="grid grid-cols-[minmax(0,1fr)] gap-6 lg:grid-cols-[20rem_minmax(0,1fr)]">
@@ -50,14 +51,14 @@ export function PieceForm({ record, owners, owner, save, actions }: PieceFormPro
         <div className="grid grid-cols-[minmax(0,1fr)] content-start gap-7">
           <div className="grid grid-cols-2 gap-3 xl:grid-cols-4">
             {record ? null : <KindField />}
-            <TextField name="piece.name" label="Name" className={record ? "col-span-2" : ""} />
+            <TextField name="piece.name" label={piecesWords.name} className={record ? "col-span-2" : ""} />
             <ChoiceField
               name="clientId"
-              label="Owner"
-              none="Studio kit"
+              label={piecesWords.owner}
+              none={piecesWords.studioKit}
               options={owners.map(({ id, name }) => ({ value: id, label: name }))}
             />
-            <ChoiceField name="state" label="State" options={wordsAsOptions(pieceStates)} />
+            <ChoiceField name="state" label={piecesWords.state} options={wordsAsOptions(pieceStates)} />
           </div>
           <ColourList />
           <Figures />
@@ -73,7 +74,7 @@ function newPiece(kind: Kind): PieceDraft {
     kind,
     name: "",
     swatches: [{ hex: "#6b6f75", share: 1, role: "ground" }],
-    finish: "matte smooth",
+    finish: piecesWords.matteSmooth,
     secondFinish: null,
     cloth: null,
     pattern: "plain",
@@ -97,9 +98,9 @@ function KindField() {
   const { setValue } = useFormContext();
   const kind = useWatch({ name: "piece.kind" }) as Kind;
   return (
-    <Field name="piece.kind" label="Kind">
+    <Field name="piece.kind" label={piecesWords.kind}>
       <Select
-        label="Kind"
+        label={piecesWords.kind}
         control={controlOf("piece.kind", undefined, undefined)}
         value={kind}
         onChange={(chosen) => {
@@ -124,7 +125,7 @@ function Preview() {
         <Plate piece={piece} className="h-72 w-full p-4" />
       ) : (
         <p className="flex h-72 items-center justify-center p-6 text-center text-ink-soft">
-          The plate is drawn when every figure and colour can be read.
+          {piecesWords.thePlateIsDrawnWhen}
         </p>
       )}
       <p className="tabular border-t border-rule px-3 py-2 text-ink-soft">

@@ -3,6 +3,8 @@
 import { useRouter } from "next/navigation";
 import type { Outcome } from "@/core/schema/outcome";
 import { purgeTimes } from "@/core/studio/put-away";
+import { sayWith } from "@/words/say";
+import { putAwayWords } from "@/words/put-away";
 import { granted } from "../kit/answer";
 import { useMay } from "../kit/role";
 import { Select } from "../kit/select";
@@ -21,14 +23,17 @@ export function PurgeTime({ days, save }: PurgeTimeProps) {
   };
   return (
     <div className="grid w-44 gap-0.5">
-      <span className="text-tiny text-ink-soft">Gone for good</span>
+      <span className="text-tiny text-ink-soft">{putAwayWords.goneForGood}</span>
       <Select
-        label="Gone for good"
+        label={putAwayWords.goneForGood}
         value={String(days ?? "")}
         onChange={(chosen) => void choose(chosen)}
         options={[
           { id: "", name: "never" },
-          ...purgeTimes.map((each) => ({ id: String(each), name: `after ${each} days` })),
+          ...purgeTimes.map((each) => ({
+            id: String(each),
+            name: sayWith(putAwayWords.afterDays, { days: each }),
+          })),
         ]}
       />
     </div>

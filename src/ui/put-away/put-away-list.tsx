@@ -3,6 +3,8 @@
 import { format, parseISO } from "date-fns";
 import type { Outcome } from "@/core/schema/outcome";
 import type { PutAwayRecord } from "@/core/studio/put-away";
+import { sayWith } from "@/words/say";
+import { putAwayWords } from "@/words/put-away";
 import { Button } from "../kit/button";
 import { Empty, Page } from "../kit/page";
 import { PurgeTime, type PurgeTimeProps } from "./purge-time";
@@ -21,17 +23,17 @@ export function PutAwayList({ records, purgeAfter, savePurgeTime, bringBack }: P
   const takeBack = useBringBack();
   if (records.length === 0)
     return (
-      <Page title="Archive">
-        <Empty say="The archive is empty. What you archive is listed here, and can be brought back from here." />
+      <Page title={putAwayWords.archive}>
+        <Empty say={putAwayWords.theArchiveIsEmptyWhat} />
       </Page>
     );
   return (
     <Page
-      title="Archive"
+      title={putAwayWords.archive}
       about={
         purgeAfter === null
-          ? "Nothing here is lost: each comes back as it was, where it was."
-          : `Each comes back as it was, where it was, for ${purgeAfter} days. What is still worn in a look or kept in a set stays.`
+          ? putAwayWords.nothingHereIsLostEach
+          : sayWith(putAwayWords.eachComesBackAsIt, { purgeAfter })
       }
       actions={<PurgeTime days={purgeAfter} save={savePurgeTime} />}
     >
@@ -49,12 +51,12 @@ export function PutAwayList({ records, purgeAfter, savePurgeTime, bringBack }: P
             </time>
             <Button
               size="touch"
-              aria-label={`Bring back ${record.name}`}
+              aria-label={sayWith(putAwayWords.bringBack, { record: record.name })}
               onClick={() =>
                 void takeBack(record.name, () => bringBack({ kind: record.kind, id: record.id }))
               }
             >
-              Bring back
+              {putAwayWords.bringBackLabel}
             </Button>
           </li>
         ))}

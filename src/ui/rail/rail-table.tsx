@@ -10,6 +10,7 @@ import { useEffect, useLayoutEffect, useMemo, useRef, useState } from "react";
 import { levelWord } from "@/core/register/ladder";
 import type { PieceRecord } from "@/core/studio/piece-record";
 import { familiesOf, type RailOrder } from "@/core/studio/rail";
+import { railWords } from "@/words/rail";
 import { Plate } from "../drawing/plate";
 import { useLengthUnit } from "../kit/length-unit";
 import { SwatchStrip } from "../kit/swatches";
@@ -190,7 +191,7 @@ function useColumns(nameOf: RailTableProps["nameOf"]) {
           header: "Level",
           cell: ({ getValue }) => {
             const level = getValue();
-            if (level === null) return <span className="text-ink-soft">not said</span>;
+            if (level === null) return <span className="text-ink-soft">{railWords.notSaid}</span>;
             return (
               <span className="tabular">
                 {level} <span className="text-ink-soft">{levelWord(level)}</span>

@@ -4,6 +4,8 @@ import { useQueryStates } from "nuqs";
 import { useCallback } from "react";
 import { slotLabels } from "@/core/piece/slots";
 import { shelves, studioKit, type RailWindow, type Shelf } from "@/core/studio/rail";
+import { sayWith } from "@/words/say";
+import { railWords } from "@/words/rail";
 import { ButtonLink } from "../kit/button";
 import { Empty, Page } from "../kit/page";
 import { Select } from "../kit/select";
@@ -22,7 +24,7 @@ interface RailProps {
 }
 
 const shelfNames: Record<Shelf, string> = {
-  all: "all kinds",
+  all: railWords.allKinds,
   garments: "garments",
   accessories: "accessories",
   ...slotLabels,
@@ -33,30 +35,28 @@ function Pieces({ clients, isEmpty, first, look }: RailProps) {
   const owner = query.client;
   const { count, pieces, reach } = useRail(look, railWishOf(query), first);
   const nameOf = useCallback(
-    (id: string | null) => clients.find((client) => client.id === id)?.name ?? "Studio kit",
+    (id: string | null) => clients.find((client) => client.id === id)?.name ?? railWords.studioKit,
     [clients],
   );
   const away = (
     <ButtonLink look="quiet" href="/put-away">
-      Archive
+      {railWords.archive}
     </ButtonLink>
   );
   const add = (
     <ButtonLink look="strong" href={owner && owner !== studioKit ? `/rail/new?client=${owner}` : "/rail/new"}>
-      Add a piece
+      {railWords.addAPiece}
     </ButtonLink>
   );
   if (isEmpty)
     return (
-      <Page title="Rail">
-        <Empty say="The rail is empty. Record a pair of shoes first: they decide the most about a look.">
-          {add}
-        </Empty>
+      <Page title={railWords.rail}>
+        <Empty say={railWords.theRailIsEmptyRecord}>{add}</Empty>
       </Page>
     );
   return (
     <Page
-      title="Rail"
+      title={railWords.rail}
       actions={
         <>
           {away}
@@ -67,39 +67,39 @@ function Pieces({ clients, isEmpty, first, look }: RailProps) {
       <div className="mb-3 flex flex-wrap items-end gap-4">
         <div className="w-48">
           <Select
-            label="Owner"
+            label={railWords.owner}
             value={owner ?? ""}
             onChange={(client) => void setQuery({ client: client || null })}
             options={[
               { id: "", name: "everybody's" },
               ...clients,
-              { id: studioKit, name: "the studio's own kit" },
+              { id: studioKit, name: railWords.theStudiosOwnKit },
             ]}
           />
         </div>
         <div className="w-40">
           <Select
-            label="Kind"
+            label={railWords.kind}
             value={query.kind}
             onChange={(kind) => void setQuery({ kind: kind as Shelf })}
             options={shelves.map((shelf) => ({ id: shelf, name: shelfNames[shelf].toLowerCase() }))}
           />
         </div>
         <label className="flex h-9 touch:min-h-11 items-center gap-2 border border-rule-strong bg-white px-2.5">
-          <span className="text-ink-soft">Find</span>
+          <span className="text-ink-soft">{railWords.find}</span>
           <input
             type="search"
             value={query.find}
             onChange={(event) => void setQuery({ find: event.target.value || null })}
-            placeholder="navy, suede, loafer"
+            placeholder={railWords.navySuedeLoafer}
             className="w-52 outline-none"
           />
         </label>
         <p className="tabular ml-auto text-ink-soft" aria-live="polite">
-          {count === 1 ? "1 piece" : `${count} pieces`}
+          {count === 1 ? "1 piece" : sayWith(railWords.pieces, { count })}
         </p>
       </div>
-      <div role="region" aria-label="Pieces" tabIndex={0} className="overflow-x-auto">
+      <div role="region" aria-label={railWords.piecesLabel} tabIndex={0} className="overflow-x-auto">
         <RailTable
           count={count}
           pieces={pieces}
@@ -112,7 +112,7 @@ function Pieces({ clients, isEmpty, first, look }: RailProps) {
       </div>
       {count === 0 && (
         <p className="border border-t-0 border-rule-strong bg-paper p-6 text-ink-soft">
-          Nothing on the rail matches that.
+          {railWords.nothingOnTheRailMatches}
         </p>
       )}
     </Page>

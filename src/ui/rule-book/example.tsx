@@ -6,6 +6,7 @@ import { dress } from "@/core/dressing/dress";
 import { readDressed } from "@/core/reading/read";
 import type { RuleBook } from "@/core/rule-book/rule-book";
 import { layOut, type Wardrobe } from "@/core/studio/wardrobe";
+import { ruleBookWords } from "@/words/rule-book";
 import { describeLook } from "../drawing/describe";
 import { Figure } from "../drawing/figure/figure";
 import { useLengthUnit } from "../kit/length-unit";
@@ -47,7 +48,7 @@ export function Example({ wardrobe, looks, shown, onShow, kept, book }: ExampleP
         />
       </div>
       <Select
-        label="Look that shows the changes"
+        label={ruleBookWords.lookThatShowsTheChanges}
         value={String(shown)}
         onChange={(look) => onShow(Number(look))}
         options={looks.map(({ name }, i) => ({ id: String(i), name }))}
@@ -56,11 +57,11 @@ export function Example({ wardrobe, looks, shown, onShow, kept, book }: ExampleP
         <Mark of={before.verdict} /> {wordOf(before.verdict)} {markOf(before)}
         {after.score !== before.score || after.verdict !== before.verdict ? (
           <>
-            <span aria-label="becomes">&rarr;</span>
+            <span aria-label={ruleBookWords.becomes}>&rarr;</span>
             <Mark of={after.verdict} /> {wordOf(after.verdict)} {markOf(after)}
           </>
         ) : (
-          <span className="text-ink-soft">, unchanged here</span>
+          <span className="text-ink-soft">{ruleBookWords.unchangedHere}</span>
         )}
       </p>
     </div>

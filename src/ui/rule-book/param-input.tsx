@@ -5,6 +5,8 @@ import { bareLength, trimmed } from "@/core/length/length";
 import { parseLength } from "@/core/length/parse-length";
 import { sayValue } from "@/core/reading/phrase";
 import type { Param } from "@/core/rule-book/params";
+import { sayWith } from "@/words/say";
+import { ruleBookWords } from "@/words/rule-book";
 import { useLengthUnit } from "../kit/length-unit";
 
 interface ParamInputProps {
@@ -51,10 +53,10 @@ export function ParamInput({ spec, value, onChange }: ParamInputProps) {
       />
       <span className="tabular text-tiny text-ink-soft">
         {wrong
-          ? "not a number"
+          ? ruleBookWords.notANumber
           : value === null
-            ? `${sayValue(spec.value, spec.unit, unit)}, default`
-            : `default ${sayValue(spec.value, spec.unit, unit)}`}
+            ? sayWith(ruleBookWords.defaultWord, { shown: sayValue(spec.value, spec.unit, unit) })
+            : sayWith(ruleBookWords.defaultWordWord, { shown: sayValue(spec.value, spec.unit, unit) })}
       </span>
     </label>
   );

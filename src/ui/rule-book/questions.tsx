@@ -4,6 +4,7 @@ import { markOf } from "@/core/reading/verdict";
 import type { BookExample } from "@/core/reading/book-examples";
 import type { RuleBook } from "@/core/rule-book/rule-book";
 import { schoolNames, schoolQuestions, type SchoolName } from "@/core/rule-book/schools";
+import { ruleBookWords } from "@/words/rule-book";
 import { Mark, wordOf } from "../kit/marks";
 import { RadioChoice } from "../kit/radio-choice";
 
@@ -65,7 +66,8 @@ interface ChangesProps {
 function Changes({ example, lookNames, onLook }: ChangesProps) {
   if (!example) return null;
   const { look, before, after } = example;
-  if (look === null) return <p className="text-tiny text-ink-soft">changes none of these looks</p>;
+  if (look === null)
+    return <p className="text-tiny text-ink-soft">{ruleBookWords.changesNoneOfTheseLooks}</p>;
   return (
     <button
       type="button"
@@ -74,7 +76,7 @@ function Changes({ example, lookNames, onLook }: ChangesProps) {
     >
       <Mark of={before.verdict} className="size-3.5" />
       {wordOf(before.verdict)} {markOf(before)}
-      <span aria-label="becomes">&rarr;</span>
+      <span aria-label={ruleBookWords.becomes}>&rarr;</span>
       <Mark of={after.verdict} className="size-3.5" />
       {wordOf(after.verdict)} {markOf(after)}
       <span className="text-ink-soft">{lookNames[look]}</span>

@@ -6,6 +6,8 @@ import { readsAlike, readyBooks, type RuleBook } from "@/core/rule-book/rule-boo
 import type { Outcome } from "@/core/schema/outcome";
 import { sayMayNot, type Deed } from "@/core/studio/roles";
 import type { Wardrobe } from "@/core/studio/wardrobe";
+import { sayWith } from "@/words/say";
+import { ruleBookWords } from "@/words/rule-book";
 import { answerOf, sayFaults } from "../kit/answer";
 import { Button } from "../kit/button";
 import { useMay } from "../kit/role";
@@ -45,7 +47,7 @@ function Book({ of, deed, kept, versions, wardrobe, looks, save }: RuleBookRoomP
     const outcome = await answerOf(() => save(book));
     if (outcome.ok) {
       draft.settle(outcome.value);
-      toast(`Kept as version ${outcome.value.version}.`);
+      toast(sayWith(ruleBookWords.keptAsVersion, { version: outcome.value.version }));
     }
     setFault(outcome.ok ? null : sayFaults(outcome));
     setSaving(false);
@@ -65,7 +67,7 @@ function Book({ of, deed, kept, versions, wardrobe, looks, save }: RuleBookRoomP
         )}
         <div className="grid gap-2 border-t border-rule pt-3">
           <label className="grid gap-0.5">
-            <span className="text-tiny text-ink-soft">Name of the book</span>
+            <span className="text-tiny text-ink-soft">{ruleBookWords.nameOfTheBook}</span>
             <input
               value={book.name}
               maxLength={80}
@@ -74,17 +76,17 @@ function Book({ of, deed, kept, versions, wardrobe, looks, save }: RuleBookRoomP
             />
           </label>
           <p className="tabular text-tiny text-ink-soft">
-            Version {kept.version}
-            {changed && " with changes not kept yet"}
+            {sayWith(ruleBookWords.version, { version: kept.version })}
+            {changed && ruleBookWords.withChangesNotKeptYet}
           </p>
           <div className="flex gap-2">
             {may && (
               <Button look="strong" disabled={!changed || saving} onClick={() => void keep()}>
-                Keep
+                {ruleBookWords.keep}
               </Button>
             )}
             <Button disabled={!changed} onClick={() => draft.settle(kept)}>
-              Take back
+              {ruleBookWords.takeBack}
             </Button>
           </div>
           {!may && <p className="text-tiny text-ink-soft">{sayMayNot(deed)}</p>}
@@ -99,10 +101,10 @@ function Book({ of, deed, kept, versions, wardrobe, looks, save }: RuleBookRoomP
       <div className="grid gap-8">
         <section aria-labelledby="ready">
           <h2 id="ready" className="mb-2 text-lead">
-            Begin with
+            {ruleBookWords.beginWith}
           </h2>
           <Segments
-            label="Ready rule books"
+            label={ruleBookWords.readyRuleBooks}
             size="named"
             apart
             value={readyBooks.find((ready) => readsAlike(ready, book))?.name ?? null}
@@ -115,13 +117,13 @@ function Book({ of, deed, kept, versions, wardrobe, looks, save }: RuleBookRoomP
         </section>
         <section aria-labelledby="schools">
           <h2 id="schools" className="mb-2 text-lead">
-            Where good stylists differ
+            {ruleBookWords.whereGoodStylistsDiffer}
           </h2>
           <LiveQuestions wardrobe={wardrobe} looks={looks} book={book} onBook={setBook} onLook={setShown} />
         </section>
         <section aria-labelledby="figures">
           <h2 id="figures" className="mb-2 text-lead">
-            Every rule and its figures
+            {ruleBookWords.everyRuleAndItsFigures}
           </h2>
           <RuleFigures book={book} onChange={setBook} />
         </section>

@@ -8,6 +8,8 @@ import { paramGroups } from "@/core/rules/all-params";
 import type { Rule } from "@/core/rules/define-rule";
 import { lenses, lensLabels } from "@/core/rules/finding";
 import { registry } from "@/core/rules/registry";
+import { sayWith } from "@/words/say";
+import { ruleBookWords } from "@/words/rule-book";
 import { ParamInput } from "./param-input";
 import { Segments } from "../kit/segments";
 import { Unfold } from "../kit/unfold";
@@ -45,7 +47,7 @@ export function RuleFigures({ book, onChange }: RuleFiguresProps) {
         );
       })}
       <section>
-        <h3 className="mb-1 text-body">Shared by several rules</h3>
+        <h3 className="mb-1 text-body">{ruleBookWords.sharedBySeveralRules}</h3>
         {shared.map(({ id, title, params }) => (
           <div key={id} id={id} className="grid gap-1 border-t border-rule py-2">
             <p className="font-medium">{title}</p>
@@ -60,7 +62,7 @@ export function RuleFigures({ book, onChange }: RuleFiguresProps) {
 const weights = [
   { label: "rests", value: 0 },
   { label: "half", value: 0.5 },
-  { label: "as it is", value: null },
+  { label: ruleBookWords.asItIs, value: null },
   { label: "double", value: 2 },
 ] as const;
 
@@ -82,7 +84,7 @@ function RuleRow({ rule, book, onChange }: RuleRowProps) {
           <>
             <span>{rule.title}</span>
             <span className="tabular text-tiny whitespace-nowrap text-ink-soft">
-              {altered > 0 ? `${altered} set otherwise` : "default"}
+              {altered > 0 ? sayWith(ruleBookWords.setOtherwise, { altered }) : "default"}
             </span>
           </>
         }
@@ -91,12 +93,14 @@ function RuleRow({ rule, book, onChange }: RuleRowProps) {
           <p className="max-w-[70ch] text-ink-soft">{rule.why}</p>
           {rule.schools.map((school) => (
             <p key={school} className="text-tiny text-ink-soft">
-              Read by the school for {schoolQuestions[school].question.toLowerCase()}, now{" "}
+              {sayWith(ruleBookWords.readByTheSchoolFor, {
+                question: schoolQuestions[school].question.toLowerCase(),
+              })}{" "}
               <span className="text-ink">{book.schools[school]}</span>.
             </p>
           ))}
           <Segments
-            label={`Weight of "${rule.title}"`}
+            label={sayWith(ruleBookWords.weightOf, { title: rule.title })}
             size="normal"
             value={weights.find(({ value }) => value === weight)?.label ?? null}
             onChange={(label) => {

@@ -4,6 +4,8 @@ import { valuesOf } from "@/core/rule-book/params";
 import type { RuleBook } from "@/core/rule-book/rule-book";
 import { schoolQuestions } from "@/core/rule-book/schools";
 import { ruleOf } from "@/core/rules/registry";
+import { sayWith } from "@/words/say";
+import { ruleBookWords } from "@/words/rule-book";
 import { useLengthUnit } from "../kit/length-unit";
 import type { Place } from "../kit/place";
 
@@ -27,7 +29,7 @@ export function RuleNote({ rule: id, book, href }: RuleNoteProps) {
       </p>
       {rule.schools.map((school) => (
         <p key={school}>
-          School, {schoolQuestions[school].question.toLowerCase()}:{" "}
+          {sayWith(ruleBookWords.school, { question: schoolQuestions[school].question.toLowerCase() })}{" "}
           <span className="font-medium text-ink">{book.schools[school]}</span>
         </p>
       ))}
@@ -37,14 +39,16 @@ export function RuleNote({ rule: id, book, href }: RuleNoteProps) {
           return (
             <li key={name}>
               {spec.means}: <span className="text-ink">{sayValue(value, spec.unit, unit)}</span>
-              {value === spec.value ? ", default" : `, default ${sayValue(spec.value, spec.unit, unit)}`}
+              {value === spec.value
+                ? ", default"
+                : sayWith(ruleBookWords.itsDefault, { value: sayValue(spec.value, spec.unit, unit) })}
             </li>
           );
         })}
       </ul>
       {href && (
         <Link href={href} className="underline decoration-rule-strong underline-offset-2">
-          {book.name}, version {book.version}: set it otherwise
+          {sayWith(ruleBookWords.versionSetItOtherwise, { book: book.name, version: book.version })}
         </Link>
       )}
     </div>

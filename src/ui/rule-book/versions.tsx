@@ -1,4 +1,5 @@
 import type { RuleBook } from "@/core/rule-book/rule-book";
+import { ruleBookWords } from "@/words/rule-book";
 
 /** A version of a rule book, and when it was made. */
 export interface BookVersion {
@@ -16,7 +17,7 @@ interface VersionsProps {
 export function Versions({ versions, kept, onTake }: VersionsProps) {
   return (
     <div className="border-t border-rule pt-3">
-      <h2 className="text-body">Versions</h2>
+      <h2 className="text-body">{ruleBookWords.versions}</h2>
       <ul className="tabular text-tiny">
         {versions.map(({ book, madeAt }) => (
           <li key={book.version} className="flex justify-between gap-2 py-0.5">
@@ -29,7 +30,7 @@ export function Versions({ versions, kept, onTake }: VersionsProps) {
                 onClick={() => onTake({ ...book, version: kept.version })}
                 className="underline decoration-rule-strong underline-offset-2"
               >
-                take up again
+                {ruleBookWords.takeUpAgain}
               </button>
             )}
           </li>

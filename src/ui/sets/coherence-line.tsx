@@ -5,6 +5,8 @@ import { phrase } from "@/core/reading/phrase";
 import { levelWord } from "@/core/register/ladder";
 import { pairsOf, type Coherence, type PairAgreement } from "@/core/sets/coherence";
 import { withinSentence } from "@/core/words/within-sentence";
+import { sayWith } from "@/words/say";
+import { setsWords } from "@/words/sets";
 import { useLengthUnit } from "../kit/length-unit";
 import { Mark, VerdictMark, wordOf } from "../kit/marks";
 import { Unfold } from "../kit/unfold";
@@ -18,14 +20,18 @@ interface CoherenceLineProps {
   readonly open?: boolean;
 }
 
-const metalWords = { warm: "gold and brass", cool: "silver and steel", dark: "dark metal" } as const;
+const metalWords = {
+  warm: setsWords.goldAndBrass,
+  cool: setsWords.silverAndSteel,
+  dark: setsWords.darkMetal,
+} as const;
 
 /** What a set is by itself: its agreement, metals and levels; opened, why its pieces agree or not. */
 export function CoherenceLine({ pieces, client, coherence, open = false }: CoherenceLineProps) {
   const unit = useLengthUnit();
   const { score, verdict, findings, metals, span } = coherence;
   const facts = [
-    metals.length === 0 ? "no metal" : metals.map((metal) => metalWords[metal]).join(" beside "),
+    metals.length === 0 ? setsWords.noMetal : metals.map((metal) => metalWords[metal]).join(" beside "),
     sayLevels(span),
   ];
   return (
@@ -37,7 +43,7 @@ export function CoherenceLine({ pieces, client, coherence, open = false }: Coher
         <>
           <VerdictMark of={verdict} className="size-3.5" />
           <span className="text-ink">
-            by itself {wordOf(verdict)} {markOf({ verdict, score })}
+            {sayWith(setsWords.byItselfWord, { verdict: wordOf(verdict), mark: markOf({ verdict, score }) })}
           </span>
           <span>{facts.join("; ")}</span>
         </>
@@ -52,7 +58,7 @@ export function CoherenceLine({ pieces, client, coherence, open = false }: Coher
         ))}
       </ul>
       <table className="mt-2 w-full border-t border-rule text-left">
-        <caption className="sr-only">Why two pieces agree, or not</caption>
+        <caption className="sr-only">{setsWords.whyTwoPiecesAgreeOr}</caption>
         <tbody>
           {pairsOf(pieces, client).map((pair) => (
             <PairRow key={`${pair.one.id} ${pair.other.id}`} pair={pair} />
@@ -64,8 +70,10 @@ export function CoherenceLine({ pieces, client, coherence, open = false }: Coher
 }
 
 function sayLevels(span: Coherence["span"]): string {
-  if (span === null) return "no level said";
-  return span === "apart" ? "its levels do not meet" : `${levelWord(span.low)} to ${levelWord(span.high)}`;
+  if (span === null) return setsWords.noLevelSaid;
+  return span === "apart"
+    ? setsWords.itsLevelsDoNotMeet
+    : `${levelWord(span.low)} to ${levelWord(span.high)}`;
 }
 
 function PairRow({ pair: { one, other, points, because } }: { readonly pair: PairAgreement }) {
@@ -73,14 +81,16 @@ function PairRow({ pair: { one, other, points, because } }: { readonly pair: Pai
   return (
     <tr className="border-b border-rule align-top">
       <th scope="row" className="w-2/5 py-0.5 pr-2 font-medium text-ink">
-        {one.name} and {withinSentence(other.name)}
+        {sayWith(setsWords.and, { one: one.name, other: withinSentence(other.name) })}
       </th>
       <td className="tabular w-12 py-0.5 text-right">
         {points > 0 ? "+" : points < 0 ? "\u2212" : ""}
         {Math.abs(points).toFixed(points === 0 ? 0 : 1)}
       </td>
       <td className="py-0.5 pl-3">
-        {because.length === 0 ? "nothing to say" : because.map((finding) => phrase(finding, unit)).join("; ")}
+        {because.length === 0
+          ? setsWords.nothingToSay
+          : because.map((finding) => phrase(finding, unit)).join("; ")}
       </td>
     </tr>
   );

@@ -3,6 +3,7 @@ import Link from "next/link";
 import { markOf } from "@/core/reading/verdict";
 import type { Reach } from "@/core/search/reach";
 import type { NamedPieces } from "@/core/studio/bench-source";
+import { setsWords } from "@/words/sets";
 import { VerdictMark, wordOf } from "../kit/marks";
 import { Hint } from "../kit/hint";
 
@@ -30,7 +31,7 @@ export function ReachChips({ bases, reach, hrefOf }: ReachChipsProps) {
           </>
         );
         const words = answer
-          ? `${wordOf(answer.verdict)}, ${markOf(answer)}${answer.turned ? ", with a turn-up" : ""}`
+          ? `${wordOf(answer.verdict)}, ${markOf(answer)}${answer.turned ? setsWords.withATurnUp : ""}`
           : "reading";
         return (
           <li key={base.id}>

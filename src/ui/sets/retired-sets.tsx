@@ -3,6 +3,8 @@
 import { useRouter } from "next/navigation";
 import type { Piece } from "@/core/piece/piece";
 import type { GroupRecord } from "@/core/studio/group-record";
+import { sayWith } from "@/words/say";
+import { setsWords } from "@/words/sets";
 import { Plate } from "../drawing/plate";
 import { granted } from "../kit/answer";
 import { Button } from "../kit/button";
@@ -24,7 +26,7 @@ export function RetiredSets({ sets, pieces, actions }: RetiredSetsProps) {
   };
   return (
     <details className="mt-5 border border-rule bg-paper px-4 py-2">
-      <summary className="py-1">{`Retired (${sets.length})`}</summary>
+      <summary className="py-1">{sayWith(setsWords.retired, { setsCount: sets.length })}</summary>
       <ul>
         {sets.map((set) => (
           <li key={set.id} className="flex flex-wrap items-center gap-4 border-t border-rule py-1.5">
@@ -37,7 +39,7 @@ export function RetiredSets({ sets, pieces, actions }: RetiredSetsProps) {
                 ))}
             </span>
             <Button size="small" onClick={() => void takeUp(set.id)}>
-              Take up again
+              {setsWords.takeUpAgain}
             </Button>
             <PutAway id={set.id} name={set.name} move={actions.putAway} then="/sets" />
           </li>

@@ -1,38 +1,40 @@
 import { ladder } from "@/core/register/ladder";
 import type { Coherence, SetSeason } from "@/core/sets/coherence";
+import { sayWith } from "@/words/say";
+import { setsWords } from "@/words/sets";
 
 /** What each level of formality is good for, as one speaks of a day. */
 const kindOfDay: Record<(typeof ladder)[number], string> = {
-  "shore and sofa": "the shore and the sofa",
-  "off duty": "days off",
-  casual: "days in town",
-  "easy smart": "easy days at work",
-  "polished smart": "work",
-  business: "business",
-  dressy: "evenings out",
-  formal: "formal evenings",
-  "black tie": "black tie",
+  "shore and sofa": setsWords.daysOfTheShore,
+  "off duty": setsWords.daysOff,
+  casual: setsWords.daysInTown,
+  "easy smart": setsWords.easyDaysAtWork,
+  "polished smart": setsWords.daysOfWork,
+  business: setsWords.daysOfBusiness,
+  dressy: setsWords.eveningsOut,
+  formal: setsWords.formalEvenings,
+  "black tie": setsWords.eveningsOfBlackTie,
 };
 
 const inSeason: Record<SetSeason, string> = {
-  "all year": "all year",
-  "warm months": "in the warm months",
-  "cold months": "in the cold months",
-  torn: "though its pieces belong to different seasons",
+  "all year": setsWords.allYear,
+  "warm months": setsWords.inTheWarmMonths,
+  "cold months": setsWords.inTheColdMonths,
+  torn: setsWords.tornSeasons,
 };
 
 /** What a set is for, in one line: "From work to evenings out, all year, rain or dry." */
-export function sayPurpose({
-  span,
-  season,
-  forRain,
-}: Pick<Coherence, "span" | "season" | "forRain">): string {
-  if (span === null) return "Say how dressy its pieces are, and what it is for stands here.";
-  if (span === "apart") return "For no one kind of day: its pieces are too far apart in formality.";
-  const days = [...new Set([Math.ceil(span.low), Math.floor(span.high)])]
+export function sayPurpose(coherence: Pick<Coherence, "span" | "season" | "forRain">): string {
+  const { span, forRain } = coherence;
+  if (span === null) return setsWords.purposeNotSaid;
+  if (span === "apart") return setsWords.purposeApart;
+  const [from, to = from] = [...new Set([Math.ceil(span.low), Math.floor(span.high)])]
     .sort((one, other) => one - other)
     .flatMap((level) => ladder[level - 1] ?? [])
     .map((level) => kindOfDay[level]);
-  const when = days.length === 2 ? `From ${days[0]} to ${days[1]}` : `For ${days[0]}`;
-  return `${when}, ${inSeason[season]}, ${forRain ? "rain or dry" : "in dry weather"}.`;
+  const season = inSeason[coherence.season];
+  const weather = forRain ? setsWords.rainOrDry : setsWords.inDryWeather;
+  return from === to || from === undefined || to === undefined
+    ? sayWith(setsWords.purposeOne, { days: from ?? "", season, weather })
+    : sayWith(setsWords.purposeBetween, { from, to, season, weather });
 }

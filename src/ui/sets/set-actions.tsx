@@ -5,6 +5,8 @@ import { toast } from "sonner";
 import type { Piece } from "@/core/piece/piece";
 import { templateOf } from "@/core/sets/template";
 import type { GroupRecord } from "@/core/studio/group-record";
+import { sayWith } from "@/words/say";
+import { setsWords } from "@/words/sets";
 import { granted } from "../kit/answer";
 import { Button, ButtonLink } from "../kit/button";
 import { useMay } from "../kit/role";
@@ -29,9 +31,9 @@ export function SetActions({ set, pieces, actions }: SetActionsProps) {
   const wear = async () => {
     const answer = await granted(() => actions.wear({ clientId, setId: id, day: null }));
     if (!answer) return;
-    toast(`${name} was worn today.`, {
+    toast(sayWith(setsWords.wasWornToday, { name }), {
       action: {
-        label: "Strike it out",
+        label: setsWords.strikeItOut,
         onClick: () =>
           void granted(() => actions.unwear({ id: answer.value })).then(
             (struck) => struck && router.refresh(),
@@ -44,37 +46,41 @@ export function SetActions({ set, pieces, actions }: SetActionsProps) {
   const retire = async (away: boolean) => {
     if (!(await granted(() => actions.retire({ id, away })))) return;
     if (away)
-      toast(`${name} is retired: it stays below, and is offered no more.`, {
-        action: { label: "Take it up again", onClick: () => void retire(false) },
+      toast(sayWith(setsWords.isRetiredItStaysBelow, { name }), {
+        action: { label: setsWords.takeItUpAgain, onClick: () => void retire(false) },
         duration: takeBack,
       });
     router.refresh();
   };
   const keepAsTemplate = async () => {
     if (await granted(() => actions.saveTemplate(templateOf(name, pieces))))
-      toast(`${name} is a template now: it fills itself for any client.`, {
-        action: { label: "Show it", onClick: () => router.push(`/sets/stock?client=${clientId}`) },
+      toast(sayWith(setsWords.isATemplateNowIt, { name }), {
+        action: { label: setsWords.showIt, onClick: () => router.push(`/sets/stock?client=${clientId}`) },
       });
   };
 
   return (
-    <div role="group" aria-label={`With ${name}`} className="-ml-2.5 flex flex-wrap gap-x-1">
+    <div
+      role="group"
+      aria-label={sayWith(setsWords.withWord, { name })}
+      className="-ml-2.5 flex flex-wrap gap-x-1"
+    >
       <ButtonLink look="quiet" size="small" href={`${build}&set=${id}`}>
-        Change
+        {setsWords.change}
       </ButtonLink>
       <ButtonLink look="quiet" size="small" href={`${build}&from=${id}`}>
-        Duplicate and vary
+        {setsWords.duplicateAndVary}
       </ButtonLink>
       {keepsHouse && (
         <Button look="quiet" size="small" onClick={() => void keepAsTemplate()}>
-          Make a template
+          {setsWords.makeATemplate}
         </Button>
       )}
       <Button look="quiet" size="small" onClick={() => void wear()}>
-        Worn today
+        {setsWords.wornToday}
       </Button>
       <Button look="quiet" size="small" onClick={() => void retire(true)}>
-        Retire
+        {setsWords.retire}
       </Button>
     </div>
   );

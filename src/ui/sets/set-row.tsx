@@ -9,6 +9,8 @@ import type { Reach } from "@/core/search/reach";
 import { coherenceOf } from "@/core/sets/coherence";
 import { inOrder } from "@/core/sets/vary";
 import type { GroupRecord } from "@/core/studio/group-record";
+import { sayWith } from "@/words/say";
+import { setsWords } from "@/words/sets";
 import { Plate } from "../drawing/plate";
 import { CoherenceLine } from "./coherence-line";
 import type { LibraryActions } from "./library-actions";
@@ -47,7 +49,9 @@ export function SetRow(props: SetRowProps) {
             <p>{sayPurpose(own)}</p>
             <p className="tabular text-tiny text-ink-soft">
               {reachWords(reach, bases.length)};{" "}
-              {lastWorn ? `last worn ${format(parseISO(lastWorn), "d MMMM")}` : "not worn yet"}
+              {lastWorn
+                ? sayWith(setsWords.lastWorn, { day: format(parseISO(lastWorn), "d MMMM") })
+                : setsWords.notWornYet}
             </p>
           </div>
           <div className="flex flex-wrap items-end gap-3 border-b border-ink">

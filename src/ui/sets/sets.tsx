@@ -6,6 +6,8 @@ import { useWindowVirtualizer } from "@tanstack/react-virtual";
 import { useLayoutEffect, useRef, useState } from "react";
 import type { GroupRecord } from "@/core/studio/group-record";
 import type { Wardrobe } from "@/core/studio/wardrobe";
+import { sayWith } from "@/words/say";
+import { setsWords } from "@/words/sets";
 import { ButtonLink } from "../kit/button";
 import { ClientChoice } from "../kit/client-choice";
 import { Empty, Page } from "../kit/page";
@@ -34,10 +36,10 @@ interface SetsProps {
 function Room({ clients, library, actions }: SetsProps) {
   if (!library)
     return (
-      <Page title="Sets">
-        <Empty say="A set is shoes and at least two more accessories that agree with one another, kept to be worn on many bases. It belongs to a client: write one down first.">
+      <Page title={setsWords.sets}>
+        <Empty say={setsWords.aSetIsShoesAnd}>
           <ButtonLink look="strong" href="/clients/new">
-            Add a client
+            {setsWords.addAClient}
           </ButtonLink>
         </Empty>
       </Page>
@@ -45,14 +47,14 @@ function Room({ clients, library, actions }: SetsProps) {
   const { id } = library.wardrobe.client;
   return (
     <Page
-      title="Sets"
-      about="What each set makes of every base, with the best turn-up where the hem needs one."
+      title={setsWords.sets}
+      about={setsWords.whatEachSetMakesOf}
       actions={
         <>
-          <ButtonLink href={`/sets/stock?client=${id}`}>Fill templates</ButtonLink>
-          <ButtonLink href={`/bench?client=${id}`}>Build at the bench</ButtonLink>
+          <ButtonLink href={`/sets/stock?client=${id}`}>{setsWords.fillTemplates}</ButtonLink>
+          <ButtonLink href={`/bench?client=${id}`}>{setsWords.buildAtTheBench}</ButtonLink>
           <ButtonLink look="strong" href={`/sets/build?client=${id}`}>
-            Build by hand
+            {setsWords.buildByHand}
           </ButtonLink>
         </>
       }
@@ -93,11 +95,9 @@ function ClientSets({ wardrobe, sets: ownSets, retired, lastWorn, actions }: Cli
   return (
     <>
       {ownSets.length === 0 && (
-        <Empty
-          say={`${client.name} has no set yet. Templates fill a first stock from what is on the rail: off duty, work, evening, weather and ceremony.`}
-        >
+        <Empty say={sayWith(setsWords.hasNoSetYetTemplates, { client: client.name })}>
           <ButtonLink look="strong" href={`/sets/stock?client=${client.id}`}>
-            Fill a first stock
+            {setsWords.fillAFirstStock}
           </ButtonLink>
         </Empty>
       )}

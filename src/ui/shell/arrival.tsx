@@ -2,6 +2,7 @@
 
 import { usePathname } from "next/navigation";
 import { useEffect, useRef } from "react";
+import { shellWords } from "@/words/shell";
 import { contentId } from "../kit/content";
 
 /** A link over the tape to the content, and the focus at the content whenever another place is come to. */
@@ -20,7 +21,7 @@ export function Arrival() {
       href={`#${contentId}`}
       className="sr-only focus:not-sr-only focus:absolute focus:top-1 focus:left-1 focus:z-50 focus:flex focus:h-11 focus:items-center focus:bg-ink focus:px-4 focus:text-paper"
     >
-      Skip to the content
+      {shellWords.skipToTheContent}
     </a>
   );
 }

@@ -1,4 +1,5 @@
 import type { Found } from "@/core/studio/found";
+import { shellWords } from "@/words/shell";
 import type { Place } from "../kit/place";
 
 /** Something that can be gone to or begun from anywhere. */
@@ -8,20 +9,20 @@ interface Command {
 }
 
 export const commands: readonly Command[] = [
-  { say: "Go to Today", href: "/" },
-  { say: "Go to Clients", href: "/clients" },
-  { say: "Go to the rail", href: "/rail" },
-  { say: "Go to the bench", href: "/bench" },
-  { say: "Go to the sets", href: "/sets" },
-  { say: "Hems board", href: "/boards" },
-  { say: "Sets on bases", href: "/boards/sets" },
-  { say: "One base, many looks", href: "/boards/base" },
-  { say: "What is missing", href: "/boards/gaps" },
-  { say: "The studio's rule book", href: "/rules" },
-  { say: "Archive", href: "/put-away" },
-  { say: "Members and your account", href: "/members" },
-  { say: "Add a client", href: "/clients/new" },
-  { say: "Add a piece", href: "/rail/new" },
+  { say: shellWords.goToToday, href: "/" },
+  { say: shellWords.goToClients, href: "/clients" },
+  { say: shellWords.goToTheRail, href: "/rail" },
+  { say: shellWords.goToTheBench, href: "/bench" },
+  { say: shellWords.goToTheSets, href: "/sets" },
+  { say: shellWords.hemsBoard, href: "/boards" },
+  { say: shellWords.setsOnBases, href: "/boards/sets" },
+  { say: shellWords.oneBaseManyLooks, href: "/boards/base" },
+  { say: shellWords.whatIsMissing, href: "/boards/gaps" },
+  { say: shellWords.theStudiosRuleBook, href: "/rules" },
+  { say: shellWords.archive, href: "/put-away" },
+  { say: shellWords.membersAndYourAccount, href: "/members" },
+  { say: shellWords.addAClient, href: "/clients/new" },
+  { say: shellWords.addAPiece, href: "/rail/new" },
 ];
 
 /** The commands that have all the words typed, in any order. */

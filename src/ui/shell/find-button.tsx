@@ -3,6 +3,7 @@
 import dynamic from "next/dynamic";
 import { useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
+import { shellWords } from "@/words/shell";
 import type { Find } from "./use-found";
 
 /** Fetched when it is first asked for: no place's first load carries it. */
@@ -25,9 +26,9 @@ export function FindButton({ find }: { readonly find: Find }) {
         aria-keyshortcuts="Control+K Meta+K"
         className="flex h-7 items-center gap-3 border border-rule-strong bg-white px-2.5 text-ink-soft hover:text-ink"
       >
-        Find
+        {shellWords.find}
         <span aria-hidden="true" className="hidden text-tiny sm:inline">
-          Ctrl K
+          {shellWords.ctrlK}
         </span>
       </button>
       {wasOpen && <Finder open={open} onOpenChange={set} find={find} />}

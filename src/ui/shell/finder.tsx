@@ -3,6 +3,7 @@
 import { Command } from "cmdk";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
+import { shellWords } from "@/words/shell";
 import { Dialog } from "../kit/dialog";
 import { commandsWith, hrefOf } from "./commands";
 import { usePageCommandsWith } from "./page-commands";
@@ -44,22 +45,28 @@ export function Finder({ open, onOpenChange, find }: FinderProps) {
     <Dialog
       open={open}
       onOpenChange={onOpenChange}
-      title="Find, or go to"
-      about="A client, a piece, a set, a base or an occasion by its name; or where you want to be."
+      title={shellWords.findOrGoTo}
+      about={shellWords.aClientAPieceA}
     >
-      <Command label="Find, or go to" shouldFilter={false} loop value={current} onValueChange={setChosen}>
+      <Command
+        label={shellWords.findOrGoTo}
+        shouldFilter={false}
+        loop
+        value={current}
+        onValueChange={setChosen}
+      >
         <Command.Input
           value={words}
           onValueChange={setWords}
-          placeholder="a few letters"
+          placeholder={shellWords.aFewLetters}
           className="h-10 w-full border border-rule-strong bg-white px-3 text-body"
         />
         <Command.List className="mt-2 h-80 overflow-y-auto border border-rule bg-white pb-2">
           <Command.Empty className="px-3 py-4 text-ink-soft">
-            {busy ? "looking ..." : "Nothing is called that."}
+            {busy ? "looking ..." : shellWords.nothingIsCalledThat}
           </Command.Empty>
           {found.length > 0 && (
-            <Command.Group heading="In the studio" className={heading}>
+            <Command.Group heading={shellWords.inTheStudio} className={heading}>
               {found.map((each) => (
                 <Command.Item
                   key={each.id}
@@ -69,14 +76,16 @@ export function Finder({ open, onOpenChange, find }: FinderProps) {
                 >
                   <span className="font-serif text-body">{each.name}</span>
                   <span className="text-tiny text-ink-soft">
-                    {each.kind === "client" ? "client" : `${each.kind}, ${each.clientName ?? "studio kit"}`}
+                    {each.kind === "client"
+                      ? "client"
+                      : `${each.kind}, ${each.clientName ?? shellWords.studioKit}`}
                   </span>
                 </Command.Item>
               ))}
             </Command.Group>
           )}
           {here.length > 0 && (
-            <Command.Group heading="On this page" className={heading}>
+            <Command.Group heading={shellWords.onThisPage} className={heading}>
               {here.map(({ id, say, run }) => (
                 <Command.Item
                   key={id}
@@ -94,7 +103,7 @@ export function Finder({ open, onOpenChange, find }: FinderProps) {
             </Command.Group>
           )}
           {offered.length > 0 && (
-            <Command.Group heading="Places and commands" className={heading}>
+            <Command.Group heading={shellWords.placesAndCommands} className={heading}>
               {offered.map(({ say, href }) => (
                 <Command.Item key={href} value={href} onSelect={() => go(href)} className={item}>
                   {say}

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { cookieOfTold, firstLines, introducedAt, toldIn, type IntroducedPlace } from "./first-lines";
+import { firstLines } from "@/words/first-visit";
+import { cookieOfTold, introducedAt, toldIn, type IntroducedPlace } from "./first-lines";
 
 describe("a place that introduces itself", () => {
   it.each([

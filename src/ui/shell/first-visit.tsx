@@ -2,8 +2,10 @@
 
 import { usePathname } from "next/navigation";
 import { useEffect, useState, type CSSProperties, type ReactNode } from "react";
+import { firstLines } from "@/words/first-visit";
+import { shellWords } from "@/words/shell";
 import { Button } from "../kit/button";
-import { cookieOfTold, firstLines, introducedAt, toldCookie, type IntroducedPlace } from "./first-lines";
+import { cookieOfTold, introducedAt, toldCookie, type IntroducedPlace } from "./first-lines";
 
 interface FirstVisitProps {
   readonly userId: string;
@@ -28,12 +30,12 @@ export function FirstVisit({ userId, told, children }: FirstVisitProps) {
     <div className="contents" style={{ "--first-line": tells ? "2.75rem" : "0px" } as CSSProperties}>
       {tells && (
         <aside
-          aria-label="What this place is for"
+          aria-label={shellWords.whatThisPlaceIsFor}
           className="flex h-11 items-center justify-between gap-4 border-b border-rule-strong bg-white px-6 print:hidden"
         >
           <p className="min-w-0 leading-tight">{tells}</p>
           <Button size="small" onClick={() => setVisit({ ...visit, tells: false })}>
-            Got it
+            {shellWords.gotIt}
           </Button>
         </aside>
       )}

@@ -2,16 +2,17 @@
 
 import Link from "next/link";
 import { useEffect, useState } from "react";
+import { shellWords } from "@/words/shell";
 import { Dialog } from "../kit/dialog";
 import { MarksLegend } from "../kit/marks-legend";
 import { useShortcuts } from "../kit/shortcuts";
 
 const keys = [
-  { key: "Ctrl K", says: "Find a client, a piece, a set; go anywhere; do what the open page can do" },
-  { key: "?", says: "These keys; on the bench its own" },
-  { key: "Tab", says: "On to the next control; at the top of a page, past the tape to its content" },
-  { key: "Enter", says: "Does what is marked; in a form, keeps it" },
-  { key: "Esc", says: "Closes what lies over the page" },
+  { key: shellWords.ctrlK, says: shellWords.findAClientAPiece },
+  { key: "?", says: shellWords.theseKeysOnTheBench },
+  { key: "Tab", says: shellWords.onToTheNextControl },
+  { key: "Enter", says: shellWords.doesWhatIsMarkedIn },
+  { key: "Esc", says: shellWords.closesWhatLiesOverThe },
 ] as const;
 
 /** Fields have keys of their own: what is typed there is theirs. */
@@ -33,7 +34,12 @@ export function GeneralKeys() {
     return () => window.removeEventListener("keydown", hear);
   }, [shortcuts.single]);
   return (
-    <Dialog open={open} onOpenChange={setOpen} title="Keys" about="Everything can be done without a mouse.">
+    <Dialog
+      open={open}
+      onOpenChange={setOpen}
+      title={shellWords.keys}
+      about={shellWords.everythingCanBeDoneWithout}
+    >
       <dl className="grid grid-cols-[6rem_1fr] gap-y-2">
         {keys.map(({ key, says }) => (
           <div key={key} className="contents">
@@ -42,13 +48,13 @@ export function GeneralKeys() {
           </div>
         ))}
       </dl>
-      <h3 className="mt-4 mb-2 text-body">What the marks mean</h3>
+      <h3 className="mt-4 mb-2 text-body">{shellWords.whatTheMarksMean}</h3>
       <MarksLegend />
       <p className="mt-4">
         <Link href="/bench" onClick={() => setOpen(false)} className="underline underline-offset-4">
-          Go to the bench
+          {shellWords.goToTheBench}
         </Link>
-        , where every step has a key: press ? there.
+        {shellWords.whereEveryStepHasA}
       </p>
     </Dialog>
   );

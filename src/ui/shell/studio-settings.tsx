@@ -4,6 +4,7 @@ import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { Popover } from "radix-ui";
 import type { Outcome } from "@/core/schema/outcome";
+import { shellWords } from "@/words/shell";
 import { granted } from "../kit/answer";
 import { useMay } from "../kit/role";
 import { Select } from "../kit/select";
@@ -34,7 +35,7 @@ export function StudioSettings({ studioName, userName, timeZone, saveTimeZone }:
         <span className="hidden xl:inline">
           {userName}, {studioName}
         </span>
-        <span className="xl:hidden">Account</span>
+        <span className="xl:hidden">{shellWords.account}</span>
       </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content
@@ -43,12 +44,12 @@ export function StudioSettings({ studioName, userName, timeZone, saveTimeZone }:
           className="z-50 w-72 border border-rule-strong bg-paper p-4 shadow-md"
         >
           <Link href="/members" className="mb-3 block underline decoration-rule-strong underline-offset-4">
-            Members, your password, where you are signed in
+            {shellWords.membersYourPasswordWhereYou}
           </Link>
-          <p className="text-tiny text-ink-soft">The studio&apos;s day begins at midnight in</p>
+          <p className="text-tiny text-ink-soft">{shellWords.theStudiosDayBeginsAt}</p>
           {may ? (
             <Select
-              label="Time zone of the studio"
+              label={shellWords.timeZoneOfTheStudio}
               value={timeZone}
               options={zones(timeZone)}
               onChange={(zone) => void choose(zone)}

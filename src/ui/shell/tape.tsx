@@ -3,18 +3,19 @@
 import Link from "next/link";
 import { usePathname } from "next/navigation";
 import type { LengthUnit } from "@/core/length/length";
+import { shellWords } from "@/words/shell";
 import { FindButton } from "./find-button";
 import { StudioSettings, type StudioSettingsProps } from "./studio-settings";
 import { UnitSwitch, type UnitSwitchProps } from "./unit-switch";
 import type { Find } from "./use-found";
 
 const places = [
-  { href: "/", label: "Today" },
-  { href: "/clients", label: "Clients" },
-  { href: "/rail", label: "Rail" },
-  { href: "/bench", label: "Bench" },
-  { href: "/sets", label: "Sets" },
-  { href: "/boards", label: "Boards" },
+  { href: "/", label: shellWords.today },
+  { href: "/clients", label: shellWords.clients },
+  { href: "/rail", label: shellWords.rail },
+  { href: "/bench", label: shellWords.bench },
+  { href: "/sets", label: shellWords.sets },
+  { href: "/boards", label: shellWords.boards },
 ] as const;
 
 interface TapeProps extends StudioSettingsProps {
@@ -31,10 +32,10 @@ export function Tape({ unit, saveUnit, find, ...settings }: TapeProps) {
       <Ticks />
       <div className="relative flex min-h-11 flex-wrap items-stretch gap-x-3 px-4 md:flex-nowrap md:gap-x-4 lg:gap-x-6">
         <Link href="/" className="flex h-11 items-center font-serif text-lead tracking-tight">
-          Juxtane
+          {shellWords.juxtane}
         </Link>
         <nav
-          aria-label="Places"
+          aria-label={shellWords.places}
           className="order-last -mx-1 flex h-11 w-full items-stretch md:order-none md:mx-0 md:w-auto"
         >
           {places.map(({ href, label }) => {
@@ -66,7 +67,7 @@ export function Tape({ unit, saveUnit, find, ...settings }: TapeProps) {
               type="submit"
               className="h-9 text-ink underline decoration-rule-strong underline-offset-4 hover:decoration-ink"
             >
-              Sign out
+              {shellWords.signOut}
             </button>
           </form>
         </div>

@@ -3,6 +3,7 @@
 import { useTransition } from "react";
 import { lengthUnits, type LengthUnit } from "@/core/length/length";
 import type { Outcome } from "@/core/schema/outcome";
+import { shellWords } from "@/words/shell";
 import { granted } from "../kit/answer";
 import { Segments } from "../kit/segments";
 
@@ -21,7 +22,7 @@ export function UnitSwitch({ unit, save }: UnitSwitchProps) {
   return (
     <div aria-busy={busy}>
       <Segments
-        label="Unit of length"
+        label={shellWords.unitOfLength}
         value={unit}
         onChange={choose}
         segments={lengthUnits.map((name) => ({ value: name, shown: name }))}

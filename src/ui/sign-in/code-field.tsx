@@ -3,6 +3,7 @@
 import { useState } from "react";
 import { flushSync } from "react-dom";
 import type { Outcome } from "@/core/schema/outcome";
+import { signInWords } from "@/words/sign-in";
 import { TextField } from "../kit/form/fields";
 
 /** Sends a sign-in, and says whether its answer has asked for the code of a second step. */
@@ -25,9 +26,9 @@ export function CodeField() {
   return (
     <TextField
       name="code"
-      label="Code"
+      label={signInWords.code}
       autoComplete="one-time-code"
-      help="Six digits from the app on your phone, or one of your spare codes."
+      help={signInWords.sixDigitsFromTheApp}
     />
   );
 }

@@ -2,6 +2,7 @@
 
 import type { FirstRun } from "@/core/schema/forms/sign-in-form";
 import type { Outcome } from "@/core/schema/outcome";
+import { signInWords } from "@/words/sign-in";
 import { TextField } from "../kit/form/fields";
 import { RecordForm } from "../kit/form/record-form";
 
@@ -14,23 +15,19 @@ export function FirstRunForm({ found }: { readonly found: (input: FirstRun) => P
       schema={() => import("@/core/schema/forms/sign-in-form").then(({ firstRunForm }) => firstRunForm)}
       onSave={found}
       then={() => "/"}
-      saveLabel="Set up the studio"
+      saveLabel={signInWords.setUpTheStudio}
     >
       <div className="grid gap-4">
-        <TextField name="studioName" label="Studio" help="As your clients know it." />
-        <TextField name="userName" label="Your name" />
-        <TextField name="email" label="Email" type="email" />
+        <TextField name="studioName" label={signInWords.studio} help={signInWords.asYourClientsKnowIt} />
+        <TextField name="userName" label={signInWords.yourName} />
+        <TextField name="email" label={signInWords.email} type="email" />
         <TextField
           name="password"
-          label="Password"
+          label={signInWords.password}
           type="password"
-          help="Three or four words that do not belong together."
+          help={signInWords.threeOrFourWordsThat}
         />
-        <TextField
-          name="code"
-          label="Code of the first run"
-          help="It was printed when the database was prepared."
-        />
+        <TextField name="code" label={signInWords.codeOfTheFirstRun} help={signInWords.itWasPrintedWhenThe} />
       </div>
     </RecordForm>
   );

@@ -2,6 +2,7 @@
 
 import { useState } from "react";
 import type { Outcome } from "@/core/schema/outcome";
+import { signInWords } from "@/words/sign-in";
 import { TextField } from "../kit/form/fields";
 import { RecordForm } from "../kit/form/record-form";
 
@@ -12,13 +13,7 @@ export function ForgottenForm({
   readonly ask: (input: { email: string }) => Promise<Outcome<null>>;
 }) {
   const [sent, setSent] = useState(false);
-  if (sent)
-    return (
-      <p role="status">
-        If somebody works here under this address, a letter is on its way with a link that holds for two
-        hours.
-      </p>
-    );
+  if (sent) return <p role="status">{signInWords.ifSomebodyWorksHereUnder}</p>;
   return (
     <RecordForm
       initial={{ email: "" }}
@@ -27,9 +22,9 @@ export function ForgottenForm({
       onSave={ask}
       then={() => null}
       onKept={() => setSent(true)}
-      saveLabel="Send the link"
+      saveLabel={signInWords.sendTheLink}
     >
-      <TextField name="email" label="Email" type="email" />
+      <TextField name="email" label={signInWords.email} type="email" />
     </RecordForm>
   );
 }

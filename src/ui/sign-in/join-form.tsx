@@ -2,6 +2,8 @@
 
 import type { Joining } from "@/core/schema/forms/member-form";
 import type { Outcome } from "@/core/schema/outcome";
+import { sayWith } from "@/words/say";
+import { signInWords } from "@/words/sign-in";
 import { TextField } from "../kit/form/fields";
 import { RecordForm } from "../kit/form/record-form";
 import { CodeField, useCodeAsked } from "./code-field";
@@ -24,8 +26,8 @@ export function JoinForm({ token, invitation, join }: JoinFormProps) {
   return (
     <>
       <p className="mb-6">
-        You are to work with {studioName} as {role}, under <span className="font-medium">{email}</span>.
-        {isKnown && " You have a password here already: it is the same."}
+        {sayWith(signInWords.youAreToWorkWith, { studioName, role })}{" "}
+        <span className="font-medium">{email}</span>.{isKnown && signInWords.youHaveAPasswordHere}
       </p>
       <RecordForm
         initial={{ token, userName: isKnown ? email : "", password: "", code: "" }}
@@ -33,15 +35,15 @@ export function JoinForm({ token, invitation, join }: JoinFormProps) {
         schema={() => import("@/core/schema/forms/member-form").then(({ joiningForm }) => joiningForm)}
         onSave={sendIt}
         then={() => "/"}
-        saveLabel="Join"
+        saveLabel={signInWords.join}
       >
         <div className="grid gap-4">
-          {!isKnown && <TextField name="userName" label="Your name" />}
+          {!isKnown && <TextField name="userName" label={signInWords.yourName} />}
           <TextField
             name="password"
-            label="Password"
+            label={signInWords.password}
             type="password"
-            help={isKnown ? undefined : "Three or four words that do not belong together."}
+            help={isKnown ? undefined : signInWords.threeOrFourWordsThat}
           />
           {isCodeAsked && <CodeField />}
         </div>

@@ -1,6 +1,7 @@
 "use client";
 
 import type { Outcome } from "@/core/schema/outcome";
+import { signInWords } from "@/words/sign-in";
 import { TextField } from "../kit/form/fields";
 import { RecordForm } from "../kit/form/record-form";
 
@@ -18,14 +19,14 @@ export function NewPasswordForm({ token, save }: NewPasswordFormProps) {
       schema={() => import("@/core/schema/forms/member-form").then(({ resetForm }) => resetForm)}
       onSave={save}
       then={() => "/sign-in"}
-      saveLabel="Set it"
-      savedSay="The new password holds. Sign in with it."
+      saveLabel={signInWords.setIt}
+      savedSay={signInWords.theNewPasswordHoldsSign}
     >
       <TextField
         name="next"
-        label="New password"
+        label={signInWords.newPassword}
         type="password"
-        help="Three or four words that do not belong together."
+        help={signInWords.threeOrFourWordsThat}
       />
     </RecordForm>
   );

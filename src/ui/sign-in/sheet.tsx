@@ -1,4 +1,5 @@
 import type { ReactNode } from "react";
+import { signInWords } from "@/words/sign-in";
 
 /** The page before anybody is signed in: the name, what it does, one form. */
 export function Sheet({ title, children }: { readonly title: string; readonly children: ReactNode }) {
@@ -7,16 +8,14 @@ export function Sheet({ title, children }: { readonly title: string; readonly ch
       <div className="relative hidden overflow-hidden border-r border-rule-strong bg-table lg:block">
         <Pattern />
         <div className="absolute bottom-14 left-14 max-w-[30rem]">
-          <p className="font-serif text-[2.5rem] leading-[1.1]">
-            Whether the boot goes under that hem is a matter of centimetres.
-          </p>
+          <p className="font-serif text-[2.5rem] leading-[1.1]">{signInWords.whetherTheBootGoesUnder}</p>
           <p className="mt-4 max-w-[26rem] text-body text-ink-soft">
-            Juxtane measures, compares and remembers, and shows its figures, so that your eye can decide.
+            {signInWords.juxtaneMeasuresComparesAndRemembers}
           </p>
         </div>
       </div>
       <div className="flex flex-col justify-center px-10 py-12">
-        <p className="font-serif text-title">Juxtane</p>
+        <p className="font-serif text-title">{signInWords.juxtane}</p>
         <h1 className="mt-1 mb-8 text-lead text-ink-soft">{title}</h1>
         {children}
       </div>
@@ -66,7 +65,7 @@ function Pattern() {
         fill="none"
       />
       <text x={152} y={411} fill="var(--ink)" fontSize={16} className="tabular">
-        gap 3.5 cm
+        {signInWords.gap35Cm}
       </text>
     </svg>
   );

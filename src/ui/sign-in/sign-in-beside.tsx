@@ -4,6 +4,7 @@ import { useStore } from "zustand";
 import type { Credentials, SignedIn } from "@/core/schema/forms/sign-in-form";
 import { studioOfScope } from "@/core/studio/scope";
 import type { Outcome } from "@/core/schema/outcome";
+import { signInWords } from "@/words/sign-in";
 import { Dialog } from "../kit/dialog";
 import { useDraftScope } from "../kit/draft-scope";
 import { TextField } from "../kit/form/fields";
@@ -25,8 +26,8 @@ export function SignInBeside({ signIn }: SignInBesideProps) {
     <Dialog
       open
       onOpenChange={(open) => !open && settleSignIn(false)}
-      title="You are signed out"
-      about="Everything on this page is as you left it. Sign in, and it goes on from here."
+      title={signInWords.youAreSignedOut}
+      about={signInWords.everythingOnThisPageIs}
     >
       <RecordForm
         initial={{ email: "", password: "", code: "" }}
@@ -41,11 +42,11 @@ export function SignInBeside({ signIn }: SignInBesideProps) {
           return { ok: true, value: null };
         }}
         then={() => null}
-        saveLabel="Sign in"
+        saveLabel={signInWords.signIn}
       >
         <div className="grid gap-4">
-          <TextField name="email" label="Email" type="email" />
-          <TextField name="password" label="Password" type="password" />
+          <TextField name="email" label={signInWords.email} type="email" />
+          <TextField name="password" label={signInWords.password} type="password" />
           {isCodeAsked && <CodeField />}
         </div>
       </RecordForm>

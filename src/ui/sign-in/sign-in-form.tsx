@@ -3,6 +3,7 @@
 import Link from "next/link";
 import type { Credentials, SignedIn } from "@/core/schema/forms/sign-in-form";
 import type { Outcome } from "@/core/schema/outcome";
+import { signInWords } from "@/words/sign-in";
 import { TextField } from "../kit/form/fields";
 import { RecordForm } from "../kit/form/record-form";
 import { CodeField, useCodeAsked } from "./code-field";
@@ -27,24 +28,23 @@ export function SignInForm({ signIn, demo }: SignInFormProps) {
           return outcome.ok ? { ok: true, value: null } : outcome;
         }}
         then={() => "/"}
-        saveLabel="Sign in"
+        saveLabel={signInWords.signIn}
       >
         <div className="grid gap-4">
-          <TextField name="email" label="Email" type="email" />
-          <TextField name="password" label="Password" type="password" />
+          <TextField name="email" label={signInWords.email} type="email" />
+          <TextField name="password" label={signInWords.password} type="password" />
           {isCodeAsked && <CodeField />}
         </div>
       </RecordForm>
       <p className="mt-4">
         <Link href="/forgotten" className="underline decoration-rule-strong underline-offset-4">
-          Forgotten your password?
+          {signInWords.forgottenYourPassword}
         </Link>
       </p>
       {demo && (
         <p className="mt-6 border-l-2 border-rule-strong pl-3 text-ink-soft">
-          This is the demo. Its sign-in is filled in:{" "}
-          <span className="font-medium text-ink">{demo.email}</span>, password{" "}
-          <span className="font-medium text-ink">{demo.password}</span>.
+          {signInWords.thisIsTheDemoIts} <span className="font-medium text-ink">{demo.email}</span>
+          {signInWords.passwordLabel} <span className="font-medium text-ink">{demo.password}</span>.
         </p>
       )}
     </>

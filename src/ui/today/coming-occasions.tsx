@@ -1,5 +1,7 @@
 import { format, parseISO } from "date-fns";
 import Link from "next/link";
+import { sayWith } from "@/words/say";
+import { todayWords } from "@/words/today";
 import { ButtonLink } from "../kit/button";
 import { MarkWord } from "../kit/marks";
 import { soon } from "./soon";
@@ -18,7 +20,7 @@ export function ComingOccasions({ day, coming }: ComingOccasionsProps) {
   if (coming.length === 0)
     return (
       <p className="border border-dashed border-rule-strong bg-paper p-6 text-ink-soft">
-        Nothing is coming up. Occasions are added on a client&rsquo;s page.
+        {todayWords.nothingIsComingUpOccasions}
       </p>
     );
   const later = coming.slice(openFirst);
@@ -32,7 +34,9 @@ export function ComingOccasions({ day, coming }: ComingOccasionsProps) {
       {later.length > 0 && (
         <details className="border-t border-rule">
           <summary className="px-4 py-2.5 touch:min-h-11">
-            {later.length === 1 ? "One later occasion" : `${later.length} later occasions`}
+            {later.length === 1
+              ? todayWords.oneLaterOccasion
+              : sayWith(todayWords.laterOccasions, { laterCount: later.length })}
           </summary>
           <ol className="border-t border-rule">
             {later.map((each) => (
@@ -69,7 +73,7 @@ function OccasionRow({ day, occasion, clientId, clientName, shown }: DayOccasion
               <span className="truncate text-ink-soft">{shown.base.name}</span>
             </>
           ) : (
-            <span className="text-ink-soft">no look yet</span>
+            <span className="text-ink-soft">{todayWords.noLookYet}</span>
           )}
         </p>
       </div>
@@ -77,17 +81,17 @@ function OccasionRow({ day, occasion, clientId, clientName, shown }: DayOccasion
         <ButtonLink
           size="small"
           href={`/bench?client=${clientId}&look=${shown.record.id}`}
-          aria-label={`Open the look for ${occasion.name}`}
+          aria-label={sayWith(todayWords.openTheLookFor, { occasion: occasion.name })}
         >
-          Open
+          {todayWords.open}
         </ButtonLink>
       ) : (
         <ButtonLink
           size="small"
           href={`/bench?client=${clientId}&occasion=${occasion.id}`}
-          aria-label={`Lay out a look for ${occasion.name}`}
+          aria-label={sayWith(todayWords.layOutALookFor, { occasion: occasion.name })}
         >
-          Lay out
+          {todayWords.layOut}
         </ButtonLink>
       )}
     </li>

@@ -3,6 +3,8 @@ import { dress } from "@/core/dressing/dress";
 import type { Look } from "@/core/piece/look";
 import { phrase } from "@/core/reading/phrase";
 import { levelWord } from "@/core/register/ladder";
+import { sayWith } from "@/words/say";
+import { todayWords } from "@/words/today";
 import { describeLook } from "../drawing/describe";
 import { FigureInSight } from "../drawing/figure/figure-in-sight";
 import { ButtonLink } from "../kit/button";
@@ -24,18 +26,16 @@ export function NextToDo({ day, next, drawn, hasOccasions }: NextToDoProps) {
     return (
       <div className="grid gap-4 border border-rule-strong bg-paper p-6">
         <p className="max-w-[52ch] font-serif text-lead">
-          {hasOccasions
-            ? "Everything that is coming up has a look to wear. This is a good day to see what is missing."
-            : "No occasion is coming up. Add one to a client, or lay out a look for any day."}
+          {hasOccasions ? todayWords.everythingThatIsComingUp : todayWords.noOccasionIsComingUp}
         </p>
         <div className="flex gap-2">
           {hasOccasions ? (
             <ButtonLink look="strong" href="/boards/gaps">
-              See what is missing
+              {todayWords.seeWhatIsMissing}
             </ButtonLink>
           ) : (
             <ButtonLink look="strong" href="/clients">
-              Go to the clients
+              {todayWords.goToTheClients}
             </ButtonLink>
           )}
         </div>
@@ -65,21 +65,25 @@ export function NextToDo({ day, next, drawn, hasOccasions }: NextToDoProps) {
           {occasion.place && `, ${occasion.place}`}
         </p>
         <p className="tabular text-ink-soft">
-          {levelWord(occasion.span.low)} to {levelWord(occasion.span.high)}, {occasion.temperature}
-          &nbsp;&deg;C, {sayRain(occasion.rain)}
+          {sayWith(todayWords.toC, {
+            low: levelWord(occasion.span.low),
+            high: levelWord(occasion.span.high),
+            temperature: occasion.temperature,
+            rain: sayRain(occasion.rain),
+          })}
         </p>
         <p className="mt-2 max-w-[46ch] font-serif text-lead leading-snug">
-          {shown ? "The look laid out for it jars." : "Nothing is laid out for it yet."}
+          {shown ? todayWords.theLookLaidOutFor : todayWords.nothingIsLaidOutFor}
         </p>
         {shown?.worst && <p className="max-w-[60ch]">{phrase(shown.worst, "cm")}</p>}
         <div className="mt-auto pt-3">
           {shown ? (
             <ButtonLink look="strong" href={`/bench?client=${clientId}&look=${shown.record.id}`}>
-              Mend it at the bench
+              {todayWords.mendItAtTheBench}
             </ButtonLink>
           ) : (
             <ButtonLink look="strong" href={`/bench?client=${clientId}&occasion=${occasion.id}`}>
-              Lay out a look
+              {todayWords.layOutALook}
             </ButtonLink>
           )}
         </div>
@@ -91,5 +95,5 @@ export function NextToDo({ day, next, drawn, hasOccasions }: NextToDoProps) {
 /** How likely rain is, as one says it of a day. */
 function sayRain(rain: number): string {
   if (rain === 0) return "dry";
-  return `${Math.round(rain * 100)} % chance of rain`;
+  return sayWith(todayWords.chanceOfRain, { share: Math.round(rain * 100) });
 }

@@ -5,13 +5,15 @@ import { describeLook } from "../drawing/describe";
 import { FigureInSight } from "../drawing/figure/figure-in-sight";
 import { MarkWord } from "../kit/marks";
 import type { ShownLook } from "@/core/studio/shown-look";
+import { sayWith } from "@/words/say";
+import { todayWords } from "@/words/today";
 
 /** The looks last worked on: each drawn, with what it reads. */
 export function RecentLooks({ looks }: { readonly looks: readonly ShownLook[] }) {
   if (looks.length === 0)
     return (
       <p className="border border-dashed border-rule-strong bg-paper p-6 text-ink-soft">
-        No look is on the bench yet. Lay one out for an occasion.
+        {todayWords.noLookIsOnThe}
       </p>
     );
   return (
@@ -39,8 +41,12 @@ export function RecentLooks({ looks }: { readonly looks: readonly ShownLook[] })
               </span>
               {record.read && record.read.ruleBookVersion !== client.ruleBook.version && (
                 <span className="tabular text-tiny text-ink-soft">
-                  was {record.read.verdict} {markOf(record.read)} by version {record.read.ruleBookVersion} of{" "}
-                  {client.ruleBook.name}
+                  {sayWith(todayWords.wasByVersionOf, {
+                    verdict: record.read.verdict,
+                    read: markOf(record.read),
+                    ruleBookVersion: record.read.ruleBookVersion,
+                    ruleBook: client.ruleBook.name,
+                  })}
                 </span>
               )}
             </span>

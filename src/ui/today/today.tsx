@@ -9,6 +9,7 @@ import type { DayOccasion } from "./day-occasion";
 import { NextToDo } from "./next-to-do";
 import { RecentLooks } from "./recent-looks";
 import { dayReader, type DayRecords, type ShownLook } from "@/core/studio/shown-look";
+import { todayWords } from "@/words/today";
 
 interface TodayProps extends DayRecords {
   /** Today, yyyy-mm-dd. */
@@ -26,10 +27,10 @@ interface TodayProps extends DayRecords {
 export function Today({ day, names, coming, laidOut, recent, ...records }: TodayProps) {
   if (names.length === 0)
     return (
-      <Page title="Today">
-        <Empty say="A studio begins with a client: a name, a height and a few girths are enough to read a first look.">
+      <Page title={todayWords.today}>
+        <Empty say={todayWords.aStudioBeginsWithA}>
           <ButtonLink look="strong" href="/clients/new">
-            Add the first client
+            {todayWords.addTheFirstClient}
           </ButtonLink>
         </Empty>
       </Page>
@@ -39,15 +40,15 @@ export function Today({ day, names, coming, laidOut, recent, ...records }: Today
   const next = nextToDress(days);
   return (
     <Page
-      title="Today"
+      title={todayWords.today}
       about={longDay(day)}
-      actions={<ButtonLink href="/bench">Go on at the bench</ButtonLink>}
+      actions={<ButtonLink href="/bench">{todayWords.goOnAtTheBench}</ButtonLink>}
     >
       <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-6 lg:grid-cols-[minmax(0,8fr)_minmax(0,7fr)]">
         <div className="grid grid-cols-[minmax(0,1fr)] content-start gap-6">
           <section aria-labelledby="next">
             <h2 id="next" className="mb-3 text-lead">
-              What to do next
+              {todayWords.whatToDoNext}
             </h2>
             <NextToDo
               day={day}
@@ -58,14 +59,14 @@ export function Today({ day, names, coming, laidOut, recent, ...records }: Today
           </section>
           <section aria-labelledby="recent">
             <h2 id="recent" className="mb-3 text-lead">
-              Last worked on
+              {todayWords.lastWorkedOn}
             </h2>
             <RecentLooks looks={recent.flatMap((record) => show(record) ?? [])} />
           </section>
         </div>
         <section aria-labelledby="coming">
           <h2 id="coming" className="mb-3 text-lead">
-            Coming up
+            {todayWords.comingUp}
           </h2>
           <ComingOccasions day={day} coming={days} />
         </section>

@@ -13,10 +13,11 @@ import { inOwnStudio } from "@/server/session/own-studio";
 import { BenchRoom } from "@/ui/bench/bench-room";
 import { EmptyBench } from "@/ui/bench/empty-bench";
 import { packed } from "@/ui/kit/packed";
+import { benchWords } from "@/words/bench";
 
 const pieceActions = { find: pieceToChange, save: savePiece };
 
-export const metadata: Metadata = { title: "Bench" };
+export const metadata: Metadata = { title: benchWords.bench };
 
 export default async function BenchPage({ searchParams }: { readonly searchParams: Promise<SaidAddress> }) {
   const wish = addressed(await searchParams, benchWishes);

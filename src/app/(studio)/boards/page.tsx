@@ -4,8 +4,9 @@ import { boardRoom } from "@/server/records/board-room";
 import { inOwnStudio } from "@/server/session/own-studio";
 import { HemBoard } from "@/ui/boards/hem-board";
 import { packed } from "@/ui/kit/packed";
+import { boardsWords } from "@/words/boards";
 
-export const metadata: Metadata = { title: "Boards" };
+export const metadata: Metadata = { title: boardsWords.boards };
 
 export default async function BoardsPage({ searchParams }: { readonly searchParams: Promise<SaidAddress> }) {
   const { client } = addressed(await searchParams, ["client"]);

@@ -3,8 +3,9 @@ import { createLoader, parseAsInteger } from "nuqs/server";
 import { clientsRoom } from "@/server/records/clients-room";
 import { inOwnStudio } from "@/server/session/own-studio";
 import { ClientList } from "@/ui/clients/client-list";
+import { clientsWords } from "@/words/clients";
 
-export const metadata: Metadata = { title: "Clients" };
+export const metadata: Metadata = { title: clientsWords.clients };
 
 /** More pages than any studio has clients for. */
 const mostPages = 100_000;

@@ -16,8 +16,9 @@ import {
 import { membersRoom } from "@/server/records/members-room";
 import { inOwnStudio } from "@/server/session/own-studio";
 import { Members } from "@/ui/members/members";
+import { membersWords } from "@/words/members";
 
-export const metadata: Metadata = { title: "Members" };
+export const metadata: Metadata = { title: membersWords.members };
 
 const actions = {
   changePassword,

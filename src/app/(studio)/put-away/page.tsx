@@ -5,8 +5,9 @@ import { listPutAway } from "@/server/records/put-away";
 import { purgeTime } from "@/server/records/studio";
 import { inOwnStudio } from "@/server/session/own-studio";
 import { PutAwayList } from "@/ui/put-away/put-away-list";
+import { putAwayWords } from "@/words/put-away";
 
-export const metadata: Metadata = { title: "Archive" };
+export const metadata: Metadata = { title: putAwayWords.archive };
 
 export default async function PutAwayPage() {
   const room = await inOwnStudio(async (tenant) => ({

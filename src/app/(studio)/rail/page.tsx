@@ -7,8 +7,9 @@ import { inOwnStudio } from "@/server/session/own-studio";
 import { Rail } from "@/ui/rail/rail";
 import { railQueryOf, railWishOf } from "@/ui/rail/rail-query";
 import { packed } from "@/ui/kit/packed";
+import { railWords } from "@/words/rail";
 
-export const metadata: Metadata = { title: "Rail" };
+export const metadata: Metadata = { title: railWords.rail };
 
 export default async function RailPage({ searchParams }: PageProps<"/rail">) {
   const wish = railWishOf(await railQueryOf(searchParams));

@@ -8,8 +8,10 @@ import { ButtonLink } from "@/ui/kit/button";
 import { Page } from "@/ui/kit/page";
 import { RuleBookRoom } from "@/ui/rule-book/rule-book-room";
 import { packed } from "@/ui/kit/packed";
+import { sayWith } from "@/words/say";
+import { ruleBookWords } from "@/words/rule-book";
 
-export const metadata: Metadata = { title: "The studio's rule book" };
+export const metadata: Metadata = { title: ruleBookWords.theStudiosRuleBook };
 
 export default async function StudioRulesPage() {
   const { book, room } = await inOwnStudio(async (tenant) => {
@@ -21,9 +23,11 @@ export default async function StudioRulesPage() {
   });
   return (
     <Page
-      title="The studio's rule book"
-      about={`New clients start from it.${room ? ` What each answer changes is shown on looks of ${room.name}.` : ""}`}
-      actions={<ButtonLink href="/clients">See the clients</ButtonLink>}
+      title={ruleBookWords.theStudiosRuleBook}
+      about={sayWith(ruleBookWords.newClientsStartFromIt, {
+        whose: room ? ` What each answer changes is shown on looks of ${room.name}.` : "",
+      })}
+      actions={<ButtonLink href="/clients">{ruleBookWords.seeTheClients}</ButtonLink>}
     >
       <RuleBookRoom
         deed="keep house"

@@ -6,8 +6,9 @@ import { setsRoom } from "@/server/records/sets-room";
 import { inOwnStudio } from "@/server/session/own-studio";
 import { Sets } from "@/ui/sets/sets";
 import { packed } from "@/ui/kit/packed";
+import { setsWords } from "@/words/sets";
 
-export const metadata: Metadata = { title: "Sets" };
+export const metadata: Metadata = { title: setsWords.sets };
 
 interface SetsPageProps {
   readonly searchParams: Promise<SaidAddress>;

@@ -1,6 +1,8 @@
 import { isLegged } from "@/core/piece/piece";
 import { verdicts } from "@/core/reading/verdict";
 import { stepAfter, stepBefore, type LookStep } from "@/core/studio/look-steps";
+import { sayWith } from "@/words/say";
+import { benchWords } from "@/words/bench";
 import { wordOf } from "../../kit/marks";
 import type { BenchStore } from "./bench-store";
 import { canCarryOver, otherLooks } from "./own-looks";
@@ -41,23 +43,23 @@ const candidateBy = (by: 1 | -1) => (desk: Desk) => {
 
 /** Everything the bench can do: keys, buttons, menu, Ctrl-K and help all read this table. */
 export const benchActions: readonly BenchAction[] = [
-  { id: "station-up", words: "Station above", keys: "up", does: ({ steps }) => steps.goBy(-1) },
-  { id: "station-down", words: "Station below", keys: "down", does: ({ steps }) => steps.goBy(1) },
+  { id: "station-up", words: benchWords.stationAbove, keys: "up", does: ({ steps }) => steps.goBy(-1) },
+  { id: "station-down", words: benchWords.stationBelow, keys: "down", does: ({ steps }) => steps.goBy(1) },
   {
     id: "candidate-before",
-    words: "Candidate before, seen on the figure at once",
+    words: benchWords.candidateBeforeSeenOnThe,
     keys: "left",
     does: candidateBy(-1),
   },
   {
     id: "candidate-after",
-    words: "Candidate after, seen on the figure at once",
+    words: benchWords.candidateAfterSeenOnThe,
     keys: "right",
     does: candidateBy(1),
   },
   {
     id: "put-on",
-    words: "Put the candidate on",
+    words: benchWords.putTheCandidateOn,
     keys: "enter",
     applies: ({ store }) => store.getState().cursor !== null,
     does(desk) {
@@ -67,48 +69,49 @@ export const benchActions: readonly BenchAction[] = [
   },
   {
     id: "no-because",
-    words: "No, because ...: do not offer the candidate again",
+    words: benchWords.noBecauseDoNotOffer,
     keys: "x",
     applies: ({ store }) => store.getState().cursor !== null,
     does: (desk) => desk.steps.refuse(candidateAt(desk)?.pieceId ?? null),
   },
   {
     id: "take-off",
-    words: "Take off what the station holds",
+    words: benchWords.takeOffWhatTheStation,
     keys: "backspace",
     does: ({ steps }) => steps.takeOffActive(),
   },
   {
     id: "turn",
-    words: "Turn the hem once, twice, let it down",
+    words: benchWords.turnTheHemOnceTwice,
     keys: "t",
     applies: ({ look }) => look.garments.some(isLegged),
     does: ({ steps }) => steps.turn(),
   },
-  { id: "hosiery", words: "Go to hosiery", keys: "h", does: ({ steps }) => steps.go("hosiery") },
+  { id: "hosiery", words: benchWords.goToHosiery, keys: "h", does: ({ steps }) => steps.go("hosiery") },
   {
     id: "edit-pass",
-    words: "Edit pass: what could come off, what could speak up",
+    words: benchWords.editPassWhatCouldCome,
     keys: "e",
-    does: ({ steps, store }) => steps.lay(store.getState().tray === "edit pass" ? "candidates" : "edit pass"),
+    does: ({ steps, store }) =>
+      steps.lay(store.getState().tray === "edit pass" ? "candidates" : benchWords.editPass),
   },
   {
     id: "whole-sets",
-    words: "Whole sets: the best ones for this base",
+    words: benchWords.wholeSetsTheBestOnes,
     keys: "w",
     does: ({ steps, store }) =>
-      steps.lay(store.getState().tray === "whole sets" ? "candidates" : "whole sets"),
+      steps.lay(store.getState().tray === "whole sets" ? "candidates" : benchWords.wholeSets),
   },
   {
     id: "this-look",
-    words: "This look: its name, a note, copies, every step",
+    words: benchWords.thisLookItsNameA,
     keys: "n",
     inMenu: true,
-    does: ({ steps }) => steps.open("this look"),
+    does: ({ steps }) => steps.open(benchWords.thisLook),
   },
   {
     id: "compare",
-    words: "Compare with other looks",
+    words: benchWords.compareWithOtherLooks,
     keys: "c",
     inMenu: true,
     applies: ({ store }) => otherLooks(store.getState()).length > 0,
@@ -116,7 +119,7 @@ export const benchActions: readonly BenchAction[] = [
   },
   {
     id: "mend-fact",
-    words: "Put a figure, level or colour right",
+    words: benchWords.putAFigureLevelOr,
     keys: "f",
     inMenu: true,
     applies: isKept,
@@ -124,67 +127,67 @@ export const benchActions: readonly BenchAction[] = [
   },
   {
     id: "another-look",
-    words: "Begin another look",
+    words: benchWords.beginAnotherLook,
     keys: "",
     does: ({ steps }) => steps.beginAnother(),
   },
   {
     id: "copy-look",
-    words: "Copy this look",
+    words: benchWords.copyThisLook,
     keys: "",
     does: ({ steps }) => steps.copy(),
   },
   {
     id: "carry-over",
-    words: "Carry over what was on",
+    words: benchWords.carryOverWhatWasOn,
     keys: "",
     applies: ({ store }) => canCarryOver(store.getState()),
     does: ({ steps }) => steps.carryOver(),
   },
   {
     id: "levers",
-    words: "Dressier or quieter",
+    words: benchWords.dressierOrQuieter,
     keys: "l",
     inMenu: true,
     does: ({ steps }) => steps.open("levers"),
   },
   {
     id: "tailor",
-    words: "Ask the tailor, or measure this hem",
+    words: benchWords.askTheTailorOrMeasure,
     keys: "",
     applies: ({ look }) => look.garments.some(isLegged),
     does: ({ steps }) => steps.open("tailor"),
   },
   {
     id: "keep-set",
-    words: "Keep as a set",
+    words: benchWords.keepAsASet,
     keys: "s",
     applies: isKept,
     does: ({ steps }) => steps.open("keep"),
   },
   ...verdicts.map((verdict, i): BenchAction => ({
     id: `verdict-${verdict}`,
-    words: `You say it ${wordOf(verdict)}`,
+    words: sayWith(benchWords.youSayIt, { verdict: wordOf(verdict) }),
     keys: String(i + 1),
     does: ({ steps }) => steps.judge(verdict),
   })),
   {
     id: "undo",
-    words: "Undo",
+    words: benchWords.undo,
     keys: "z",
     applies: ({ store }) => stepBefore(...standing(store)) !== null,
     does: ({ steps }) => steps.undo(),
   },
   {
     id: "redo",
-    words: "Do again what was undone",
+    words: benchWords.doAgainWhatWasUndone,
     keys: "y",
     applies: ({ store }) => stepAfter(...standing(store)) !== null,
     does: ({ steps }) => steps.redo(),
   },
   {
     id: "keys",
-    words: "Keys of the bench",
+    words: benchWords.keysOfTheBench,
     keys: "?",
     inMenu: true,
     does: ({ steps }) => steps.open("keys"),

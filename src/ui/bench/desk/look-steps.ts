@@ -9,6 +9,8 @@ import {
   type LookState,
   type LookStep,
 } from "@/core/studio/look-steps";
+import { sayWith } from "@/words/say";
+import { benchWords } from "@/words/bench";
 import type { BenchState, BenchStore } from "./bench-store";
 import { garmentsOf, lookFor, wordsOf } from "./own-looks";
 
@@ -127,7 +129,7 @@ export function lookSteps(store: BenchStore, source: BenchSource) {
       lay(
         { ...look, stepId: first.id },
         {
-          words: new Map(state.words).set(look.id, { name: `Copy of ${name}`, note }),
+          words: new Map(state.words).set(look.id, { name: sayWith(benchWords.copyOf, { name }), note }),
           steps: new Map(state.steps).set(look.id, [first]),
           left: null,
         },

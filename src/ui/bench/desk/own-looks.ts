@@ -1,5 +1,7 @@
 import type { BenchLook, BenchSource } from "@/core/studio/bench-source";
 import type { LookWords } from "@/core/studio/look-record";
+import { sayWith } from "@/words/say";
+import { benchWords } from "@/words/bench";
 import type { BenchState } from "./bench-store";
 
 /** The garments of one of the client's bases, by their ids. */
@@ -59,7 +61,7 @@ export function wordsOf(
   if (name) return { name, note };
   const look = [state.look, ...state.others].find(({ id }) => id === lookId);
   const at = look ? looksBeside(state, source, look).findIndex(({ id }) => id === lookId) : 0;
-  return { name: `Look ${at + 1}`, note };
+  return { name: sayWith(benchWords.lookLabel, { number: at + 1 }), note };
 }
 
 /** Whether a look is of a base and an occasion; one of an occasion that was put away is of none in particular. */

@@ -1,6 +1,8 @@
 import { useId } from "react";
 import type { Dressed } from "@/core/dressing/dressed";
 import { sayLength, type LengthUnit } from "@/core/length/length";
+import { sayWith } from "@/words/say";
+import { drawingWords } from "@/words/drawing";
 import { paintOf } from "../paint";
 import { ShoeDrawing } from "../shoe-drawing";
 import { Dimensions } from "./dimensions";
@@ -47,7 +49,7 @@ export function AnkleWindow({ dressed, unit, className }: Props) {
       </g>
       <line x1={view.left} x2={right} y1={lift} y2={lift} stroke="var(--figure-ink)" strokeWidth={0.25} />
       <text x={right - 1} y={lift + 2} textAnchor="end" fontSize={1.7} fill="var(--figure-ink)">
-        floor
+        {drawingWords.floor}
       </text>
       <Dimensions dressed={dressed} side={side} unit={unit} />
     </svg>
@@ -57,5 +59,7 @@ export function AnkleWindow({ dressed, unit, className }: Props) {
 function describe(dressed: Dressed, unit: LengthUnit): string {
   const { chain, whole, meeting } = dimensionsOf(dressed);
   const all = [...chain, ...(whole ? [whole] : []), ...(meeting ? [meeting] : [])];
-  return `Ankle from the side: ${all.map(({ label, from, to }) => `${label} ${sayLength(to - from, unit)}`).join(", ")}.`;
+  return sayWith(drawingWords.ankleFromTheSide, {
+    parts: all.map(({ label, from, to }) => `${label} ${sayLength(to - from, unit)}`).join(", "),
+  });
 }

@@ -1,4 +1,5 @@
 import type { Dressed } from "@/core/dressing/dressed";
+import { drawingWords } from "@/words/drawing";
 import { apart } from "../apart";
 import { hangingHalf, view, type LegSide } from "./view";
 
@@ -19,12 +20,14 @@ export function dimensionsOf({ leg, shoe, lift, hem, body }: Dressed): {
   const label = shoe?.piece.unsaid.includes("lift") ? "est. heel" : "heel";
   const chain = lift > 0 ? [{ label, from: -lift, to: 0 }] : [];
   const whole =
-    hem === null || leg?.fit?.meeting === "tucked" ? null : { label: "hem to floor", from: -lift, to: hem };
+    hem === null || leg?.fit?.meeting === "tucked"
+      ? null
+      : { label: drawingWords.hemToFloor, from: -lift, to: hem };
   if (!leg) return { chain, whole, meeting: null };
   const shaft = leg.shoe.figures.shaft;
   if (shaft === null) {
     const bone = body.measures.ankleBone.cm;
-    const label = leg.hem >= bone ? "above the bone" : "below the bone";
+    const label = leg.hem >= bone ? drawingWords.aboveTheBone : drawingWords.belowTheBone;
     return { chain, whole, meeting: { label, from: Math.min(bone, leg.hem), to: Math.max(bone, leg.hem) } };
   }
   const meeting =

@@ -1,5 +1,7 @@
 import type { Dressed } from "@/core/dressing/dressed";
 import { sayLength, type LengthUnit } from "@/core/length/length";
+import { sayWith } from "@/words/say";
+import { drawingWords } from "@/words/drawing";
 import { dimensionsOf, lineHeight, placeDimensions, rightOf, type PlacedDimension } from "./dimensions-of";
 import { view, type LegSide } from "./view";
 
@@ -29,7 +31,7 @@ export function Dimensions({ dressed, side, unit }: DimensionsProps) {
       ))}
       {whole && whole.to > view.reach && (
         <text x={rightOf(dressed, side) - 1} y={-view.reach + 3} textAnchor="end" stroke="none">
-          hem {sayLength(whole.to - whole.from, unit)} above the floor
+          {sayWith(drawingWords.hemAboveTheFloor, { height: sayLength(whole.to - whole.from, unit) })}
         </text>
       )}
     </g>

@@ -1,3 +1,5 @@
+import { sayWith } from "@/words/say";
+import { drawingWords } from "@/words/drawing";
 import { CarriedBag } from "../figure/worn/bag";
 import { BagPlate, bagReach, sideSeen } from "../plates/bag-plate";
 import type { KindDrawing } from "./kind-drawing";
@@ -11,6 +13,9 @@ export const bag: KindDrawing<"bag"> = {
   asWorn: ({ worn: { asWorn, extent }, frame, paint, id }) => (
     <CarriedBag bag={asWorn} top={extent.to} frame={frame} paint={paint} id={id} />
   ),
-  hangs: "from the hand",
-  caption: ({ carry, strap }, say) => [carry, strap > 0 ? `strap ${say(strap)}` : ""],
+  hangs: drawingWords.fromTheHand,
+  caption: ({ carry, strap }, say) => [
+    carry,
+    strap > 0 ? sayWith(drawingWords.strap, { strap: say(strap) }) : "",
+  ],
 };

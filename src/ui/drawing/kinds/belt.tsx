@@ -1,3 +1,5 @@
+import { sayWith } from "@/words/say";
+import { drawingWords } from "@/words/drawing";
 import { WornBelt } from "../figure/worn/belt";
 import { BeltPlate } from "../plates/belt-plate";
 import type { KindDrawing } from "./kind-drawing";
@@ -8,5 +10,5 @@ export const belt: KindDrawing<"belt"> = {
   asWorn: ({ worn, dressed, frame, paint }) => (
     <WornBelt worn={worn} dressed={dressed} frame={frame} paint={paint} />
   ),
-  caption: ({ width }, say) => [`${say(width)} wide`],
+  caption: ({ width }, say) => [sayWith(drawingWords.wide, { width: say(width) })],
 };

@@ -1,3 +1,5 @@
+import { sayWith } from "@/words/say";
+import { drawingWords } from "@/words/drawing";
 import { Layer } from "../figure/garments/layer";
 import { formBox, OnForm } from "../plates/on-form";
 import type { KindDrawing } from "./kind-drawing";
@@ -12,5 +14,5 @@ export const coat: KindDrawing<"coat"> = {
   asWorn: ({ worn: { asWorn, extent }, frame, paint, id }) => (
     <Layer piece={asWorn} hem={extent.from} frame={frame} paint={paint} id={id} />
   ),
-  caption: ({ collar, length }, say) => [collar, `${say(length)} long`],
+  caption: ({ collar, length }, say) => [collar, sayWith(drawingWords.long, { length: say(length) })],
 };

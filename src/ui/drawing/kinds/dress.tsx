@@ -1,3 +1,5 @@
+import { sayWith } from "@/words/say";
+import { drawingWords } from "@/words/drawing";
 import { Dress } from "../figure/garments/bodice";
 import { formBox, OnForm } from "../plates/on-form";
 import type { KindDrawing } from "./kind-drawing";
@@ -12,5 +14,5 @@ export const dress: KindDrawing<"dress"> = {
   asWorn: ({ worn: { asWorn, extent }, frame, paint, id }) => (
     <Dress piece={asWorn} hem={extent.from} frame={frame} paint={paint} id={id} />
   ),
-  caption: ({ cut, length }, say) => [cut, `${say(length)} long`],
+  caption: ({ cut, length }, say) => [cut, sayWith(drawingWords.long, { length: say(length) })],
 };

@@ -1,3 +1,5 @@
+import { sayWith } from "@/words/say";
+import { drawingWords } from "@/words/drawing";
 import { metalColour } from "../metal-colour";
 import { Earring } from "../plates/earring";
 import type { KindDrawing } from "./kind-drawing";
@@ -50,5 +52,5 @@ export const earrings: KindDrawing<"earrings"> = {
       </g>
     );
   },
-  caption: ({ form, drop }, say) => [form, `drop ${say(drop)}`],
+  caption: ({ form, drop }, say) => [form, sayWith(drawingWords.drop, { drop: say(drop) })],
 };

@@ -1,3 +1,5 @@
+import { sayWith } from "@/words/say";
+import { drawingWords } from "@/words/drawing";
 import { Glasses } from "../plates/glasses";
 import type { KindDrawing } from "./kind-drawing";
 
@@ -13,5 +15,5 @@ export const eyewear: KindDrawing<"eyewear"> = {
       <Glasses eyewear={worn.piece} />
     </g>
   ),
-  caption: ({ form, filter }) => [form, filter > 0 ? `filter ${filter}` : ""],
+  caption: ({ form, filter }) => [form, filter > 0 ? sayWith(drawingWords.filter, { filter }) : ""],
 };

@@ -1,3 +1,5 @@
+import { sayWith } from "@/words/say";
+import { drawingWords } from "@/words/drawing";
 import { lineOn } from "../paint";
 import type { KindDrawing } from "./kind-drawing";
 
@@ -34,6 +36,6 @@ export const gloves: KindDrawing<"gloves"> = {
       </g>
     );
   },
-  hangs: "on the arms",
-  caption: ({ length }, say) => [`${say(length)} over the wrist`],
+  hangs: drawingWords.onTheArms,
+  caption: ({ length }, say) => [sayWith(drawingWords.overTheWrist, { length: say(length) })],
 };

@@ -1,3 +1,5 @@
+import { sayWith } from "@/words/say";
+import { drawingWords } from "@/words/drawing";
 import { HatShape } from "../plates/hat-shape";
 import type { KindDrawing } from "./kind-drawing";
 
@@ -13,5 +15,5 @@ export const hat: KindDrawing<"hat"> = {
       <HatShape hat={worn.piece} paint={paint} id={id} />
     </g>
   ),
-  caption: ({ form, brim }, say) => [form, brim > 0 ? `brim ${say(brim)}` : ""],
+  caption: ({ form, brim }, say) => [form, brim > 0 ? sayWith(drawingWords.brim, { brim: say(brim) }) : ""],
 };

@@ -1,4 +1,6 @@
 import { adjustmentOn } from "@/core/piece/adjustment";
+import { sayWith } from "@/words/say";
+import { drawingWords } from "@/words/drawing";
 import { JumpsuitBodice } from "../figure/garments/bodice";
 import { Legs, onShoe } from "../figure/garments/legs";
 import { formBox, OnForm } from "../plates/on-form";
@@ -41,5 +43,9 @@ export const jumpsuit: KindDrawing<"jumpsuit"> = {
       </>
     );
   },
-  caption: ({ leg, inseam, opening }, say) => [leg, `inseam ${say(inseam)}`, `opening ${say(opening)}`],
+  caption: ({ leg, inseam, opening }, say) => [
+    leg,
+    sayWith(drawingWords.inseam, { inseam: say(inseam) }),
+    sayWith(drawingWords.opening, { opening: say(opening) }),
+  ],
 };

@@ -1,4 +1,6 @@
 import { adjustmentOn } from "@/core/piece/adjustment";
+import { sayWith } from "@/words/say";
+import { drawingWords } from "@/words/drawing";
 import { Chain } from "../figure/worn/chain";
 import { NecklacePlate } from "../plates/necklace-plate";
 import type { KindDrawing } from "./kind-drawing";
@@ -20,5 +22,8 @@ export const necklace: KindDrawing<"necklace"> = {
       </g>
     );
   },
-  caption: ({ loop, pendant }, say) => [`loop ${say(loop)}`, pendant > 0 ? "pendant" : ""],
+  caption: ({ loop, pendant }, say) => [
+    sayWith(drawingWords.loop, { loop: say(loop) }),
+    pendant > 0 ? "pendant" : "",
+  ],
 };

@@ -1,4 +1,6 @@
 import { pocketFolds } from "@/core/piece/kinds/pocket-square";
+import { sayWith } from "@/words/say";
+import { drawingWords } from "@/words/drawing";
 import { PocketFold } from "../plates/pocket-fold";
 import type { KindDrawing } from "./kind-drawing";
 
@@ -17,5 +19,5 @@ export const pocketSquare: KindDrawing<"pocket square"> = {
       <PocketFold square={piece} width={pocket * 0.82} paint={paint} />
     </g>
   ),
-  caption: ({ side, fold }, say) => [`${say(side)} square`, fold],
+  caption: ({ side, fold }, say) => [sayWith(drawingWords.square, { side: say(side) }), fold],
 };

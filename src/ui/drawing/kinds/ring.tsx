@@ -1,3 +1,4 @@
+import { drawingWords } from "@/words/drawing";
 import { metalColour } from "../metal-colour";
 import { lineOn } from "../paint";
 import type { KindDrawing } from "./kind-drawing";
@@ -33,6 +34,6 @@ export const ring: KindDrawing<"ring"> = {
       />
     );
   },
-  hangs: "on the arms",
+  hangs: drawingWords.onTheArms,
   caption: ({ width }, say) => [say(width)],
 };

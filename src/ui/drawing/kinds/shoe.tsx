@@ -1,4 +1,6 @@
 import type { PieceOf } from "@/core/piece/piece";
+import { sayWith } from "@/words/say";
+import { drawingWords } from "@/words/drawing";
 import { Shoes } from "../figure/worn/shoes";
 import { ShoeDrawing } from "../shoe-drawing";
 import type { KindDrawing } from "./kind-drawing";
@@ -18,8 +20,8 @@ export const shoe: KindDrawing<"shoe"> = {
   ),
   caption: ({ form, lift, toe, shaft }, say) => [
     form,
-    `heel ${say(lift)}`,
-    shaft === null ? `${toe} toe` : `shaft ${say(shaft)}`,
+    sayWith(drawingWords.heel, { lift: say(lift) }),
+    shaft === null ? `${toe} toe` : sayWith(drawingWords.shaft, { shaft: say(shaft) }),
   ],
 };
 

@@ -1,3 +1,5 @@
+import { sayWith } from "@/words/say";
+import { drawingWords } from "@/words/drawing";
 import { Skirt } from "../figure/garments/skirt";
 import { formBox, OnForm } from "../plates/on-form";
 import type { KindDrawing } from "./kind-drawing";
@@ -14,5 +16,5 @@ export const skirt: KindDrawing<"skirt"> = {
   asWorn: ({ worn: { piece, extent }, frame, paint, id }) => (
     <Skirt skirt={piece} top={extent.to} hem={extent.from} frame={frame} paint={paint} id={id} />
   ),
-  caption: ({ cut, length }, say) => [cut, `${say(length)} long`],
+  caption: ({ cut, length }, say) => [cut, sayWith(drawingWords.long, { length: say(length) })],
 };

@@ -1,3 +1,5 @@
+import { sayWith } from "@/words/say";
+import { drawingWords } from "@/words/drawing";
 import { Top } from "../figure/garments/bodice";
 import { formBox, OnForm } from "../plates/on-form";
 import type { KindDrawing } from "./kind-drawing";
@@ -26,6 +28,6 @@ export const top: KindDrawing<"top"> = {
     const tucked = extent.from >= waist;
     return <Top piece={asWorn} hem={hem} tucked={tucked} frame={frame} paint={paint} id={id} />;
   },
-  hangs: "on the arms",
-  caption: ({ neckline, length }, say) => [neckline, `${say(length)} long`],
+  hangs: drawingWords.onTheArms,
+  caption: ({ neckline, length }, say) => [neckline, sayWith(drawingWords.long, { length: say(length) })],
 };

@@ -1,4 +1,6 @@
 import { adjustmentOn } from "@/core/piece/adjustment";
+import { sayWith } from "@/words/say";
+import { drawingWords } from "@/words/drawing";
 import { Legs, onShoe } from "../figure/garments/legs";
 import { formBox, OnForm } from "../plates/on-form";
 import type { KindDrawing } from "./kind-drawing";
@@ -23,5 +25,9 @@ export const trousers: KindDrawing<"trousers"> = {
       id={id}
     />
   ),
-  caption: ({ leg, inseam, opening }, say) => [leg, `inseam ${say(inseam)}`, `opening ${say(opening)}`],
+  caption: ({ leg, inseam, opening }, say) => [
+    leg,
+    sayWith(drawingWords.inseam, { inseam: say(inseam) }),
+    sayWith(drawingWords.opening, { opening: say(opening) }),
+  ],
 };

@@ -1,3 +1,5 @@
+import { sayWith } from "@/words/say";
+import { drawingWords } from "@/words/drawing";
 import { ClosedUmbrella } from "../plates/closed-umbrella";
 import type { KindDrawing } from "./kind-drawing";
 
@@ -13,6 +15,6 @@ export const umbrella: KindDrawing<"umbrella"> = {
       <ClosedUmbrella umbrella={piece} />
     </g>
   ),
-  hangs: "from the hand",
-  caption: ({ form, length }, say) => [form, `${say(length)} long`],
+  hangs: drawingWords.fromTheHand,
+  caption: ({ form, length }, say) => [form, sayWith(drawingWords.long, { length: say(length) })],
 };

@@ -1,3 +1,5 @@
+import { sayWith } from "@/words/say";
+import { drawingWords } from "@/words/drawing";
 import { WristBand } from "../figure/worn/wrist-band";
 import { metalColour } from "../metal-colour";
 import { lineOn } from "../paint";
@@ -34,6 +36,6 @@ export const watch: KindDrawing<"watch"> = {
   asWorn: ({ worn: { piece }, frame, paint }) => (
     <WristBand piece={piece} side={-1} tall={piece.figures.face} frame={frame} paint={paint} />
   ),
-  hangs: "on the arms",
-  caption: ({ strapMade }) => [`${strapMade} strap`],
+  hangs: drawingWords.onTheArms,
+  caption: ({ strapMade }) => [sayWith(drawingWords.strapLabel, { strapMade })],
 };

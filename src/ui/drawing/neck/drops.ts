@@ -1,4 +1,5 @@
 import type { Dressed } from "@/core/dressing/dressed";
+import { drawingWords } from "@/words/drawing";
 import { apart } from "../apart";
 
 /** A depth below the side neck points, cm. */
@@ -22,8 +23,10 @@ export function dropsOf({ neck, worn }: Dressed): {
   const ends = scarf && worn.find(({ piece }) => piece === scarf)?.extent;
   const edges = [
     ...(edge && edge.below > 0 ? [{ label: "neckline", cm: edge.below }] : []),
-    ...(scarf && scarfBelow !== null ? [{ label: "scarf's edge", cm: scarfBelow }] : []),
-    ...(scarf && scarfBelow === null && ends ? [{ label: "scarf's ends", cm: ends.to - 5 - ends.from }] : []),
+    ...(scarf && scarfBelow !== null ? [{ label: drawingWords.scarfsEdge, cm: scarfBelow }] : []),
+    ...(scarf && scarfBelow === null && ends
+      ? [{ label: drawingWords.scarfsEnds, cm: ends.to - 5 - ends.from }]
+      : []),
   ];
   const several = neck.necklaces.length > 1;
   const chains = neck.necklaces.flatMap(({ necklace, drops }) =>
@@ -31,7 +34,7 @@ export function dropsOf({ neck, worn }: Dressed): {
       label: several
         ? necklace.name.split(" ").slice(0, 2).join(" ")
         : drops.length > 1 && i === 0
-          ? "upper loop"
+          ? drawingWords.upperLoop
           : "drop",
       cm,
     })),

@@ -1,6 +1,8 @@
 import { useId } from "react";
 import type { Dressed } from "@/core/dressing/dressed";
 import { sayLength, type LengthUnit } from "@/core/length/length";
+import { sayWith } from "@/words/say";
+import { drawingWords } from "@/words/drawing";
 import { DressedBody } from "../figure/dressed-body";
 import { frameOf } from "../figure/frame";
 import { dropsOf, neckLine, neckView, placeDrops, type PlacedDrop } from "./drops";
@@ -94,8 +96,12 @@ function Dimension({ neck, drop, unit }: DimensionProps) {
 function describe(dressed: Dressed, unit: LengthUnit): string {
   const { edges, chains } = dropsOf(dressed);
   const lines = [
-    ...edges.map(({ label, cm }) => `${label} ${sayLength(cm, unit)} below the side neck points`),
+    ...edges.map(({ label, cm }) =>
+      sayWith(drawingWords.belowTheSideNeckPoints, { label, cm: sayLength(cm, unit) }),
+    ),
     ...chains.map(({ label, cm }) => `${label} ${sayLength(cm, unit)}`),
   ];
-  return `Neck from the front: ${lines.length > 0 ? lines.join(", ") : "nothing measured"}.`;
+  return sayWith(drawingWords.neckFromTheFront, {
+    parts: lines.length > 0 ? lines.join(", ") : "nothing measured",
+  });
 }

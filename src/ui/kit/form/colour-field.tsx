@@ -5,6 +5,8 @@ import { useController } from "react-hook-form";
 import { familyOf } from "@/core/colour/family";
 import { parseColour } from "@/core/colour/parse-colour";
 import { shadeOf } from "@/core/colour/shade";
+import { sayWith } from "@/words/say";
+import { kitWords } from "@/words/kit";
 import { controlOf, Field } from "./field";
 
 interface Props {
@@ -30,14 +32,14 @@ export function ColourField({ name, label, className }: Props) {
   const fault = fieldState.error?.message;
   const help = whole
     ? `${familyOf(shadeOf(value))}${text === value ? "" : `, ${value}`}`
-    : "a name such as navy, or #1d2742";
+    : kitWords.aNameSuchAsNavy;
   const control = controlOf(name, fault, help);
   return (
     <Field {...{ name, label, help, fault, className }}>
       <span className="flex">
         <input
           type="color"
-          aria-label={`${label}: pick`}
+          aria-label={sayWith(kitWords.pick, { label })}
           className="h-9 w-10 shrink-0 cursor-pointer touch:size-11 border border-r-0 border-rule-strong bg-white p-1"
           value={whole ? value : "#808080"}
           onChange={(event) => field.onChange(event.target.value)}

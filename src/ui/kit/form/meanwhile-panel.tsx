@@ -4,6 +4,7 @@
 
 import { useState } from "react";
 import { useFormContext, useWatch } from "react-hook-form";
+import { kitWords } from "@/words/kit";
 import { Button } from "../button";
 import { changedMeanwhile, inWords, type Meanwhile } from "./meanwhile";
 import { fieldId } from "./field-id";
@@ -30,24 +31,22 @@ export function MeanwhilePanel({ opened, theirs, onPut }: MeanwhilePanelProps) {
   };
   return (
     <section
-      aria-label="Changed meanwhile"
+      aria-label={kitWords.changedMeanwhile}
       className="mb-4 border border-thread bg-white px-4 py-3"
       role="alert"
     >
-      <p className="font-medium">
-        Somebody else changed this meanwhile. What you typed is still here: compare, then keep again.
-      </p>
+      <p className="font-medium">{kitWords.somebodyElseChangedThisMeanwhile}</p>
       {told.length === 0 ? (
-        <p className="mt-1 text-ink-soft">They left it as it stands here.</p>
+        <p className="mt-1 text-ink-soft">{kitWords.theyLeftItAsIt}</p>
       ) : (
         <table className="mt-2 w-full text-left">
           <thead className="text-tiny text-ink-soft">
             <tr>
-              <th className="py-1 pr-3 font-normal">Field</th>
-              <th className="py-1 pr-3 font-normal">Yours</th>
-              <th className="py-1 pr-3 font-normal">Theirs</th>
+              <th className="py-1 pr-3 font-normal">{kitWords.field}</th>
+              <th className="py-1 pr-3 font-normal">{kitWords.yours}</th>
+              <th className="py-1 pr-3 font-normal">{kitWords.theirs}</th>
               <th className="font-normal">
-                <span className="sr-only">Which is kept</span>
+                <span className="sr-only">{kitWords.whichIsKept}</span>
               </th>
             </tr>
           </thead>
@@ -89,10 +88,10 @@ function TakeButton({ of: { path, mine, theirs }, isTheirs, onPut }: TakeButtonP
   return (
     <Button
       size="small"
-      aria-label={`${isTheirs ? "Take mine back" : "Take theirs"}: ${labelOf(path)}`}
+      aria-label={`${isTheirs ? kitWords.takeMineBack : kitWords.takeTheirs}: ${labelOf(path)}`}
       onClick={() => onPut(isTheirs ? mine : theirs)}
     >
-      {isTheirs ? "Take mine back" : "Take theirs"}
+      {isTheirs ? kitWords.takeMineBack : kitWords.takeTheirs}
     </Button>
   );
 }

@@ -4,6 +4,8 @@ import { useRouter } from "next/navigation";
 import { toast } from "sonner";
 import type { Deed } from "@/core/studio/roles";
 import type { Outcome } from "@/core/schema/outcome";
+import { sayWith } from "@/words/say";
+import { kitWords } from "@/words/kit";
 import { granted } from "../answer";
 import { Button } from "../button";
 import type { Place } from "../place";
@@ -26,8 +28,11 @@ export function PutAway({ id, name, move, then, deed = "work" }: PutAwayProps) {
   const may = useMay(deed);
   const putAway = async () => {
     if (!(await granted(() => move({ id, away: true })))) return;
-    toast(`${name} is in the archive.`, {
-      action: { label: "Bring back", onClick: () => void bringBack(name, () => move({ id, away: false })) },
+    toast(sayWith(kitWords.isInTheArchive, { name }), {
+      action: {
+        label: kitWords.bringBack,
+        onClick: () => void bringBack(name, () => move({ id, away: false })),
+      },
       duration: 12_000,
     });
     router.push(then);
@@ -35,7 +40,7 @@ export function PutAway({ id, name, move, then, deed = "work" }: PutAwayProps) {
   if (!may) return null;
   return (
     <Button look="quiet" onClick={() => void putAway()}>
-      Archive
+      {kitWords.archive}
     </Button>
   );
 }

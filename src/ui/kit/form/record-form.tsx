@@ -17,6 +17,7 @@ import { toast } from "sonner";
 import type { Fault, Outcome } from "@/core/schema/outcome";
 import { validate } from "@/core/schema/validate";
 import { sayMayNot, type Deed } from "@/core/studio/roles";
+import { kitWords } from "@/words/kit";
 import { answerOf } from "../answer";
 import { Button } from "../button";
 import { useMay } from "../role";
@@ -107,7 +108,7 @@ export function RecordForm<T extends FieldValues>({
       >
         {draft.restored && (
           <p role="status" className="mb-4 flex flex-wrap items-center gap-3 bg-well px-3 py-2">
-            What you typed here before is back; it is not kept yet.
+            {kitWords.whatYouTypedHereBefore}
             <Button
               size="small"
               onClick={() => {
@@ -115,7 +116,7 @@ export function RecordForm<T extends FieldValues>({
                 setPut((count) => count + 1);
               }}
             >
-              Start over
+              {kitWords.startOver}
             </Button>
           </p>
         )}

@@ -1,6 +1,7 @@
 import { useEffect } from "react";
+import { kitWords } from "@/words/kit";
 
-const question = "What you typed here cannot be kept by this browser, and is lost when you leave. Leave it?";
+const question = kitWords.whatYouTypedHereCannot;
 
 /** Asks before the page is left, by a link or by closing the tab, while something on it cannot be kept. */
 export function useLeaveGuard(isUnkept: boolean): void {

@@ -5,6 +5,8 @@ import { slotOf, type Piece } from "@/core/piece/piece";
 import { slotLabels, type Slot } from "@/core/piece/slots";
 import { Plate } from "../../drawing/plate";
 import { Toggle } from "radix-ui";
+import { sayWith } from "@/words/say";
+import { setsWords } from "@/words/sets";
 import { Hint } from "../../kit/hint";
 import { TextButton } from "../../kit/text-button";
 
@@ -26,13 +28,12 @@ export function Line({ pieces, varied, onVary, onTakeOut }: LineProps) {
     <div
       ref={setNodeRef}
       role="group"
-      aria-label="The set"
+      aria-label={setsWords.theSet}
       className={`flex min-h-52 items-end gap-1 border border-rule-strong bg-white px-3 pt-3 ${isOver ? "basted" : ""}`}
     >
       {pieces.length === 0 && (
         <p className="m-auto max-w-[46ch] pb-3 text-center text-ink-soft">
-          Drag pieces here, or press them: shoes and at least two more. The line keeps them in order from the
-          head down.
+          {setsWords.dragPiecesHereOrPress}
         </p>
       )}
       {pieces.map((piece) => (
@@ -58,12 +59,12 @@ function LinePiece({ piece, isVaried, onVary, onTakeOut }: LinePieceProps) {
   const slot = slotOf(piece);
   return (
     <div className="flex min-w-0 flex-1 basis-0 flex-col items-center pb-1.5" style={{ maxWidth: "9rem" }}>
-      <Hint words="other pieces in its place">
+      <Hint words={setsWords.otherPiecesInItsPlace}>
         <Toggle.Root
           ref={setNodeRef}
           {...listeners}
           pressed={isVaried}
-          aria-label={`Vary ${piece.name}`}
+          aria-label={sayWith(setsWords.vary, { piece: piece.name })}
           onPressedChange={(on) => onVary(on ? slot : null)}
           className={`w-full touch-none px-1 hover:bg-well ${isVaried ? "basted" : ""} ${isDragging ? "opacity-30" : ""}`}
         >
@@ -75,11 +76,11 @@ function LinePiece({ piece, isVaried, onVary, onTakeOut }: LinePieceProps) {
         </Toggle.Root>
       </Hint>
       <TextButton
-        aria-label={`Take out ${piece.name}`}
+        aria-label={sayWith(setsWords.takeOut, { piece: piece.name })}
         onClick={() => onTakeOut(piece)}
         className="h-6 px-2 text-tiny text-ink-soft hover:text-ink"
       >
-        take out
+        {setsWords.takeOutWord}
       </TextButton>
     </div>
   );

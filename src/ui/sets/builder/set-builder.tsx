@@ -12,6 +12,7 @@ import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import { toast } from "sonner";
 import type { Outcome } from "@/core/schema/outcome";
+import type { Client } from "@/core/piece/client";
 import { slotOf, type Piece } from "@/core/piece/piece";
 import type { Slot } from "@/core/piece/slots";
 import { coherenceOf } from "@/core/sets/coherence";
@@ -19,6 +20,8 @@ import { withPiece } from "@/core/sets/vary";
 import type { BenchSource } from "@/core/studio/bench-source";
 import type { GroupInput, GroupRecord } from "@/core/studio/group-record";
 import { offered } from "@/core/studio/wardrobe";
+import { sayWith } from "@/words/say";
+import { setsWords } from "@/words/sets";
 import { Plate } from "../../drawing/plate";
 import { answerOf, sayFaults } from "../../kit/answer";
 import { Button } from "../../kit/button";
@@ -70,7 +73,6 @@ function Builder({ wardrobe, set, begun, save }: SetBuilderProps) {
   const pieces = useMemo(() => piecesOf(wardrobe.pieces, draft), [draft, wardrobe.pieces]);
   const built = useMemo(() => [{ id: "built", name: "built", pieceIds: draft.pieceIds }], [draft.pieceIds]);
   const reach = useReach(wardrobe, built, bases).get("built");
-  const coherence = useMemo(() => coherenceOf(pieces, client), [pieces, client]);
 
   const setPieces = (update: (pieces: readonly Piece[]) => readonly Piece[]) =>
     change((before) => ({
@@ -109,7 +111,7 @@ function Builder({ wardrobe, set, begun, save }: SetBuilderProps) {
       return;
     }
     kept.settle(begun);
-    toast(`Kept: ${draft.name.trim()}.`);
+    toast(sayWith(setsWords.kept, { draft: draft.name.trim() }));
     router.push(`/sets?client=${client.id}`);
   };
 
@@ -132,7 +134,7 @@ function Builder({ wardrobe, set, begun, save }: SetBuilderProps) {
             }}
           >
             <label className="flex flex-1 flex-col gap-1 font-medium">
-              Name of the set
+              {setsWords.nameOfTheSet}
               <input
                 value={draft.name}
                 onChange={({ target: { value } }) => change((before) => ({ ...before, name: value }))}
@@ -141,7 +143,7 @@ function Builder({ wardrobe, set, begun, save }: SetBuilderProps) {
               />
             </label>
             <Button type="submit" look="strong" disabled={busy}>
-              {set ? "Keep the change" : "Keep set"}
+              {set ? setsWords.keepTheChange : setsWords.keepSet}
             </Button>
           </form>
           {fault && (
@@ -158,9 +160,9 @@ function Builder({ wardrobe, set, begun, save }: SetBuilderProps) {
           )}
           {restored && (
             <p role="status" className="flex items-center gap-2">
-              What you were building here is back.
+              {setsWords.whatYouWereBuildingHere}
               <Button look="quiet" size="small" onClick={startOver}>
-                Start over
+                {setsWords.startOver}
               </Button>
             </p>
           )}
@@ -181,14 +183,12 @@ function Builder({ wardrobe, set, begun, save }: SetBuilderProps) {
               }
             />
           )}
-          {pieces.length > 1 && (
-            <section aria-label="By itself" className="border border-rule-strong bg-paper px-3 py-2">
-              <p className="mb-1">{sayPurpose(coherence)}</p>
-              <CoherenceLine pieces={pieces} client={client} coherence={coherence} open />
-            </section>
-          )}
+          {pieces.length > 1 && <ByItself pieces={pieces} client={client} />}
           {pieces.length > 0 && (
-            <section aria-label="On the bases" className="border border-rule-strong bg-paper px-3 py-2">
+            <section
+              aria-label={setsWords.onTheBases}
+              className="border border-rule-strong bg-paper px-3 py-2"
+            >
               <p className="tabular mb-2 text-ink-soft">{reachWords(reach, bases.length)}</p>
               <ReachChips bases={bases} reach={reach} />
             </section>
@@ -217,15 +217,24 @@ interface TheirsProps {
 function Theirs({ name, pieces, onTake }: TheirsProps) {
   return (
     <div role="alert" className="border border-thread bg-white px-3 py-2">
-      <p className="font-medium">
-        Somebody else changed this set meanwhile. Yours is still here: keep it over theirs, or take theirs.
-      </p>
+      <p className="font-medium">{setsWords.somebodyElseChangedThisSet}</p>
       <p className="mt-1">
-        {`Theirs is ${name}: ${pieces.map((piece) => piece.name).join(", ")}.`}{" "}
+        {sayWith(setsWords.theirsIs, { name, pieces: pieces.map((piece) => piece.name).join(", ") })}{" "}
         <Button size="small" onClick={onTake}>
-          Take theirs
+          {setsWords.takeTheirs}
         </Button>
       </p>
     </div>
+  );
+}
+
+/** What is on the line as a set, before any base. */
+function ByItself({ pieces, client }: { readonly pieces: readonly Piece[]; readonly client: Client }) {
+  const coherence = useMemo(() => coherenceOf(pieces, client), [pieces, client]);
+  return (
+    <section aria-label={setsWords.byItself} className="border border-rule-strong bg-paper px-3 py-2">
+      <p className="mb-1">{sayPurpose(coherence)}</p>
+      <CoherenceLine pieces={pieces} client={client} coherence={coherence} open />
+    </section>
   );
 }

@@ -4,6 +4,8 @@ import { useDraggable } from "@dnd-kit/core";
 import { useMemo, useState } from "react";
 import { slotOf, type Piece } from "@/core/piece/piece";
 import { slotLabels, slots, type Slot } from "@/core/piece/slots";
+import { sayWith } from "@/words/say";
+import { setsWords } from "@/words/sets";
 import { InSight } from "../../drawing/in-sight";
 import { Plate } from "../../drawing/plate";
 import { Segments } from "../../kit/segments";
@@ -28,16 +30,19 @@ export function Shelf({ pieces, taken, onAdd }: ShelfProps) {
     [pieces],
   );
   return (
-    <section aria-label="Shelf" className="flex min-h-0 flex-col border border-rule-strong bg-paper">
+    <section
+      aria-label={setsWords.shelf}
+      className="flex min-h-0 flex-col border border-rule-strong bg-paper"
+    >
       <div className="border-b border-rule p-2">
         <Segments
-          label="Slots"
+          label={setsWords.slots}
           size="tiny"
           apart
           value={shown}
           onChange={setShown}
           segments={[
-            { value: all, shown: "All" },
+            { value: all, shown: setsWords.all },
             ...shelves.map(({ slot }) => ({ value: slot, shown: slotLabels[slot] })),
           ]}
         />
@@ -75,7 +80,7 @@ function ShelfPiece({ piece, taken, onAdd }: ShelfPieceProps) {
         {...listeners}
         type="button"
         disabled={taken}
-        aria-label={`Put in ${piece.name}`}
+        aria-label={sayWith(setsWords.putIn, { piece: piece.name })}
         onClick={() => onAdd(piece)}
         className={`flex w-full touch-none flex-col items-center border border-transparent px-1 pb-1 hover:border-rule-strong hover:bg-white disabled:opacity-40 ${isDragging ? "basted" : ""}`}
       >

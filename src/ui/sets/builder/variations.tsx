@@ -6,6 +6,8 @@ import type { Client } from "@/core/piece/client";
 import { slotOf, type Piece } from "@/core/piece/piece";
 import { slotLabels, type Slot } from "@/core/piece/slots";
 import { variations } from "@/core/sets/vary";
+import { sayWith } from "@/words/say";
+import { setsWords } from "@/words/sets";
 import { Plate } from "../../drawing/plate";
 import { VerdictMark, wordOf } from "../../kit/marks";
 
@@ -22,14 +24,17 @@ export function Variations({ pieces, slot, shelf, client, onSwap }: VariationsPr
   const found = useMemo(() => variations(pieces, slot, shelf, client), [pieces, slot, shelf, client]);
   const now = pieces.filter((piece) => slotOf(piece) === slot);
   return (
-    <section aria-label="Variations" className="border border-rule-strong bg-paper px-3 pt-2 pb-2.5">
+    <section
+      aria-label={setsWords.variations}
+      className="border border-rule-strong bg-paper px-3 pt-2 pb-2.5"
+    >
       <h2 className="text-body">
-        In place of {now.map(({ name }) => name).join(" and ")}: {found.length}{" "}
-        {found.length === 1 ? "piece" : "pieces"}, the best agreeing first
+        {setsWords.inPlaceOf} {now.map(({ name }) => name).join(" and ")}
+        {sayWith(setsWords.piecesTheBestAgreeingFirst, { foundCount: found.length })}
       </h2>
       {found.length === 0 ? (
         <p className="text-ink-soft">
-          Nothing else on the rail is worn there: {slotLabels[slot].toLowerCase()}.
+          {sayWith(setsWords.nothingElseOnTheRail, { station: slotLabels[slot].toLowerCase() })}
         </p>
       ) : (
         <ul className="mt-1 flex gap-1.5 overflow-x-auto pb-1">
@@ -38,7 +43,11 @@ export function Variations({ pieces, slot, shelf, client, onSwap }: VariationsPr
               <button
                 type="button"
                 onClick={() => onSwap(piece)}
-                aria-label={`Put in ${piece.name} instead: by itself ${wordOf(verdict)} ${markOf({ verdict, score })}`}
+                aria-label={sayWith(setsWords.putInInsteadByItself, {
+                  piece: piece.name,
+                  verdict: wordOf(verdict),
+                  mark: markOf({ verdict, score }),
+                })}
                 className="flex w-28 flex-col border border-rule bg-paper px-1.5 pb-1 text-left hover:bg-white"
               >
                 <Plate piece={piece} className="h-14 w-full" />

@@ -13,6 +13,8 @@ import { useDraft } from "../../kit/form/use-draft";
 import { PutAway } from "../../kit/form/put-away";
 import { CoherenceLine } from "../coherence-line";
 import type { Outcome } from "@/core/schema/outcome";
+import { sayWith } from "@/words/say";
+import { setsWords } from "@/words/sets";
 import { missingWords, templateWords } from "./template-words";
 
 interface FilledRowProps {
@@ -62,7 +64,7 @@ export function FilledRow(props: FilledRowProps) {
           </div>
         ) : (
           <p className="self-center text-ink-soft">
-            {filled ? "No three pieces on the rail make this set." : "looking through the rail ..."}
+            {filled ? setsWords.noThreePiecesOnThe : setsWords.lookingThroughTheRail}
           </p>
         )}
       </div>
@@ -71,14 +73,15 @@ export function FilledRow(props: FilledRowProps) {
           <p className="text-tiny">{worn.map((piece) => piece.name).join(", ")}</p>
           <CoherenceLine pieces={worn} client={client} coherence={coherenceOf(worn, client)} />
           <p className="tabular text-ink-soft">
-            serves {serves.length} of {bases.length} {bases.length === 1 ? "base" : "bases"}
+            {sayWith(setsWords.servesOfBasesWord, { servesCount: serves.length, basesCount: bases.length })}
             {serves.length > 0 && `: ${listed(serves)}`}
           </p>
         </div>
       )}
       {filled && filled.missing.length > 0 && (
         <p className="mt-1.5">
-          <strong className="font-semibold">Missing:</strong> {missingWords(filled.missing, template)}.
+          <strong className="font-semibold">{setsWords.missing}</strong>{" "}
+          {missingWords(filled.missing, template)}.
         </p>
       )}
       {isFilled && (
@@ -94,27 +97,27 @@ export function FilledRow(props: FilledRowProps) {
           {kept === null ? (
             <>
               <label className="flex items-center gap-2">
-                <span className="text-ink-soft">Name</span>
+                <span className="text-ink-soft">{setsWords.name}</span>
                 <input
                   value={name.value}
                   onChange={(event) => name.change(event.target.value)}
-                  aria-label={`Name of the set for ${template.name}`}
+                  aria-label={sayWith(setsWords.nameOfTheSetFor, { template: template.name })}
                   className="h-8 w-56 border border-rule-strong bg-white px-2 font-serif text-body"
                 />
               </label>
               <Button type="submit" size="small">
-                Keep set
+                {setsWords.keepSet}
               </Button>
               <ButtonLink
                 look="quiet"
                 size="small"
                 href={`/sets/build?${new URLSearchParams({ client: client.id, name: name.value, pieces: worn.map(({ id }) => id).join() }).toString()}`}
               >
-                Vary it first
+                {setsWords.varyItFirst}
               </ButtonLink>
             </>
           ) : (
-            <p role="status">{`Kept as ${kept}.`}</p>
+            <p role="status">{sayWith(setsWords.keptAs, { kept })}</p>
           )}
         </form>
       )}

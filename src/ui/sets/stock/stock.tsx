@@ -6,6 +6,8 @@ import { firstStock } from "@/core/sets/template";
 import type { BenchSource, NamedPieces } from "@/core/studio/bench-source";
 import type { GroupInput } from "@/core/studio/group-record";
 import type { TemplateRecord } from "@/core/studio/template-record";
+import { sayWith } from "@/words/say";
+import { setsWords } from "@/words/sets";
 import { granted } from "../../kit/answer";
 import { Button } from "../../kit/button";
 import { FilledRow } from "./filled-row";
@@ -63,12 +65,19 @@ function Filling({ sets, save, moveTemplate, ...opened }: StockProps) {
       <div className="mb-4 flex flex-wrap items-center justify-between gap-3">
         <p role="status" className="tabular max-w-[80ch]">
           {done
-            ? `${filled.filter(({ pieceIds }) => pieceIds.length > 0).length} of ${all.length} templates are filled. ${lacking.length === 0 ? "Nothing is missing for any of them." : `Missing for ${lacking.join("; for ")}.`}`
-            : `${filled.length} of ${all.length} templates filled ...`}
+            ? sayWith(setsWords.ofTemplatesAreFilled, {
+                filled: filled.filter(({ pieceIds }) => pieceIds.length > 0).length,
+                total: all.length,
+                rest:
+                  lacking.length === 0
+                    ? "Nothing is missing for any of them."
+                    : `Missing for ${lacking.join("; for ")}.`,
+              })
+            : sayWith(setsWords.ofTemplatesFilled, { filledCount: filled.length, allCount: all.length })}
         </p>
         {done && open.length > 1 && (
           <Button look="strong" onClick={() => void keepAll()}>
-            {`Keep all ${open.length}`}
+            {sayWith(setsWords.keepAll, { openCount: open.length })}
           </Button>
         )}
       </div>

@@ -5,8 +5,9 @@ import { inOwnStudio } from "@/server/session/own-studio";
 import { BaseBoard } from "@/ui/boards/base-board";
 import { BoardSheet } from "@/ui/boards/board-sheet";
 import { packed } from "@/ui/kit/packed";
+import { boardsWords } from "@/words/boards";
 
-const title = "One base, many looks";
+const title = boardsWords.oneBaseManyLooks;
 export const metadata: Metadata = { title };
 
 interface BoardPageProps {
@@ -22,7 +23,7 @@ export default async function BaseBoardPage({ searchParams }: BoardPageProps) {
     <BoardSheet
       here="/boards/base"
       title={title}
-      about="The same clothes under every set, from off duty to evening, and the least that changes from one to the next."
+      about={boardsWords.theSameClothesUnderEvery}
       clients={room.clients}
       clientId={room.clientId}
     >

@@ -7,8 +7,9 @@ import { inOwnStudio } from "@/server/session/own-studio";
 import { BoardSheet } from "@/ui/boards/board-sheet";
 import { GapBoard } from "@/ui/boards/gap-board";
 import { packed } from "@/ui/kit/packed";
+import { boardsWords } from "@/words/boards";
 
-const title = "What is missing";
+const title = boardsWords.whatIsMissing;
 export const metadata: Metadata = { title };
 
 interface GapsPageProps {
@@ -25,7 +26,7 @@ export default async function GapsPage({ searchParams }: GapsPageProps) {
     <BoardSheet
       here="/boards/gaps"
       title={title}
-      about="What the sets serve, what they do not and why, and the few pieces that would help most."
+      about={boardsWords.whatTheSetsServeWhat}
       clients={clients}
       clientId={clientId}
     >

@@ -5,8 +5,9 @@ import { inOwnStudio } from "@/server/session/own-studio";
 import { SetBoard } from "@/ui/boards/set-board";
 import { BoardSheet } from "@/ui/boards/board-sheet";
 import { packed } from "@/ui/kit/packed";
+import { boardsWords } from "@/words/boards";
 
-const title = "Sets on bases";
+const title = boardsWords.setsOnBases;
 export const metadata: Metadata = { title };
 
 interface BoardPageProps {
@@ -22,7 +23,7 @@ export default async function SetBoardPage({ searchParams }: BoardPageProps) {
     <BoardSheet
       here="/boards/sets"
       title={title}
-      about="Every set on every base, with the turn-up that saves a hem. Open a cell on the bench."
+      about={boardsWords.everySetOnEveryBase}
       clients={room.clients}
       clientId={room.clientId}
     >

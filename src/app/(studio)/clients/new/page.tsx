@@ -4,13 +4,14 @@ import { studioRuleBook } from "@/server/records/rule-books";
 import { inOwnStudio } from "@/server/session/own-studio";
 import { ClientForm } from "@/ui/clients/client-form";
 import { Page } from "@/ui/kit/page";
+import { clientsWords } from "@/words/clients";
 
-export const metadata: Metadata = { title: "New client" };
+export const metadata: Metadata = { title: clientsWords.newClient };
 
 export default async function NewClientPage() {
   const studioBook = await inOwnStudio(studioRuleBook);
   return (
-    <Page title="New client">
+    <Page title={clientsWords.newClient}>
       <ClientForm
         id={null}
         version={null}

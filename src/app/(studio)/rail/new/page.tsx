@@ -5,8 +5,9 @@ import { nameClients } from "@/server/records/clients";
 import { inOwnStudio } from "@/server/session/own-studio";
 import { Page } from "@/ui/kit/page";
 import { PieceForm } from "@/ui/pieces/piece-form";
+import { railWords } from "@/words/rail";
 
-export const metadata: Metadata = { title: "New piece" };
+export const metadata: Metadata = { title: railWords.newPiece };
 
 export default async function NewPiecePage({
   searchParams,
@@ -17,10 +18,7 @@ export default async function NewPiecePage({
   const owners = await inOwnStudio(nameClients);
   const owner = owners.find(({ id }) => id === client)?.id ?? null;
   return (
-    <Page
-      title="A new piece"
-      about="The figures are what the rules read: measure once, and every look knows."
-    >
+    <Page title={railWords.aNewPiece} about={railWords.theFiguresAreWhatThe}>
       <PieceForm record={null} owners={owners} owner={owner} save={savePiece} />
     </Page>
   );

@@ -8,8 +8,10 @@ import { ButtonLink } from "@/ui/kit/button";
 import { Page } from "@/ui/kit/page";
 import { SetBuilder } from "@/ui/sets/builder/set-builder";
 import { packed } from "@/ui/kit/packed";
+import { sayWith } from "@/words/say";
+import { setsWords } from "@/words/sets";
 
-export const metadata: Metadata = { title: "Build a set" };
+export const metadata: Metadata = { title: setsWords.buildASet };
 
 export default async function BuildPage({ searchParams }: { readonly searchParams: Promise<SaidAddress> }) {
   const wish = addressed(await searchParams, buildWishes);
@@ -18,9 +20,13 @@ export default async function BuildPage({ searchParams }: { readonly searchParam
   const { client } = room.wardrobe;
   return (
     <Page
-      title={room.set ? `${room.set.name}, changed` : `A set for ${client.name}`}
-      about="Drag pieces to the line or press them; what is on the line is read at once."
-      actions={<ButtonLink href={`/sets?client=${client.id}`}>Back to the sets</ButtonLink>}
+      title={
+        room.set
+          ? sayWith(setsWords.changed, { set: room.set.name })
+          : sayWith(setsWords.aSetFor, { client: client.name })
+      }
+      about={setsWords.dragPiecesToTheLine}
+      actions={<ButtonLink href={`/sets?client=${client.id}`}>{setsWords.backToTheSets}</ButtonLink>}
     >
       <SetBuilder key={JSON.stringify(wish)} records={packed(room)} save={saveSet} />
     </Page>

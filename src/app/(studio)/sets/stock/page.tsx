@@ -11,8 +11,10 @@ import { ButtonLink } from "@/ui/kit/button";
 import { Page } from "@/ui/kit/page";
 import { Stock } from "@/ui/sets/stock/stock";
 import { packed } from "@/ui/kit/packed";
+import { sayWith } from "@/words/say";
+import { setsWords } from "@/words/sets";
 
-export const metadata: Metadata = { title: "First stock" };
+export const metadata: Metadata = { title: setsWords.firstStock };
 
 interface StockPageProps {
   readonly searchParams: Promise<SaidAddress>;
@@ -29,9 +31,9 @@ export default async function StockPage({ searchParams }: StockPageProps) {
   const { name, id } = room.wardrobe.client;
   return (
     <Page
-      title={`A stock of sets for ${name}`}
-      about="Each template is filled with the pieces that agree best and serve most of the bases; below, what is missing for it. Keep what you like, vary what you nearly like."
-      actions={<ButtonLink href={`/sets?client=${id}`}>Back to the sets</ButtonLink>}
+      title={sayWith(setsWords.aStockOfSetsFor, { name })}
+      about={setsWords.eachTemplateIsFilledWith}
+      actions={<ButtonLink href={`/sets?client=${id}`}>{setsWords.backToTheSets}</ButtonLink>}
     >
       <Stock
         key={[id, ...room.templates.map((record) => record.id)].join()}

@@ -7,8 +7,9 @@ import { inOwnStudio } from "@/server/session/own-studio";
 import { ClientSheet } from "@/ui/clients/client-sheet";
 import { RuleBookRoom } from "@/ui/rule-book/rule-book-room";
 import { packed } from "@/ui/kit/packed";
+import { clientsWords } from "@/words/clients";
 
-export const metadata: Metadata = { title: "Rule book" };
+export const metadata: Metadata = { title: clientsWords.ruleBook };
 
 export default async function ClientRulesPage({ params }: { readonly params: Promise<{ id: string }> }) {
   const { id } = await params;

@@ -8,6 +8,8 @@ import { inOwnStudio } from "@/server/session/own-studio";
 import { BaseForm } from "@/ui/clients/base-form";
 import { PutAway } from "@/ui/kit/form/put-away";
 import { Page } from "@/ui/kit/page";
+import { sayWith } from "@/words/say";
+import { clientsWords } from "@/words/clients";
 
 export default async function BasePage({
   params,
@@ -31,8 +33,8 @@ export default async function BasePage({
   const garments = room.pieces.map(({ piece }) => piece).filter((piece) => placeOf(piece) !== null);
   return (
     <Page
-      title={base ? base.name : "A new base"}
-      about={`For ${client.name}: the garments of the outfit, without accessories.`}
+      title={base ? base.name : clientsWords.aNewBase}
+      about={sayWith(clientsWords.forTheGarmentsOfThe, { client: client.name })}
     >
       <BaseForm
         id={base?.id ?? null}

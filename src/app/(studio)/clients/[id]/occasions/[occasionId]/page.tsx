@@ -8,6 +8,8 @@ import { newOccasion } from "@/ui/clients/new-occasion";
 import { OccasionForm } from "@/ui/clients/occasion-form";
 import { PutAway } from "@/ui/kit/form/put-away";
 import { Page } from "@/ui/kit/page";
+import { sayWith } from "@/words/say";
+import { clientsWords } from "@/words/clients";
 
 export default async function OccasionPage({
   params,
@@ -24,7 +26,10 @@ export default async function OccasionPage({
   if (!client || (!isNew && !record)) notFound();
   const { id: _id, ...occasion } = record?.occasion ?? { id: "", ...newOccasion(today) };
   return (
-    <Page title={record ? occasion.name : "A new occasion"} about={`For ${client.name}.`}>
+    <Page
+      title={record ? occasion.name : clientsWords.aNewOccasion}
+      about={sayWith(clientsWords.forWord, { client: client.name })}
+    >
       <OccasionForm
         id={record?.occasion.id ?? null}
         version={record?.version ?? null}

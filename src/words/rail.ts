@@ -1,0 +1,21 @@
+/** What the rail says. */
+export const railWords = {
+  newPiece: "New piece",
+  aNewPiece: "A new piece",
+  theFiguresAreWhatThe: "The figures are what the rules read: measure once, and every look knows.",
+  rail: "Rail",
+  notSaid: "not said",
+  allKinds: "all kinds",
+  studioKit: "Studio kit",
+  archive: "Archive",
+  addAPiece: "Add a piece",
+  theRailIsEmptyRecord: "The rail is empty. Record a pair of shoes first: they decide the most about a look.",
+  owner: "Owner",
+  theStudiosOwnKit: "the studio's own kit",
+  kind: "Kind",
+  find: "Find",
+  navySuedeLoafer: "navy, suede, loafer",
+  pieces: "{count} pieces",
+  piecesLabel: "Pieces",
+  nothingOnTheRailMatches: "Nothing on the rail matches that.",
+} as const;

@@ -1,0 +1,33 @@
+/** What today says. */
+export const todayWords = {
+  today: "Today",
+  nothingIsComingUpOccasions: "Nothing is coming up. Occasions are added on a client’s page.",
+  oneLaterOccasion: "One later occasion",
+  laterOccasions: "{laterCount} later occasions",
+  noLookYet: "no look yet",
+  openTheLookFor: "Open the look for {occasion}",
+  open: "Open",
+  layOutALookFor: "Lay out a look for {occasion}",
+  layOut: "Lay out",
+  everythingThatIsComingUp:
+    "Everything that is coming up has a look to wear. This is a good day to see what is missing.",
+  noOccasionIsComingUp: "No occasion is coming up. Add one to a client, or lay out a look for any day.",
+  seeWhatIsMissing: "See what is missing",
+  goToTheClients: "Go to the clients",
+  toC: "{low} to {high}, {temperature} °C, {rain}",
+  theLookLaidOutFor: "The look laid out for it jars.",
+  nothingIsLaidOutFor: "Nothing is laid out for it yet.",
+  mendItAtTheBench: "Mend it at the bench",
+  layOutALook: "Lay out a look",
+  chanceOfRain: "{share} % chance of rain",
+  noLookIsOnThe: "No look is on the bench yet. Lay one out for an occasion.",
+  wasByVersionOf: "was {verdict} {read} by version {ruleBookVersion} of {ruleBook}",
+  inDays: "in {days} days",
+  aStudioBeginsWithA:
+    "A studio begins with a client: a name, a height and a few girths are enough to read a first look.",
+  addTheFirstClient: "Add the first client",
+  goOnAtTheBench: "Go on at the bench",
+  whatToDoNext: "What to do next",
+  lastWorkedOn: "Last worked on",
+  comingUp: "Coming up",
+} as const;
