@@ -21,7 +21,7 @@ export const clientsWords = {
   theBaseBare: "The base, bare",
   readBare: "Read bare",
   chooseGarments: "Choose garments.",
-  nothingAsksForAnythingYet: "Nothing asks for anything yet.",
+  nothingAsksForAnythingYet: "Nothing stands out yet.",
   typeAHeightAndThe: "Type a height, and the body is drawn from it.",
   theBodyToScale: "The body, to scale",
   wholeLinesAreMeasuredBroken:
@@ -44,7 +44,7 @@ export const clientsWords = {
   notSaid: "Not said",
   undertone: "Undertone",
   limits: "Limits",
-  factsToldOnceAndKept: "Facts, told once and kept everywhere.",
+  factsToldOnceAndKept: "Facts: say them once, and they are obeyed everywhere.",
   highestHeel: "Highest heel",
   emptyNoneSet: "empty: none set",
   hemAboveTheKneeAt: "Hem above the knee, at most",

@@ -45,7 +45,6 @@ export const piecesWords = {
   owner: "Owner",
   studioKit: "Studio kit",
   state: "State",
-  matteSmooth: "matte smooth",
   kind: "Kind",
   thePlateIsDrawnWhen: "The plate is drawn when every figure and colour can be read.",
 } as const;

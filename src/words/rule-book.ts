@@ -3,7 +3,7 @@ export const ruleBookWords = {
   theStudiosRuleBook: "The studio's rule book",
   newClientsStartFromIt: "New clients start from it.{whose}",
   seeTheClients: "See the clients",
-  letTheRuleRest: 'Let the rule rest: "{rule}"',
+  letTheRuleRest: 'Switch this rule off: "{rule}"',
   backToItsDefault: "{param} back to its default",
   insteadOf: "{after} instead of {before}: {figure}",
   lookThatShowsTheChanges: "Look that shows the changes",

@@ -83,9 +83,9 @@ describe("a finding overruled", () => {
     await press(page, "button", "overrule");
     await press(page, "radio", "Always");
     await sees(page, "Change the rule book; every later look is read by it.");
-    await sees(page, /Let the rule rest: ".+" then (sings|sits|jars) \d+/);
+    await sees(page, /Switch this rule off: ".+" then (sings|sits|jars) \d+/);
     const promised = await page.$$eval("form button", (buttons) => {
-      const rest = buttons.find((button) => button.textContent?.startsWith("Let the rule rest"));
+      const rest = buttons.find((button) => button.textContent?.startsWith("Switch this rule off"));
       rest?.click();
       return Number(/(\d+)$/.exec(rest?.textContent ?? "")?.[1]);
     });

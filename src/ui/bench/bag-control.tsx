@@ -21,7 +21,7 @@ export function BagControl() {
     return <p className="p-2 text-tiny text-ink-soft">{benchWords.noBagIsOn}</p>;
   const now = adjustmentOn(look.adjustments, "strap", bag.id) ?? {
     carry: bag.figures.carry,
-    way: benchWords.asMade,
+    way: "as made",
   };
   return (
     <ToggleGroup.Root

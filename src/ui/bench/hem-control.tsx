@@ -29,7 +29,7 @@ export function HemControl() {
   const piece = trousers.id;
   const ways = [
     {
-      value: benchWords.asCut,
+      value: "as cut",
       shown: benchWords.asCutLabel,
       change: { kind: "undo", way: "turn", piece } as const,
     },
@@ -47,7 +47,7 @@ export function HemControl() {
       <Segments
         label={benchWords.hem}
         segments={ways}
-        value={tucked ? "boot" : turn ? String(turn.count) : benchWords.asCut}
+        value={tucked ? "boot" : turn ? String(turn.count) : "as cut"}
         onChange={(value) => {
           const way = ways.find((each) => each.value === value);
           if (way) steps.change(way.change);

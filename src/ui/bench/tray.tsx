@@ -74,10 +74,10 @@ function CandidatesHead() {
         >
           {benchWords.noBecause}
         </Button>
-        <Button size="tiny" onClick={() => steps.lay(benchWords.wholeSets)}>
+        <Button size="tiny" onClick={() => steps.lay("whole sets")}>
           {benchWords.wholeSets}
         </Button>
-        <Button size="tiny" onClick={() => steps.lay(benchWords.editPass)}>
+        <Button size="tiny" onClick={() => steps.lay("edit pass")}>
           {benchWords.editPass}
         </Button>
       </span>

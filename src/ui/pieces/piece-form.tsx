@@ -74,7 +74,7 @@ function newPiece(kind: Kind): PieceDraft {
     kind,
     name: "",
     swatches: [{ hex: "#6b6f75", share: 1, role: "ground" }],
-    finish: piecesWords.matteSmooth,
+    finish: "matte smooth",
     secondFinish: null,
     cloth: null,
     pattern: "plain",

@@ -93,21 +93,21 @@ export const benchActions: readonly BenchAction[] = [
     words: benchWords.editPassWhatCouldCome,
     keys: "e",
     does: ({ steps, store }) =>
-      steps.lay(store.getState().tray === "edit pass" ? "candidates" : benchWords.editPass),
+      steps.lay(store.getState().tray === "edit pass" ? "candidates" : "edit pass"),
   },
   {
     id: "whole-sets",
     words: benchWords.wholeSetsTheBestOnes,
     keys: "w",
     does: ({ steps, store }) =>
-      steps.lay(store.getState().tray === "whole sets" ? "candidates" : benchWords.wholeSets),
+      steps.lay(store.getState().tray === "whole sets" ? "candidates" : "whole sets"),
   },
   {
     id: "this-look",
     words: benchWords.thisLookItsNameA,
     keys: "n",
     inMenu: true,
-    does: ({ steps }) => steps.open(benchWords.thisLook),
+    does: ({ steps }) => steps.open("this look"),
   },
   {
     id: "compare",

@@ -13,7 +13,7 @@ export const bag: KindDrawing<"bag"> = {
   asWorn: ({ worn: { asWorn, extent }, frame, paint, id }) => (
     <CarriedBag bag={asWorn} top={extent.to} frame={frame} paint={paint} id={id} />
   ),
-  hangs: drawingWords.fromTheHand,
+  hangs: "from the hand",
   caption: ({ carry, strap }, say) => [
     carry,
     strap > 0 ? sayWith(drawingWords.strap, { strap: say(strap) }) : "",

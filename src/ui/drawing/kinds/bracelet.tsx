@@ -1,4 +1,3 @@
-import { drawingWords } from "@/words/drawing";
 import { WristBand } from "../figure/worn/wrist-band";
 import { metalColour } from "../metal-colour";
 import { BraceletPlate } from "../plates/bracelet-plate";
@@ -16,6 +15,6 @@ export const bracelet: KindDrawing<"bracelet"> = {
   asWorn: ({ worn: { piece }, frame, paint }) => (
     <WristBand piece={piece} side={1} tall={Math.max(0.8, piece.figures.width)} frame={frame} paint={paint} />
   ),
-  hangs: drawingWords.onTheArms,
+  hangs: "on the arms",
   caption: ({ form }) => [form],
 };

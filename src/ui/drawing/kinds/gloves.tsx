@@ -36,6 +36,6 @@ export const gloves: KindDrawing<"gloves"> = {
       </g>
     );
   },
-  hangs: drawingWords.onTheArms,
+  hangs: "on the arms",
   caption: ({ length }, say) => [sayWith(drawingWords.overTheWrist, { length: say(length) })],
 };

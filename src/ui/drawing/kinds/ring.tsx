@@ -1,4 +1,3 @@
-import { drawingWords } from "@/words/drawing";
 import { metalColour } from "../metal-colour";
 import { lineOn } from "../paint";
 import type { KindDrawing } from "./kind-drawing";
@@ -34,6 +33,6 @@ export const ring: KindDrawing<"ring"> = {
       />
     );
   },
-  hangs: drawingWords.onTheArms,
+  hangs: "on the arms",
   caption: ({ width }, say) => [say(width)],
 };

@@ -28,6 +28,6 @@ export const top: KindDrawing<"top"> = {
     const tucked = extent.from >= waist;
     return <Top piece={asWorn} hem={hem} tucked={tucked} frame={frame} paint={paint} id={id} />;
   },
-  hangs: drawingWords.onTheArms,
+  hangs: "on the arms",
   caption: ({ neckline, length }, say) => [neckline, sayWith(drawingWords.long, { length: say(length) })],
 };

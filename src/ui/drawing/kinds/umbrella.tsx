@@ -15,6 +15,6 @@ export const umbrella: KindDrawing<"umbrella"> = {
       <ClosedUmbrella umbrella={piece} />
     </g>
   ),
-  hangs: drawingWords.fromTheHand,
+  hangs: "from the hand",
   caption: ({ form, length }, say) => [form, sayWith(drawingWords.long, { length: say(length) })],
 };

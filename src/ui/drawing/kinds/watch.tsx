@@ -36,6 +36,6 @@ export const watch: KindDrawing<"watch"> = {
   asWorn: ({ worn: { piece }, frame, paint }) => (
     <WristBand piece={piece} side={-1} tall={piece.figures.face} frame={frame} paint={paint} />
   ),
-  hangs: drawingWords.onTheArms,
+  hangs: "on the arms",
   caption: ({ strapMade }) => [sayWith(drawingWords.strapLabel, { strapMade })],
 };
