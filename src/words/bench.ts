@@ -336,4 +336,8 @@ export const benchWords = {
   wasByVersion: "was {verdict} {mark} by version {version}",
   rightWouldBe: "(right: {limit})",
   nothingToOfferFor: "; nothing to offer for {stations}",
+  lookCard: "Look card",
+  theClothes: "The clothes",
+  withThem: "With them",
+  printACard: "Print a card",
 } as const;

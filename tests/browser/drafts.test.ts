@@ -1,6 +1,17 @@
 import type { Browser, Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { choose, clientCalled, fill, named, openPage, press, sees, shows, signIn } from "../support/browser";
+import {
+  choose,
+  clientCalled,
+  fill,
+  named,
+  openPage,
+  press,
+  sees,
+  shows,
+  signIn,
+  toPlaceOfClient,
+} from "../support/browser";
 import { openStudio } from "../support/studio";
 
 let site = "";
@@ -122,6 +133,7 @@ describe("figures and colours as they are written", () => {
     await fill(page, "Height", "5'4\"");
     await press(page, "button", "Add client");
     await page.waitForFunction(() => /^\/clients\/[0-9a-f-]{36}$/.test(location.pathname));
+    await toPlaceOfClient(page, "Figures");
     expect(await valueOf("Height")).toBe("162.6");
   });
 

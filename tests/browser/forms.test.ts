@@ -1,6 +1,6 @@
 import type { Browser, Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { choose, fill, named, openPage, press, sees, signIn } from "../support/browser";
+import { choose, fill, named, openPage, press, sees, signIn, toPlaceOfClient } from "../support/browser";
 import { openStudio } from "../support/studio";
 
 let site = "";
@@ -126,6 +126,7 @@ describe("a base, an occasion, a set", () => {
 
   it("an occasion needs its levels in order, a real day and plausible weather", async () => {
     await openIngrid();
+    await toPlaceOfClient(page, "Occasions");
     await press(page, "link", "Add an occasion");
     await fill(page, "Occasion", "Upside down");
     await choose(page, "Lowest level", "8 formal");

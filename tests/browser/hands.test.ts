@@ -55,6 +55,9 @@ describe("by hand at 1024 x 768", () => {
     "/",
     "/clients",
     "/clients/CLIENT",
+    "/clients/CLIENT/occasions",
+    "/clients/CLIENT/figures",
+    "/clients/CLIENT/journal",
     "/clients/CLIENT/rules",
     "/clients/CLIENT/bases/new",
     "/clients/CLIENT/occasions/new",
@@ -186,6 +189,7 @@ describe("what lies over the page", () => {
     ["n", "This look"],
     ["l", "Dressier or quieter"],
     ["s", "Keep as a set"],
+    ["c", "Looks side by side"],
     ["?", "Keys of the bench"],
   ])("leaves nothing for axe: key %s", async (key, dialog) => {
     await page.keyboard.type(key);

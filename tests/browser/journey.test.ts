@@ -1,6 +1,16 @@
 import type { Browser, Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { choose, fill, named, openPage, press, sees, shows, signIn } from "../support/browser";
+import {
+  choose,
+  fill,
+  named,
+  openPage,
+  press,
+  sees,
+  shows,
+  signIn,
+  toPlaceOfClient,
+} from "../support/browser";
 import { openStudio } from "../support/studio";
 
 let site = "";
@@ -45,6 +55,7 @@ describe("from a new client to a set worn on a second base", () => {
   });
 
   it("corrects a measurement in inches and keeps the one before", async () => {
+    await toPlaceOfClient(page, "Figures");
     await fill(page, "Calf girth", "14 1/2 in");
     await press(page, "button", "Keep changes");
     await sees(page, "The client is kept.");
@@ -82,6 +93,7 @@ describe("from a new client to a set worn on a second base", () => {
         .find((link) => link.textContent?.includes("Sunniva Brask"))
         ?.click(),
     );
+    await toPlaceOfClient(page, "Occasions");
     await press(page, "link", "Add an occasion");
     await fill(page, "Occasion", "Harbour talk");
     await fill(page, "Place", "Old customs house");

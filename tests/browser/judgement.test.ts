@@ -104,7 +104,7 @@ describe("a rule opened from its finding", () => {
     await press(page, "button", "figures");
     await sees(page, /, default/);
     await press(page, "link", "Polished, version 2: set it otherwise");
-    await named(page, "heading", "Rule book of Teodor Almasi");
+    await named(page, "heading", "Teodor Almasi");
     await page.waitForFunction(() => document.querySelector("li details[open]") !== null);
   });
 });

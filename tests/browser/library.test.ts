@@ -114,7 +114,7 @@ describe("a set built by hand", () => {
     await press(page, "button", "Keep set");
     await named(page, "heading", "Sets");
     await named(page, "heading", "Glass and cobalt");
-    await sees(page, /Glass and cobalt\s+serves \d+ of 10 bases, [a-z ]+\s+not worn yet/);
+    await sees(page, /Glass and cobalt\s+\S[^\n]+\.\s+serves \d+ of 10 bases, [a-z ]+; not worn yet/);
   });
 });
 
@@ -134,9 +134,9 @@ describe("a set of the library", () => {
     await within("Glass and cobalt", "Worn today");
     await sees(page, "Glass and cobalt was worn today.");
     const today = new Date().toLocaleDateString("en-GB", { day: "numeric", month: "long" });
-    await sees(page, new RegExp(`Glass and cobalt\\s+serves[^\\n]+\\s+last worn ${today}`));
+    await sees(page, new RegExp(`Glass and cobalt\\s+\\S[^\\n]+\\.\\s+serves[^\\n]+; last worn ${today}`));
     await press(page, "button", "Strike it out");
-    await sees(page, /Glass and cobalt\s+serves[^\n]+\s+not worn yet/);
+    await sees(page, /Glass and cobalt\s+\S[^\n]+\.\s+serves[^\n]+; not worn yet/);
   });
 
   it("is duplicated with one piece varied, and the first stays as it was", async () => {

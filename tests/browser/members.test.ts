@@ -58,7 +58,7 @@ describe("a studio's members", () => {
 
   it("are offered what their role may do, and told who may do the rest", async () => {
     const client = await clientCalled(guest, site, "Ottoline Varga");
-    await guest.goto(`${site}/clients/${client}`);
+    await guest.goto(`${site}/clients/${client}/figures`);
     await sees(guest, "Only an owner or a stylist may record clients and their measures.");
     expect(await guest.$$("::-p-aria([name='Archive'][role='button'])")).toEqual([]);
     await guest.goto(`${site}/clients/${client}/rules`);
@@ -93,7 +93,7 @@ describe("a studio's members", () => {
     const client = await clientCalled(guest, site, "Ottoline Varga");
     await expect
       .poll(async () => {
-        await guest.goto(`${site}/clients/${client}`);
+        await guest.goto(`${site}/clients/${client}/figures`);
         return shows(guest, "Only an owner or a stylist");
       })
       .toBe(false);

@@ -53,12 +53,20 @@ describe("before anybody is signed in", () => {
 });
 
 describe("every place", () => {
-  it.each(["/sets/build", "/sets/stock"])("%s of a client is as sound", async (path) => {
+  it.each([
+    ["/sets/build?client=%", /Drag pieces here/],
+    ["/sets/stock?client=%", /templates are filled/],
+    ["/clients/%", /Lay out a base/],
+    ["/clients/%/occasions", /Add an occasion/],
+    ["/clients/%/figures", /Highest heel/],
+    ["/clients/%/rules", /Where good stylists differ/],
+    ["/clients/%/journal", /measured/],
+  ])("%s of a client is as sound", async (path, words) => {
     await page.setViewport({ width: 1024, height: 768 });
     const client = await clientCalled(page, site, "Ottoline Varga");
-    await page.goto(`${site}${path}?client=${client}`);
+    await page.goto(site + path.replace("%", client));
     await page.waitForSelector("h1");
-    await sees(page, /Drag pieces here|templates are filled/);
+    await sees(page, words);
     expect(await axeFinds(page)).toEqual([]);
     const over = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
     expect(over).toBeLessThanOrEqual(0);
@@ -75,7 +83,15 @@ describe("every place", () => {
 
   it.each([360, 600, 768])("scrolls down only in a window of %i", async (width) => {
     const client = await clientCalled(page, site, "Ottoline Varga");
-    const ofClient = ["/clients/%", "/bench?client=%", "/sets/build?client=%", "/sets/stock?client=%"];
+    const ofClient = [
+      "/clients/%",
+      "/clients/%/occasions",
+      "/clients/%/figures",
+      "/clients/%/journal",
+      "/bench?client=%",
+      "/sets/build?client=%",
+      "/sets/stock?client=%",
+    ];
     await page.setViewport({ width, height: 740 });
     const over: string[] = [];
     for (const path of [...places, ...ofClient.map((of) => of.replace("%", client))]) {
@@ -137,7 +153,7 @@ describe("every place", () => {
 
   it("puts a base away and brings it back", async () => {
     await page.goto(`${site}/clients/${await clientCalled(page, site, "Wren Castellane")}`);
-    await sees(page, "Highest heel");
+    await sees(page, "Lay out a base");
     await page.$eval("a[href*='/bases/']:not([href$='/new'])", (link) => (link as HTMLElement).click());
     await sees(page, "Read bare");
     await press(page, "button", "Archive");

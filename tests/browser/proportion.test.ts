@@ -1,6 +1,6 @@
 import type { Browser, ElementHandle, Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { fill, named, openPage, press, sees, signIn } from "../support/browser";
+import { fill, named, openPage, press, sees, signIn, toPlaceOfClient } from "../support/browser";
 import { openStudio } from "../support/studio";
 
 let site = "";
@@ -154,6 +154,7 @@ describe("a client who is dressed seated", () => {
         .find((link) => link.textContent?.includes("Teodor Almasi"))
         ?.click(),
     );
+    await toPlaceOfClient(page, "Figures");
     await press(page, "checkbox", "Dressed seated");
     await press(page, "button", "Keep changes");
     await sees(page, "The client is kept.");

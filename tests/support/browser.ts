@@ -81,6 +81,23 @@ export async function press(page: Page, role: string, name: string): Promise<voi
   await pressed(await named(page, role, name));
 }
 
+/** Goes to one of the places of the client whose page is open. */
+export async function toPlaceOfClient(page: Page, place: string): Promise<void> {
+  const nav = "nav[aria-label^='Places of'] a";
+  await answers(page, nav);
+  await page.$$eval(
+    nav,
+    (links, name) => links.find(({ textContent }) => textContent.startsWith(name))?.click(),
+    place,
+  );
+  await page.waitForFunction(
+    (at, name) => document.querySelector(`${at}[aria-current='page']`)?.textContent?.startsWith(name),
+    {},
+    nav,
+    place,
+  );
+}
+
 /** Clicks an element once it has come to rest: what still slides in is missed. */
 async function pressed(element: ElementHandle): Promise<void> {
   await element.evaluate((node) => node.scrollIntoView({ block: "center" }));

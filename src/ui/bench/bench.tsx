@@ -16,6 +16,7 @@ import { useLaidDesk } from "./desk/use-laid-desk";
 import { DeskProvider, type Desk } from "./desk/use-desk";
 import { FigureColumn, figureDrop } from "./figure-column";
 import type { SaveSet } from "./keep-set";
+import { LookCard } from "./look-card";
 import { ReadingPanel } from "./reading-panel";
 import { Stations } from "./stations";
 import type { KeepHem } from "./tailor";
@@ -68,7 +69,7 @@ export function Bench(props: BenchProps) {
         <main
           id={contentId}
           tabIndex={-1}
-          className="outline-none md:grid md:h-[calc(100dvh-2.8rem-var(--first-line,0px))] md:min-h-140 md:grid-cols-[minmax(0,1fr)] md:grid-rows-[auto_minmax(0,1fr)]"
+          className="outline-none print:hidden md:grid md:h-[calc(100dvh-2.8rem-var(--first-line,0px))] md:min-h-140 md:grid-cols-[minmax(0,1fr)] md:grid-rows-[auto_minmax(0,1fr)]"
         >
           <h1 className="sr-only">{benchWords.bench}</h1>
           <div>
@@ -86,6 +87,7 @@ export function Bench(props: BenchProps) {
             <Tray />
           </div>
         </main>
+        <LookCard />
         <BenchDialogs saveSet={saveSet} keepHem={keepHem} moveLook={looks.move} pieces={pieces} />
       </DndContext>
     </DeskProvider>

@@ -72,6 +72,7 @@ export function LookMenu() {
         <MenuItem onSelect={() => void write()}>{benchWords.saveTheLookAsA}</MenuItem>
         <MenuItem onSelect={draw}>{benchWords.saveTheDrawingSvg}</MenuItem>
         <MenuItem onSelect={() => void picture()}>{benchWords.saveAPicturePng}</MenuItem>
+        <MenuItem onSelect={() => window.print()}>{benchWords.printACard}</MenuItem>
         <MenuItem onSelect={() => input.current?.click()}>{benchWords.openALookFile}</MenuItem>
       </Menu>
       <input

@@ -45,7 +45,7 @@ function CandidatesHead() {
   const cursor = useBenchState((state) => state.cursor);
   const at = cursor === null ? undefined : answers.candidates[cursor];
   return (
-    <div className="flex shrink-0 items-center gap-x-2.5 px-4 pt-1.5 pb-1">
+    <div className="flex shrink-0 flex-wrap items-center gap-x-2.5 px-4 pt-1.5 pb-1 sm:flex-nowrap">
       <h2 className="text-body">{slotLabels[active]}</h2>
       <span className="tabular text-tiny whitespace-nowrap text-ink-soft" aria-live="polite">
         {answers.fresh

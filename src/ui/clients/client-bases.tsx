@@ -62,7 +62,7 @@ export function ClientBases({ client, bases, pieces }: ClientBasesProps) {
                 <Link
                   href={`/clients/${client.id}/bases/${base.id}`}
                   aria-label={sayWith(clientsWords.change, { base: base.name })}
-                  className="text-tiny text-ink-soft underline decoration-rule-strong underline-offset-2 hover:text-ink touch:flex touch:min-h-11 touch:items-center"
+                  className="text-tiny text-ink-soft underline decoration-rule-strong underline-offset-2 hover:text-ink touch:flex touch:min-h-11 touch:min-w-11 touch:items-center touch:justify-end"
                 >
                   {clientsWords.changeWord}
                 </Link>

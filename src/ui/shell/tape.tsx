@@ -28,7 +28,7 @@ interface TapeProps extends StudioSettingsProps {
 export function Tape({ unit, saveUnit, find, ...settings }: TapeProps) {
   const path = usePathname();
   return (
-    <header className="relative border-b border-rule-strong bg-paper">
+    <header className="relative border-b border-rule-strong bg-paper print:hidden">
       <Ticks />
       <div className="relative flex min-h-11 flex-wrap items-stretch gap-x-3 px-4 md:flex-nowrap md:gap-x-4 lg:gap-x-6">
         <Link href="/" className="flex h-11 items-center font-serif text-lead tracking-tight">

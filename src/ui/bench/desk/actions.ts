@@ -92,8 +92,7 @@ export const benchActions: readonly BenchAction[] = [
     id: "edit-pass",
     words: benchWords.editPassWhatCouldCome,
     keys: "e",
-    does: ({ steps, store }) =>
-      steps.lay(store.getState().tray === "edit pass" ? "candidates" : "edit pass"),
+    does: ({ steps, store }) => steps.lay(store.getState().tray === "edit pass" ? "candidates" : "edit pass"),
   },
   {
     id: "whole-sets",

@@ -1,0 +1,109 @@
+"use client";
+
+import { format, parseISO } from "date-fns";
+import { useEffect, useState } from "react";
+import { createPortal, flushSync } from "react-dom";
+import { slotOf, type Piece } from "@/core/piece/piece";
+import { slots } from "@/core/piece/slots";
+import { capital } from "@/core/words/called";
+import { benchWords } from "@/words/bench";
+import { describeLook } from "../drawing/describe";
+import { Figure } from "../drawing/figure/figure";
+import { Plate } from "../drawing/plate";
+import { useLengthUnit } from "../kit/length-unit";
+import { sayWay } from "./change-words";
+import { wordsOf } from "./desk/own-looks";
+import { useBenchState, useDesk } from "./desk/use-desk";
+
+/** Whether the page is being printed: the card is drawn only then. */
+function usePrinting(): boolean {
+  const [isPrinting, setPrinting] = useState(false);
+  useEffect(() => {
+    // What is printed must be on the page before the browser looks at it.
+    const begin = () => flushSync(() => setPrinting(true));
+    const end = () => setPrinting(false);
+    window.addEventListener("beforeprint", begin);
+    window.addEventListener("afterprint", end);
+    return () => {
+      window.removeEventListener("beforeprint", begin);
+      window.removeEventListener("afterprint", end);
+    };
+  }, []);
+  return isPrinting;
+}
+
+/** The look as a card to hand over, half a sheet: what is printed of the bench. */
+export function LookCard() {
+  return usePrinting() ? createPortal(<Card />, document.body) : null;
+}
+
+function Card() {
+  const { source, look, dressed } = useDesk();
+  const unit = useLengthUnit();
+  const benchLook = useBenchState((state) => state.look);
+  const others = useBenchState((state) => state.others);
+  const words = useBenchState((state) => state.words);
+  const { name, note } = wordsOf({ look: benchLook, others, words }, source, benchLook.id);
+  const base = source.bases.find(({ id }) => id === benchLook.baseId)?.name ?? "";
+  const { occasion, client } = look;
+  const worn = slots.flatMap((slot) => look.accessories.filter((piece) => slotOf(piece) === slot));
+  return (
+    <article aria-label={benchWords.lookCard} className="look-card hidden bg-white text-ink print:block">
+      <header className="mb-3 border-b border-ink pb-2">
+        <p className="text-small">{client.name}</p>
+        <h1 className="text-title leading-tight">{occasion ? occasion.name : base}</h1>
+        <p className="tabular text-small">
+          {[
+            occasion && format(parseISO(occasion.day), "EEEE d MMMM yyyy"),
+            occasion?.place,
+            words.get(benchLook.id)?.name ? name : null,
+          ]
+            .filter(Boolean)
+            .join(", ")}
+        </p>
+      </header>
+      <div className="grid grid-cols-[44%_minmax(0,1fr)] gap-4">
+        <Figure
+          dressed={dressed}
+          unit={unit}
+          label={describeLook(dressed, unit)}
+          plain
+          className="h-[150mm] w-full"
+        />
+        <div>
+          <h2 className="text-small font-semibold">{benchWords.theClothes}</h2>
+          <ul className="mb-2">
+            {look.garments.map((piece) => (
+              <CardPiece key={piece.id} piece={piece} />
+            ))}
+          </ul>
+          <h2 className="text-small font-semibold">{benchWords.withThem}</h2>
+          <ul>
+            {worn.map((piece) => (
+              <CardPiece key={piece.id} piece={piece} />
+            ))}
+          </ul>
+        </div>
+      </div>
+      {note && <p className="mt-3 border-t border-rule pt-2 font-serif">{note}</p>}
+    </article>
+  );
+}
+
+/** A piece of the card: drawn, named, and how it is worn. */
+function CardPiece({ piece }: { readonly piece: Piece }) {
+  const { look } = useDesk();
+  const unit = useLengthUnit();
+  const ways = look.adjustments
+    .filter((adjustment) => adjustment.piece === piece.id)
+    .map((adjustment) => sayWay(adjustment, "done", unit, ""));
+  return (
+    <li className="grid grid-cols-[12mm_minmax(0,1fr)] items-center gap-2 border-b border-rule py-0.5 break-inside-avoid">
+      <Plate piece={piece} className="h-[10mm] w-full" />
+      <span className="text-tiny leading-tight">
+        {piece.name}
+        {ways.length > 0 && <span className="block">{capital(ways.join(", "))}</span>}
+      </span>
+    </li>
+  );
+}
