@@ -4,6 +4,9 @@ import { metalColour } from "../metal-colour";
 import { Earring } from "../plates/earring";
 import type { KindDrawing } from "./kind-drawing";
 
+/** What is smaller is not found on a whole body, cm. */
+const seen = 1;
+
 export const earrings: KindDrawing<"earrings"> = {
   plate({ piece, size }) {
     const middle = size / 2;
@@ -21,34 +24,20 @@ export const earrings: KindDrawing<"earrings"> = {
   box: ({ figures }) => ({ width: 8, height: Math.max(4, figures.drop + 2) }),
   asWorn({ worn: { piece, extent }, frame, paint }) {
     const metal = metalColour(piece) ?? "#888888";
-    const { drop, width, form } = piece.figures;
-    const at = { cx: 0.047 * frame.body.height, cy: -(extent.to - drop / 2) };
+    const out = 0.047 * frame.body.height;
     return (
       <g>
-        {[1, -1].map((side) =>
-          form === "hoop" ? (
-            <circle
-              key={side}
-              cx={side * at.cx}
-              cy={at.cy}
-              r={width / 2}
-              fill="none"
-              stroke={metal}
-              strokeWidth={0.4}
-            />
-          ) : (
-            <ellipse
-              key={side}
-              cx={side * at.cx}
-              cy={at.cy}
-              rx={Math.max(0.5, width / 2)}
-              ry={Math.max(0.5, drop / 2)}
-              fill={paint.ground}
-              stroke={metal}
-              strokeWidth={0.2}
-            />
-          ),
-        )}
+        {[1, -1].map((side) => (
+          <Earring
+            key={side}
+            piece={piece}
+            x={side * out}
+            top={-extent.to}
+            metal={metal}
+            stone={paint.ground}
+            least={seen}
+          />
+        ))}
       </g>
     );
   },

@@ -1,39 +1,61 @@
 import { sayWith } from "@/words/say";
 import { drawingWords } from "@/words/drawing";
-import { lineOn } from "../paint";
+import { Shape } from "../cloth/shape";
+import { armEdges } from "../figure/limbs";
+import { handOf } from "../figure/hands-and-feet";
+import { arc, band, onSide, outline } from "../figure/path";
+import { GlovePlate, gloveHeight } from "../plates/glove-plate";
 import type { KindDrawing } from "./kind-drawing";
 
 export const gloves: KindDrawing<"gloves"> = {
-  plate({ piece, size }) {
-    const hex = piece.swatches[0]?.hex ?? "#777777";
-    const m = size / 2;
-    const cuff = piece.figures.length;
+  plate: ({ piece, size, paint, id }) => (
+    <g transform={`translate(${size / 2}, ${size / 2 - gloveHeight(piece) / 2})`}>
+      <GlovePlate gloves={piece} paint={paint} id={id} />
+    </g>
+  ),
+  box: (piece) => ({ width: 30, height: gloveHeight(piece) + 4 }),
+  asWorn({ worn: { piece }, frame, paint, id }) {
+    const { height } = frame.wrist;
+    const cuff = armEdges(frame, 0.35, height);
+    const top = Math.min(height + piece.figures.length, frame.armpit.height);
+    const sleeve = (edge: typeof cuff.outer) => [
+      ...edge.filter(({ h }) => h < top),
+      { x: (edge[edge.length - 1]?.x ?? 0) + 0.1, h: height - 1 },
+    ];
     return (
-      <g fill={hex} stroke={lineOn(hex)} strokeWidth={0.3} strokeLinejoin="round">
-        {[-6.5, 5].map((x) => (
-          <path
-            key={x}
-            d={`M ${m + x - 3} ${m + 6 + cuff * 0.4} L ${m + x - 3.6} ${m - 2} L ${m + x - 3.2} ${m - 10} q 0.8 -1.4 1.6 0 L ${m + x - 1.4} ${m - 4} L ${m + x - 1} ${m - 11.5} q 0.8 -1.4 1.6 0 L ${m + x + 0.8} ${m - 4} L ${m + x + 1.4} ${m - 10.5} q 0.8 -1.3 1.6 0 L ${m + x + 3} ${m - 3} L ${m + x + 4.6} ${m - 5} q 1.6 -0.4 1.2 1.2 L ${m + x + 3} ${m + 2} L ${m + x + 3.4} ${m + 6 + cuff * 0.4} Z`}
-          />
-        ))}
-      </g>
-    );
-  },
-  box: () => ({ width: 26, height: 26 }),
-  asWorn({ frame, paint }) {
-    const H = frame.body.height;
-    return (
-      <g fill={paint.ground} stroke={paint.line} strokeWidth={0.2}>
-        {[1, -1].map((side) => (
-          <ellipse
-            key={side}
-            cx={side * (frame.wrist.x + 0.012 * H)}
-            cy={-(frame.wrist.height - 0.045 * H)}
-            rx={0.021 * H}
-            ry={0.056 * H}
-          />
-        ))}
-      </g>
+      <>
+        {[1, -1].map((side) => {
+          const { outline: hand, fingers } = handOf(frame, side);
+          const [outer, inner] = [sleeve(cuff.outer), sleeve(cuff.inner)];
+          const [from, to] = [outer[0], inner[0]];
+          const edge = from && to ? arc(to, from, 0.5) : [];
+          const fold = from && to ? outline(onSide(side, arc(from, to, 1.6))) : "";
+          return (
+            <Shape
+              key={side}
+              id={`${id}-${side}`}
+              parts={[
+                { d: hand },
+                {
+                  d: outline(onSide(side, outer), onSide(side, [...inner].reverse()), onSide(side, edge)),
+                },
+              ]}
+              paint={paint}
+              width={0.2}
+              shades={[
+                band(
+                  onSide(side, outer),
+                  onSide(
+                    side,
+                    outer.map(({ x, h }) => ({ x: x - 1.1, h })),
+                  ),
+                ),
+              ]}
+              seams={[...fingers, fold]}
+            />
+          );
+        })}
+      </>
     );
   },
   hangs: "on the arms",

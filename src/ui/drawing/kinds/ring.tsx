@@ -1,6 +1,9 @@
 import { metalColour } from "../metal-colour";
-import { lineOn } from "../paint";
+import { ring as circle, Stone, Wire } from "../metalwork";
 import type { KindDrawing } from "./kind-drawing";
+
+/** Half the width of a finger, cm. */
+const finger = 1;
 
 export const ring: KindDrawing<"ring"> = {
   plate({ piece, size }) {
@@ -8,15 +11,13 @@ export const ring: KindDrawing<"ring"> = {
     const metal = metalColour(piece) ?? "#8a8a8a";
     const stone = piece.swatches[0]?.hex ?? metal;
     return (
-      <g fill="none">
-        <circle cx={middle} cy={middle + 0.4} r={1.1} stroke={metal} strokeWidth={0.35} />
-        <circle
+      <g>
+        <Wire d={circle(middle, middle + 0.4, finger, finger * 0.94)} colour={metal} width={0.3} />
+        <Stone
           cx={middle}
-          cy={middle - 0.8}
-          r={Math.max(0.3, piece.figures.width / 2.4)}
-          fill={stone}
-          stroke={lineOn(stone)}
-          strokeWidth={0.08}
+          cy={middle - finger * 0.6}
+          rx={Math.max(0.3, piece.figures.width / 2.4)}
+          colour={stone}
         />
       </g>
     );
@@ -25,11 +26,11 @@ export const ring: KindDrawing<"ring"> = {
   asWorn({ frame, paint }) {
     const H = frame.body.height;
     return (
-      <circle
+      <Stone
         cx={frame.wrist.x + 0.012 * H}
         cy={-(frame.wrist.height - 0.06 * H)}
-        r={0.5}
-        fill={paint.ground}
+        rx={0.5}
+        colour={paint.ground}
       />
     );
   },

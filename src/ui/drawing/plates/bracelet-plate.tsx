@@ -1,5 +1,6 @@
 import type { PieceOf } from "@/core/piece/piece";
-import { lineOn } from "../paint";
+import { mixed, tonesOf } from "../cloth/tones";
+import { ring, Stone, Wire } from "../metalwork";
 
 interface BraceletPlateProps {
   readonly piece: PieceOf<"bracelet">;
@@ -17,22 +18,10 @@ const gap = 1;
 export function BraceletPlate({ piece, middle, colour }: BraceletPlateProps) {
   const { form, width } = piece.figures;
   const w = Math.max(0.5, width);
-  const line = lineOn(colour);
-  if (form === "chain" || form === "beads")
-    return (
-      <g fill="none">
-        <ellipse cx={middle} cy={middle} rx={3.6} ry={2.6} stroke={line} strokeWidth={w + 0.16} />
-        <ellipse
-          cx={middle}
-          cy={middle}
-          rx={3.6}
-          ry={2.6}
-          stroke={colour}
-          strokeWidth={w}
-          strokeDasharray="0.6 0.2"
-        />
-      </g>
-    );
+  const { outline: line, shade } = tonesOf(colour);
+  if (form === "chain")
+    return <Wire d={ring(middle, middle, 3.6, 2.6)} colour={colour} width={w} links="0.7 0.5" />;
+  if (form === "beads") return <Beads middle={middle} across={w} colour={colour} />;
   const [left, right] = [middle - across, middle + across];
   const [top, bottom] = [middle - w / 2, middle + w / 2];
   const arc = `${across} ${deep} 0 0`;
@@ -51,6 +40,38 @@ export function BraceletPlate({ piece, middle, colour }: BraceletPlateProps) {
         </g>
       ))}
       <path d={front} fill={colour} />
+      <path
+        d={`M${middle + across * 0.45} ${top + deep * 0.9}A${arc} 0 ${right} ${top}V${bottom}A${arc} 1 ${middle + across * 0.45} ${bottom + deep * 0.9}Z`}
+        fill="#000"
+        opacity={shade}
+        stroke="none"
+      />
+      <path
+        d={`M${left + across * 0.35} ${middle + deep * 0.75}A${arc} 0 ${middle - across * 0.1} ${middle + deep}`}
+        fill="none"
+        stroke={mixed(colour, "#ffffff", 0.55)}
+        strokeWidth={Math.min(0.5, w * 0.22)}
+        strokeLinecap="round"
+      />
+    </g>
+  );
+}
+
+/** How many beads of a width go round a wrist, at least. */
+const fewest = 12;
+
+/** Beads on a string laid down: those at the back first, so that the nearer ones lie over them. */
+function Beads({ middle, across: bead, colour }: { middle: number; across: number; colour: string }) {
+  const count = Math.max(fewest, Math.round(19 / bead));
+  const beads = Array.from({ length: count }, (_, i) => {
+    const turn = (2 * Math.PI * i) / count;
+    return { x: middle + 3.6 * Math.cos(turn), y: middle + 2.6 * Math.sin(turn) };
+  }).sort((one, other) => one.y - other.y);
+  return (
+    <g>
+      {beads.map(({ x, y }) => (
+        <Stone key={`${x} ${y}`} cx={x} cy={y} rx={bead / 2} colour={colour} />
+      ))}
     </g>
   );
 }

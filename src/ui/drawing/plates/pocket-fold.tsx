@@ -1,5 +1,6 @@
 import { pocketFolds } from "@/core/piece/kinds/pocket-square";
 import type { PieceOf } from "@/core/piece/piece";
+import { Shape } from "../cloth/shape";
 import type { Paint } from "../paint";
 
 interface PocketFoldProps {
@@ -7,10 +8,11 @@ interface PocketFoldProps {
   /** Width of the pocket, cm. */
   readonly width: number;
   readonly paint: Paint;
+  readonly id: string;
 }
 
 /** What stands out of the pocket, in cm: the middle of the pocket's edge at the origin, y down. */
-export function PocketFold({ square, width, paint }: PocketFoldProps) {
+export function PocketFold({ square, width, paint, id }: PocketFoldProps) {
   const { fold } = square.figures;
   const w = width / 2;
   const h = pocketFolds[fold];
@@ -27,9 +29,13 @@ export function PocketFold({ square, width, paint }: PocketFoldProps) {
     crown: `M ${-w * 0.3} ${-h * 0.42} L ${-w * 0.36} 0 M ${w * 0.34} ${-h * 0.44} L ${w * 0.3} 0`,
   };
   return (
-    <g strokeLinejoin="round">
-      <path d={outlines[fold]} fill={paint.fill} stroke={paint.line} strokeWidth={0.16} />
-      <path d={creases[fold]} fill="none" stroke={paint.line} strokeWidth={0.12} strokeOpacity={0.7} />
-    </g>
+    <Shape
+      id={id}
+      width={0.14}
+      paint={paint}
+      parts={[{ d: outlines[fold] }]}
+      shades={[`M ${w * 0.45} 0 L ${w * 0.25} ${-h * 1.1} H ${w * 1.2} V 0 Z`]}
+      folds={[creases[fold]]}
+    />
   );
 }

@@ -1,6 +1,6 @@
 import { catenaryParameter } from "@/core/chain/drop";
 import type { PieceOf } from "@/core/piece/piece";
-import { lineOn } from "../../paint";
+import { Stone, Wire } from "../../metalwork";
 import type { Frame } from "../frame";
 
 interface ChainProps {
@@ -27,29 +27,17 @@ export function Chain({ necklace, loop, pendant, frame }: ChainProps) {
       ? `M ${-width / 2} ${-neck} L 0 ${-(neck - drop)} L ${width / 2} ${-neck}`
       : catenaryPath(front, width, neck);
   return (
-    <g fill="none" strokeLinecap="round" strokeLinejoin="round">
-      <path
-        d={d}
-        stroke={lineOn(colour)}
-        strokeOpacity={0.55}
-        strokeWidth={(beads ? 1 : stroke) + 0.2}
-        strokeDasharray={beads}
-      />
-      <path d={d} stroke={colour} strokeWidth={beads ? 1 : stroke} strokeDasharray={beads} />
+    <g>
+      <Wire d={d} colour={colour} width={beads ? 1 : stroke} links={beads ?? links[weight]} />
       {pendant > 0 && (
-        <ellipse
-          cx={0}
-          cy={-(neck - drop - pendant / 2)}
-          rx={1.1}
-          ry={pendant / 2}
-          fill={colour}
-          stroke={lineOn(colour)}
-          strokeWidth={0.2}
-        />
+        <Stone cx={0} cy={-(neck - drop - pendant / 2)} rx={1.1} ry={pendant / 2} colour={colour} />
       )}
     </g>
   );
 }
+
+/** A link and the gap to the next, cm; a fine chain is seen as a line. */
+const links = { fine: undefined, middling: "0.9 0.75", bold: "1.5 1.15" } as const;
 
 function catenaryPath(front: number, width: number, neck: number): string {
   const a = catenaryParameter(front, width);
