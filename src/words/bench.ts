@@ -340,4 +340,5 @@ export const benchWords = {
   theClothes: "The clothes",
   withThem: "With them",
   printACard: "Print a card",
+  onTheOtherSide: "On the other side",
 } as const;

@@ -9,6 +9,7 @@ import { carriedAt } from "@/core/strap/carry";
 import { waysOf } from "@/core/strap/configure";
 import { zoneOf } from "@/core/strap/landing";
 import { benchWords } from "@/words/bench";
+import { Toggle } from "../kit/toggle";
 import { useLengthUnit } from "../kit/length-unit";
 import { useDesk } from "./desk/use-desk";
 
@@ -23,36 +24,51 @@ export function BagControl() {
     carry: bag.figures.carry,
     way: "as made",
   };
+  const isOtherSide = adjustmentOn(look.adjustments, "other-side", bag.id) !== null;
   return (
-    <ToggleGroup.Root
-      type="single"
-      aria-label={benchWords.howTheBagIsCarried}
-      value={`${now.carry} ${now.way}`}
-      className="max-h-36 overflow-y-auto"
-    >
-      {waysOf(bag.figures).map(({ carry, way, strap }) => {
-        const top = carriedAt(dressed.body, { ...bag.figures, carry, strap });
-        const change = wornSo({ kind: "strap", piece: bag.id, carry, way });
-        return (
-          <ToggleGroup.Item
-            key={`${carry} ${way}`}
-            value={`${carry} ${way}`}
-            onPointerEnter={() => steps.tryOut(change)}
-            onPointerLeave={() => steps.tryOut(null)}
-            onFocus={() => steps.tryOut(change)}
-            onBlur={() => steps.tryOut(null)}
-            onClick={() => steps.change(change)}
-            className="tabular grid w-full grid-cols-[minmax(0,1fr)_auto_5.5rem] gap-2 border border-t-0 border-rule bg-paper px-2 py-1 text-left first:border-t hover:bg-well aria-checked:bg-ink aria-checked:text-paper"
-          >
-            <span className="truncate">
-              {carry}
-              {way !== "as made" && `, ${way}`}
-            </span>
-            <span>{strap > 0 ? sayLength(strap, unit) : ""}</span>
-            <span className="text-right">{zoneOf(dressed.body, top - bag.figures.height / 2)}</span>
-          </ToggleGroup.Item>
-        );
-      })}
-    </ToggleGroup.Root>
+    <>
+      <ToggleGroup.Root
+        type="single"
+        aria-label={benchWords.howTheBagIsCarried}
+        value={`${now.carry} ${now.way}`}
+        className="max-h-36 overflow-y-auto"
+      >
+        {waysOf(bag.figures).map(({ carry, way, strap }) => {
+          const top = carriedAt(dressed.body, { ...bag.figures, carry, strap });
+          const change = wornSo({ kind: "strap", piece: bag.id, carry, way });
+          return (
+            <ToggleGroup.Item
+              key={`${carry} ${way}`}
+              value={`${carry} ${way}`}
+              onPointerEnter={() => steps.tryOut(change)}
+              onPointerLeave={() => steps.tryOut(null)}
+              onFocus={() => steps.tryOut(change)}
+              onBlur={() => steps.tryOut(null)}
+              onClick={() => steps.change(change)}
+              className="tabular grid w-full grid-cols-[minmax(0,1fr)_auto_5.5rem] gap-2 border border-t-0 border-rule bg-paper px-2 py-1 text-left first:border-t hover:bg-well aria-checked:bg-ink aria-checked:text-paper"
+            >
+              <span className="truncate">
+                {carry}
+                {way !== "as made" && `, ${way}`}
+              </span>
+              <span>{strap > 0 ? sayLength(strap, unit) : ""}</span>
+              <span className="text-right">{zoneOf(dressed.body, top - bag.figures.height / 2)}</span>
+            </ToggleGroup.Item>
+          );
+        })}
+      </ToggleGroup.Root>
+      <Toggle
+        on={isOtherSide}
+        onChange={(on) =>
+          steps.change(
+            on
+              ? wornSo({ kind: "other-side", piece: bag.id })
+              : { kind: "undo", way: "other-side", piece: bag.id },
+          )
+        }
+      >
+        {benchWords.onTheOtherSide}
+      </Toggle>
+    </>
   );
 }

@@ -35,6 +35,8 @@ describe("a change in the words of a button", () => {
     expect(say(adjusted({ kind: "tuck-in", piece: "shirt" }))).toBe("Tuck ice-blue shirt in");
     expect(say(adjusted({ kind: "wear-out", piece: "shirt" }))).toBe("Wear ice-blue shirt out");
     expect(say(adjusted({ kind: "double", piece: "chain" }))).toBe("Double long chain");
+    expect(say(adjusted({ kind: "other-side", piece: "bag" }))).toBe("Carry slate tote on the other side");
+    expect(say(undo("other-side", "bag"))).toBe("Carry slate tote on the usual side");
     expect(say(undo("double", "chain"))).toBe("Wear long chain single");
     expect(say(adjusted({ kind: "strap", piece: "bag", carry: "cross-body", way: "as made" }))).toBe(
       "Carry slate tote across the body",

@@ -16,6 +16,7 @@ interface WornControl {
 }
 
 const hem: WornControl = { Control: HemControl, at: "ankle" };
+const bag: WornControl = { Control: BagControl, at: "bag" };
 const top: WornControl = { Control: TopControl, at: "ankle" };
 
 /** How each way of wearing is offered at the bench: one without an entry does not compile. */
@@ -26,7 +27,8 @@ const controls: Readonly<Record<AdjustmentKind, WornControl>> = {
   "wear-out": top,
   "sleeves-pushed": { Control: SleevesControl, at: "hand" },
   double: { Control: NeckControl, at: "neck" },
-  strap: { Control: BagControl, at: "bag" },
+  strap: bag,
+  "other-side": bag,
 };
 
 const places: Readonly<Partial<Record<Slot, readonly WornControl["at"][]>>> = {

@@ -71,6 +71,19 @@ describe("the figure is the reading drawn", () => {
     );
   });
 
+  it("hangs the bag on the side it is carried on", () => {
+    const bag = sample("bag", { name: "bag", figures: { carry: "shoulder", strap: 70 } });
+    const placeOf = (adjustments: Look["adjustments"]) => {
+      const part = partOf(figure(look([], [bag], { adjustments })), "bag");
+      const [, x = "", y = ""] = /translate\((-?[\d.]+), (-?[\d.]+)\)/.exec(part) ?? [];
+      return { x: Number(x), y: Number(y) };
+    };
+    const usual = placeOf([]);
+    const other = placeOf([{ kind: "other-side", piece: "bag" }]);
+    expect(usual.x).toBeGreaterThan(10);
+    expect(other).toEqual({ x: -usual.x, y: usual.y });
+  });
+
   it("draws every kind of piece, without a figure that is no number", () => {
     for (const kind of kindNames) {
       const piece = sample(kind, { name: kind }) as Piece;

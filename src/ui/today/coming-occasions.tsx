@@ -58,7 +58,10 @@ function OccasionRow({ day, occasion, clientId, clientName, shown }: DayOccasion
       </div>
       <div className="min-w-0">
         <p className="truncate font-medium">
-          <Link href={`/clients/${clientId}/occasions/${occasion.id}`} className="hover:underline touch:inline-flex touch:min-h-11 touch:min-w-11 touch:items-center">
+          <Link
+            href={`/clients/${clientId}/occasions/${occasion.id}`}
+            className="hover:underline touch:inline-flex touch:min-h-11 touch:min-w-11 touch:items-center"
+          >
             {occasion.name}
           </Link>
         </p>

@@ -1,4 +1,5 @@
 import { double } from "./double";
+import { otherSide } from "./other-side";
 import { sleevesPushed } from "./sleeves-pushed";
 import { strap } from "./strap";
 import { tuckIn } from "./tuck-in";
@@ -15,6 +16,7 @@ export const adjustmentSpecs = {
   "sleeves-pushed": sleevesPushed,
   double,
   strap,
+  "other-side": otherSide,
 } as const;
 
 export type AdjustmentKind = keyof typeof adjustmentSpecs;

@@ -1,3 +1,4 @@
+import { adjustmentOn } from "@/core/piece/adjustment";
 import { sayWith } from "@/words/say";
 import { drawingWords } from "@/words/drawing";
 import { CarriedBag } from "../figure/worn/bag";
@@ -10,8 +11,15 @@ export const bag: KindDrawing<"bag"> = {
     width: piece.figures.width + sideSeen(piece) + 5,
     height: piece.figures.height + bagReach(piece.figures.strap) + sideSeen(piece) * 0.34 + 5,
   }),
-  asWorn: ({ worn: { asWorn, extent }, frame, paint, id }) => (
-    <CarriedBag bag={asWorn} top={extent.to} frame={frame} paint={paint} id={id} />
+  asWorn: ({ worn: { piece, asWorn, extent }, dressed, frame, paint, id }) => (
+    <CarriedBag
+      bag={asWorn}
+      top={extent.to}
+      side={adjustmentOn(dressed.look.adjustments, "other-side", piece.id) ? -1 : 1}
+      frame={frame}
+      paint={paint}
+      id={id}
+    />
   ),
   hangs: "from the hand",
   caption: ({ carry, strap }, say) => [

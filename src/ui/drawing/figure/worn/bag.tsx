@@ -6,18 +6,20 @@ import type { Frame } from "../frame";
 interface CarriedBagProps {
   readonly bag: PieceOf<"bag">;
   readonly top: number;
+  /** 1 for the right of the picture, -1 for its left. */
+  readonly side: 1 | -1;
   readonly frame: Frame;
   readonly paint: Paint;
   readonly id: string;
 }
 
 /** A bag on its strap, at the place the core computed. */
-export function CarriedBag({ bag, top, frame, paint, id }: CarriedBagProps) {
+export function CarriedBag({ bag, top, side, frame, paint, id }: CarriedBagProps) {
   const { carry, width, strap, shape } = bag.figures;
   const m = frame.body.measures;
   const onBody = carry === "shoulder" || carry === "cross-body";
-  const x = onBody ? frame.trunk(m.hipLine.cm) + 5 : frame.wrist.x + 3;
-  const hook = {
+  const x = side * (onBody ? frame.trunk(m.hipLine.cm) + 5 : frame.wrist.x + 3);
+  const hooked = {
     shoulder: { x: frame.shoulderHalf * 0.8, h: m.shoulder.cm + 1.6 },
     "cross-body": { x: -frame.shoulderHalf * 0.6, h: m.shoulder.cm + 2.6 },
     crook: { x: frame.armAxis(m.elbow.cm), h: m.elbow.cm },
@@ -25,6 +27,7 @@ export function CarriedBag({ bag, top, frame, paint, id }: CarriedBagProps) {
     clutch: null,
     wrist: { x: frame.wrist.x, h: frame.wrist.height },
   }[carry];
+  const hook = hooked && { x: side * hooked.x, h: hooked.h };
   const half = width * holds[shape] * carriedView.front;
   return (
     <g>
@@ -34,7 +37,7 @@ export function CarriedBag({ bag, top, frame, paint, id }: CarriedBagProps) {
           paint={paint}
           d={
             carry === "cross-body"
-              ? `M${hook.x} ${-hook.h}C${hook.x + 6} ${-hook.h + 10} ${x - half - 5} ${-top - 12} ${x - half} ${-top + 1}`
+              ? `M${hook.x} ${-hook.h}C${hook.x + side * 6} ${-hook.h + 10} ${x - side * (half + 5)} ${-top - 12} ${x - side * half} ${-top + 1}`
               : `M${x - half} ${-top + 1}C${x - half} ${-top - 4} ${hook.x - 1.4} ${-hook.h + 6} ${hook.x - 1.1} ${-hook.h}` +
                 `Q${hook.x} ${-hook.h - 1.1} ${hook.x + 1.1} ${-hook.h}C${hook.x + 1.8} ${-hook.h + 6} ${x + half} ${-top - 4} ${x + half} ${-top + 1}`
           }
