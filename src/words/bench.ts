@@ -341,4 +341,5 @@ export const benchWords = {
   withThem: "With them",
   printACard: "Print a card",
   onTheOtherSide: "On the other side",
+  noAndWhy: "No ...",
 } as const;

@@ -31,7 +31,7 @@ export function BagControl() {
         type="single"
         aria-label={benchWords.howTheBagIsCarried}
         value={`${now.carry} ${now.way}`}
-        className="max-h-36 overflow-y-auto"
+        className="max-h-40 overflow-y-auto"
       >
         {waysOf(bag.figures).map(({ carry, way, strap }) => {
           const top = carriedAt(dressed.body, { ...bag.figures, carry, strap });
@@ -45,14 +45,17 @@ export function BagControl() {
               onFocus={() => steps.tryOut(change)}
               onBlur={() => steps.tryOut(null)}
               onClick={() => steps.change(change)}
-              className="tabular grid w-full grid-cols-[minmax(0,1fr)_auto_5.5rem] gap-2 border border-t-0 border-rule bg-paper px-2 py-1 text-left first:border-t hover:bg-well aria-checked:bg-ink aria-checked:text-paper"
+              className="tabular block w-full border border-t-0 border-rule bg-paper px-2 py-1 text-left first:border-t hover:bg-well aria-checked:bg-ink aria-checked:text-paper"
             >
-              <span className="truncate">
+              <span className="block">
                 {carry}
                 {way !== "as made" && `, ${way}`}
               </span>
-              <span>{strap > 0 ? sayLength(strap, unit) : ""}</span>
-              <span className="text-right">{zoneOf(dressed.body, top - bag.figures.height / 2)}</span>
+              <span className="block text-tiny opacity-80">
+                {[strap > 0 && sayLength(strap, unit), zoneOf(dressed.body, top - bag.figures.height / 2)]
+                  .filter(Boolean)
+                  .join(", ")}
+              </span>
             </ToggleGroup.Item>
           );
         })}

@@ -70,9 +70,11 @@ function CandidatesHead() {
         <Button
           size="tiny"
           disabled={at === undefined || at.worn}
+          aria-label={benchWords.noBecause}
           onClick={() => at && steps.refuse(at.pieceId)}
         >
-          {benchWords.noBecause}
+          <span className="xl:hidden">{benchWords.noAndWhy}</span>
+          <span className="hidden xl:inline">{benchWords.noBecause}</span>
         </Button>
         <Button size="tiny" onClick={() => steps.lay("whole sets")}>
           {benchWords.wholeSets}
