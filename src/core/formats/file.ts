@@ -37,13 +37,19 @@ export function parse<T>(
       `"version" is ${JSON.stringify(header.version)}; this program reads version ${version}`,
     );
   const whole: Joi.Schema<T> = schema.append({ format: stripped, version: stripped } as object);
-  const result = validate(whole, value);
+  return checked(whole, value);
+}
+
+/** A value that fits a schema. @throws FormatError with one sentence that names what is wrong */
+export function checked<T>(schema: Joi.Schema<T>, value: unknown): T {
+  const result = validate(schema, value);
   if (result.ok) return result.value;
   const [fault] = result.faults;
   throw new FormatError(fault ? `${fault.field}: ${fault.say}` : "the file cannot be read");
 }
 
-function parseJson(text: string): unknown {
+/** @throws FormatError where a text is no JSON */
+export function parseJson(text: string): unknown {
   try {
     return JSON.parse(text);
   } catch {
