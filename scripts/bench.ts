@@ -11,6 +11,9 @@ import { registry } from "../src/core/rules/registry";
 import { boardReader } from "../src/core/search/board";
 import { rank } from "../src/core/search/rank";
 import { hemRow } from "../src/core/search/hem-board";
+import { patchesOf } from "../src/core/scarf/colour-map";
+import { foldedSo } from "../src/core/scarf/laid-out";
+import { seenOf, sharesOf } from "../src/core/scarf/seen";
 import { sample, sampleClient, sampleLook, sampleOccasion } from "../src/core/testing/sample";
 
 const hues = ["#1d2742", "#6d3f26", "#2450c0", "#c4922f", "#17181a", "#8f949b", "#6b1f2f", "#5f6238"];
@@ -138,6 +141,18 @@ const dearest = registry
   .sort((one, other) => other.taken - one.taken);
 const allRules = dearest.reduce((sum, { taken }) => sum + taken, 0);
 
+// A picture of the finest map, no two cells beside one another alike: the worst for what shows.
+const picture = {
+  rows: Array.from({ length: 64 }, (_, down) =>
+    Array.from({ length: 64 }, (_, across) => (down * 7 + across) % 9),
+  ),
+};
+const bias = { fold: "bias band", corner: "lower left", face: "right", band: 6 } as const;
+const scarf = foldedSo([90, 90], bias);
+const folding = median(30, () => foldedSo([90, 90], bias), 20);
+const cells = patchesOf(picture, 90, 90);
+const showing = median(20, () => sharesOf(seenOf(scarf, "front"), cells), 2);
+
 const lines: [string, string, string][] = [
   [
     "one reading of a full look",
@@ -170,6 +185,8 @@ const lines: [string, string, string][] = [
     `${(setBoard / 1000).toFixed(2)} s, ${(20000 / setBoard).toFixed(1)} looks a ms`,
     "aim < 3 s",
   ],
+  ["a scarf folded", `${folding.toFixed(3)} ms, ${scarf.layers.length} layers`, "aim < 2 ms"],
+  ["  what shows of a 64 x 64 picture", `${showing.toFixed(2)} ms`, "aim < 8 ms"],
   ["hem board 40 x 40", `${board.toFixed(0)} ms, ${(1600 / board).toFixed(1)} pairs a ms`, "aim < 1000 ms"],
 ];
 for (const [what, figure, aim] of lines)

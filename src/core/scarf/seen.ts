@@ -1,6 +1,6 @@
 import type { ColourPatch } from "./colour-map";
 import { extentOf, type Face, type FoldedCloth, type Layer } from "./fold";
-import { applied, areaOf, common, cutLeft, lineAt, without, type Convex } from "./plane";
+import { applied, areaOf, cutLeft, edgesOf, leftOf, lineAt, without, type Convex, type Line } from "./plane";
 
 /** From where a folded cloth is looked at. */
 export type View = "front" | "back";
@@ -63,25 +63,41 @@ export function withinStretch(cloth: FoldedCloth, seen: readonly SeenPiece[], st
 
 /** The colours of what is seen, each face of each colour by its share, the most first. */
 export function sharesOf(seen: readonly SeenPiece[], patches: readonly ColourPatch[]): ColourShare[] {
-  const areas = new Map<string, { colour: number; face: Face; area: number }>();
+  const areas = new Map<string, { readonly colour: number; readonly face: Face; area: number }>();
   let whole = 0;
   for (const { outline, layer, face } of seen) {
-    const flat = onFlat(outline, layer);
-    const [low, high] = [Math.min(...flat.map(({ y }) => y)), Math.max(...flat.map(({ y }) => y))];
+    const edges = edgesOf(onFlat(outline, layer));
     for (const { colour, outline: patch } of patches) {
-      const [bottom, , top] = patch;
-      if (!bottom || !top || bottom.y >= high || top.y <= low) continue;
-      const area = areaOf(common(flat, patch));
+      const area = areaWithin(patch, edges);
       if (area <= 0) continue;
       const key = `${colour} ${face}`;
       const known = areas.get(key);
-      areas.set(key, { colour, face, area: (known?.area ?? 0) + area });
+      if (known) known.area += area;
+      else areas.set(key, { colour, face, area });
       whole += area;
     }
   }
   return [...areas.values()]
     .map(({ colour, face, area }) => ({ colour, face, share: area / whole }))
     .sort((one, other) => other.share - one.share);
+}
+
+/** Area of a patch within a convex piece, cm2. Most patches lie clear of it, which is seen without cutting them. */
+function areaWithin(patch: Convex, edges: readonly Line[]): number {
+  for (const edge of edges) if (liesRightOf(edge, patch)) return 0;
+  let rest = patch;
+  for (const edge of edges) if (!liesLeftOf(edge, rest)) rest = cutLeft(rest, edge);
+  return areaOf(rest);
+}
+
+function liesRightOf(edge: Line, polygon: Convex): boolean {
+  for (const corner of polygon) if (leftOf(edge, corner) > 0) return false;
+  return true;
+}
+
+function liesLeftOf(edge: Line, polygon: Convex): boolean {
+  for (const corner of polygon) if (leftOf(edge, corner) < 0) return false;
+  return true;
 }
 
 /** Where on the flat cloth a piece of a layer lies, its corners counter-clockwise. */
