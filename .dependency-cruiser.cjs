@@ -8,7 +8,7 @@ const rooms = (names) => `^src/core/(${names.join("|")})/`;
  */
 const storeys = {
   ground: ["length", "rule-book", "words"],
-  measures: ["body", "chain", "colour", "finish", "register"],
+  measures: ["body", "chain", "colour", "finish", "register", "scarf"],
   vocabulary: ["hosiery", "neck", "piece", "place", "proportion", "strap", "style"],
   dressing: ["dressing"],
   rules: ["rules"],
@@ -67,6 +67,13 @@ module.exports = {
       to: {},
     },
     ...upwards(),
+    {
+      name: "words-are-words",
+      comment: "Sentences know how a sentence is filled in, and nothing of who says it.",
+      severity: "error",
+      from: { path: "^src/words", pathNot: "\\.test\\.ts$" },
+      to: { path: "^src/(?!words|core/words)" },
+    },
     {
       name: "ui-reads-core-only",
       severity: "error",

@@ -22,7 +22,7 @@ export const ring: KindDrawing<"ring"> = {
       </g>
     );
   },
-  box: () => ({ width: 5, height: 4.5 }),
+  box: () => ({ width: 4.2, height: 4.2 }),
   asWorn({ frame, paint }) {
     const H = frame.body.height;
     return (
