@@ -89,7 +89,7 @@ function Choice({ wide = "w-46", ...select }: ChoiceProps) {
       <span aria-hidden="true" className="text-tiny text-ink-soft">
         {select.label}
       </span>
-      <Select {...select} focusAfter={stationsId} />
+      <Select {...select} twoLines focusAfter={stationsId} />
     </div>
   );
 }

@@ -5,6 +5,7 @@ import { isTailoredLayer, slotOf, type Piece } from "@/core/piece/piece";
 import { needsTailoring, slotLabels, slots, type Slot } from "@/core/piece/slots";
 import { sayWith } from "@/words/say";
 import { benchWords } from "@/words/bench";
+import { InSight } from "../drawing/in-sight";
 import { Plate } from "../drawing/plate";
 import { useLengthUnit } from "../kit/length-unit";
 import { captionOf } from "../pieces/caption";
@@ -90,7 +91,9 @@ function Station({ slot, pieces, active, next, onActive }: StationProps) {
       {first && (
         <span className="flex w-9 shrink-0 flex-wrap items-center justify-center">
           {pieces.map((piece) => (
-            <Plate key={piece.id} piece={piece} className={pieces.length === 1 ? "size-9" : "size-4.5"} />
+            <InSight key={piece.id} className={pieces.length === 1 ? "size-9" : "size-4.5"}>
+              {() => <Plate piece={piece} className="size-full" />}
+            </InSight>
           ))}
         </span>
       )}

@@ -10,7 +10,20 @@ type Packed<T> = string & { readonly [content]: T };
 
 /** Packs what consists of plain values, as records do. */
 export function packed<T>(value: T): Packed<T> {
-  return JSON.stringify(value) as Packed<T>;
+  return otherQuotes(JSON.stringify(value)) as Packed<T>;
+}
+
+/** What was packed. */
+export function unpacked<T>(text: Packed<T>): T {
+  return JSON.parse(otherQuotes(text)) as T;
+}
+
+/**
+ * Single quotes for double ones and the other way round. The framework sends the text within double quotes, where each
+ * of those would take a backslash: that is a sixth of what a wardrobe weighs.
+ */
+function otherQuotes(text: string): string {
+  return text.replace(/["']/g, (quote) => (quote === "'" ? '"' : "'"));
 }
 
 /**
@@ -20,7 +33,7 @@ export function packed<T>(value: T): Packed<T> {
 export function unpacking<P extends object, K extends keyof P>(Room: ComponentType<P>) {
   return function Unpacking({ records, ...rest }: { readonly records: Packed<Pick<P, K>> } & Omit<P, K>) {
     // The same records for as long as the text is the same, however often the page is asked anew.
-    const laid = useMemo(() => JSON.parse(records) as Pick<P, K>, [records]);
+    const laid = useMemo(() => unpacked(records), [records]);
     return <Room {...({ ...laid, ...rest } as unknown as P)} />;
   };
 }

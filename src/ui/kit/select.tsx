@@ -25,6 +25,8 @@ interface SelectProps {
   readonly options: readonly Option[];
   readonly onChange: (id: string) => void;
   readonly className?: string;
+  /** A long choice takes two lines rather than being cut off. */
+  readonly twoLines?: boolean;
   /** In a form: whose field it is. The field's own label names it then. */
   readonly control?: Control;
   readonly ref?: Ref<HTMLButtonElement>;
@@ -38,7 +40,8 @@ const choosing: readonly unknown[] = [ItemClick, ToggleButtonKeyDownEnter, Toggl
 
 /** One choice of a list that may be long. The page behind an open list stays readable to everybody. */
 export function Select(props: SelectProps) {
-  const { label, value, options, onChange, className = "", control, ref, onBlur, focusAfter } = props;
+  const { label, value, options, onChange, className = "", twoLines = false } = props;
+  const { control, ref, onBlur, focusAfter } = props;
   const chosen = options.find(({ id }) => id === value) ?? null;
   const list = useSelect<Option>({
     items: [...options],
@@ -54,7 +57,7 @@ export function Select(props: SelectProps) {
       requestAnimationFrame(() => document.getElementById(focusAfter)?.focus({ preventScroll: true }));
     },
   });
-  const line = `h-7 border-b border-rule-strong font-serif font-medium ${className}`;
+  const line = `${twoLines ? "h-9 xl:h-8" : "h-7"} border-b border-rule-strong font-serif font-medium ${className}`;
   return (
     <Popover.Root open={list.isOpen}>
       <Popover.Anchor asChild>
@@ -70,7 +73,11 @@ export function Select(props: SelectProps) {
           })}
           className={`flex w-full min-w-0 items-center gap-1 text-left text-body ${control?.className ?? line}`}
         >
-          <span className="min-w-0 flex-1 truncate">{chosen?.name}</span>
+          <span
+            className={`min-w-0 flex-1 ${twoLines ? "line-clamp-2 text-small leading-[1.15]" : "truncate"}`}
+          >
+            {chosen?.name}
+          </span>
           <ChevronDown className="size-3.5 shrink-0 text-ink-soft" aria-hidden="true" />
         </button>
       </Popover.Anchor>
