@@ -23,7 +23,7 @@ const shots = [
     name: "bench-neck",
     path: "/clients",
     async first(page) {
-      await followTo(page, "Wren Castellane", "Highest heel");
+      await followTo(page, "Wren Castellane", "Lay out a base");
       await followTo(page, "Go to the bench", "to choose from");
       await page.click("#station-necklace");
       await until(page, "to choose from");
@@ -47,13 +47,13 @@ const shots = [
     name: "rule-book",
     path: "/clients",
     async first(page) {
-      await followTo(page, "Ottoline Varga", "Highest heel");
-      await followTo(page, "Open the rule book", "Where good stylists differ");
+      await followTo(page, "Ottoline Varga", "Lay out a base");
+      await followTo(page, "Rule book", "Where good stylists differ");
       await until(page, "changes none of these looks");
     },
   },
   { name: "clients", path: "/clients" },
-  { name: "client", path: "/clients", first: (page) => followTo(page, "Ingrid Haldane", "Highest heel") },
+  { name: "client", path: "/clients", first: (page) => followTo(page, "Ingrid Haldane", "Lay out a base") },
   { name: "rail", path: "/rail" },
   {
     name: "piece",
@@ -77,7 +77,8 @@ const shots = [
     name: "client-body",
     path: "/clients",
     async first(page) {
-      await followTo(page, "Teodor Almasi", "Highest heel");
+      await followTo(page, "Teodor Almasi", "Lay out a base");
+      await followTo(page, "Figures and limits", "Highest heel");
       await page.focus('[id="field-measured.calf"]');
       await page.evaluate(() =>
         document.getElementById("field-measured.calf").scrollIntoView({ block: "center" }),
@@ -130,6 +131,7 @@ await runScript(async () => {
       await page.goto(server.url + shot.path, { waitUntil: "load" });
       if (shot.ready) await until(page, shot.ready);
       await shot.first?.(page);
+      await dismissIntroduction(page);
       await page.mouse.move(0, 0);
       await page.evaluate(() => document.fonts.ready);
       await page.screenshot({ path: join(folder, `${shot.name}.png`) });
@@ -148,6 +150,13 @@ async function ensureSignedIn(page, base) {
   if (!page.url().includes("/sign-in")) return;
   await page.click('button[type="submit"]');
   await page.waitForFunction(() => location.pathname === "/");
+}
+
+/** A place introduces itself at the first visit: its picture is of every other one. */
+async function dismissIntroduction(page) {
+  const introduction = "aside[aria-label='What this place is for']";
+  await page.evaluate((at) => document.querySelector(`${at} button`)?.click(), introduction);
+  await page.waitForFunction((at) => !document.querySelector(at), {}, introduction);
 }
 
 /** Follows the first link with a text, and waits for another text on the page it leads to. */
