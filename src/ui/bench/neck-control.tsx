@@ -15,10 +15,10 @@ export function NeckControl() {
   const { necklaces } = dressed.neck;
   if (necklaces.length === 0) return <p className="text-ink-soft">{benchWords.noNecklaceIsOn}</p>;
   return (
-    <ul className="grid gap-1">
+    <ul className="grid grid-cols-[minmax(0,1fr)] gap-1">
       {necklaces.map(({ necklace: { id, name }, lowest }) => (
         <li key={id} className="tabular flex items-center justify-between gap-2">
-          <span className="min-w-0 truncate">
+          <span className="min-w-0 flex-1 leading-tight">
             {name}, {sayLength(lowest, unit)}
           </span>
           <Toggle

@@ -2,6 +2,7 @@ import type { Dressed } from "@/core/dressing/dressed";
 import { sayLength, type LengthUnit } from "@/core/length/length";
 import { sayWith } from "@/words/say";
 import { drawingWords } from "@/words/drawing";
+import { Label } from "../label";
 import { dimensionsOf, lineHeight, placeDimensions, rightOf, type PlacedDimension } from "./dimensions-of";
 import { view, type LegSide } from "./view";
 
@@ -27,7 +28,16 @@ export function Dimensions({ dressed, side, unit }: DimensionsProps) {
         <Line key={dimension.label} {...dimension} />
       ))}
       {placed.map((dimension) => (
-        <Label key={dimension.label} dimension={dimension} unit={unit} />
+        <Label
+          key={dimension.label}
+          x={dimension.labelX}
+          y={-dimension.labelAt - 0.3}
+          anchor={dimension.anchor}
+          label={dimension.label}
+          figure={sayLength(dimension.to - dimension.from, unit)}
+          letters={1.7}
+          line={lineHeight}
+        />
       ))}
       {whole && whole.to > view.reach && (
         <text x={rightOf(dressed, side) - 1} y={-view.reach + 3} textAnchor="end" stroke="none">
@@ -49,26 +59,5 @@ function Line({ from, to, x, towards }: PlacedDimension) {
         </g>
       ))}
     </g>
-  );
-}
-
-function Label({ dimension, unit }: { readonly dimension: PlacedDimension; readonly unit: LengthUnit }) {
-  const { label, labelX, labelAt, anchor, from, to } = dimension;
-  return (
-    <text
-      x={labelX}
-      y={-labelAt}
-      textAnchor={anchor}
-      stroke="var(--ground)"
-      strokeWidth={0.7}
-      paintOrder="stroke"
-    >
-      <tspan x={labelX} dy={-0.3} fontSize={1.7}>
-        {label}
-      </tspan>
-      <tspan x={labelX} dy={lineHeight} fontWeight={600}>
-        {sayLength(to - from, unit)}
-      </tspan>
-    </text>
   );
 }

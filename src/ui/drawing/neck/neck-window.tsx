@@ -5,6 +5,7 @@ import { sayWith } from "@/words/say";
 import { drawingWords } from "@/words/drawing";
 import { DressedBody } from "../figure/dressed-body";
 import { frameOf } from "../figure/frame";
+import { Label } from "../label";
 import { dropsOf, neckLine, neckView, placeDrops, type PlacedDrop } from "./drops";
 
 interface Props {
@@ -74,21 +75,15 @@ function Dimension({ neck, drop, unit }: DimensionProps) {
       <path d={`M ${x} ${-neck + cm} H 0`} strokeDasharray="0.5 0.6" fill="none" />
       <path d={lines} stroke="var(--ground)" strokeWidth={0.8} strokeOpacity={0.8} fill="none" />
       <path d={lines} strokeWidth={0.2} fill="none" />
-      <text
+      <Label
         x={labelX}
         y={-neck + labelAt}
-        textAnchor={anchor}
-        stroke="var(--ground)"
-        strokeWidth={0.8}
-        paintOrder="stroke"
-      >
-        <tspan x={labelX} fontSize={1.9}>
-          {label}
-        </tspan>
-        <tspan x={labelX} dy={neckLine} fontWeight={600}>
-          {sayLength(cm, unit)}
-        </tspan>
-      </text>
+        anchor={anchor}
+        label={label}
+        figure={sayLength(cm, unit)}
+        letters={1.9}
+        line={neckLine}
+      />
     </g>
   );
 }
