@@ -342,4 +342,6 @@ export const benchWords = {
   printACard: "Print a card",
   onTheOtherSide: "On the other side",
   noAndWhy: "No ...",
+  whatWholeSetsAre: "Complete sets that go onto this base, the best first",
+  whatTheEditPassIs: "Stand back: what could come off, and one plain thing that could speak up",
 } as const;

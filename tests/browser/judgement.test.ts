@@ -1,6 +1,17 @@
 import type { Browser, Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { choose, clientCalled, fill, named, openPage, press, sees, shows, signIn } from "../support/browser";
+import {
+  answers,
+  choose,
+  clientCalled,
+  fill,
+  named,
+  openPage,
+  press,
+  sees,
+  shows,
+  signIn,
+} from "../support/browser";
 import { openStudio } from "../support/studio";
 
 let site = "";
@@ -24,6 +35,9 @@ const scored = () => page.$eval('[title="Score, 0 to 100"]', (node) => Number(no
 async function openBench(): Promise<void> {
   await page.goto(`${site}/bench?client=${client}`);
   await sees(page, /\d+ to choose from/);
+  await answers(page, "#station-shoe");
+  // The plates of the stations are drawn once they come in sight: what is pressed has then come to rest.
+  await page.waitForSelector("#stations svg");
 }
 
 describe("a finding overruled", () => {

@@ -4,6 +4,7 @@ import { slotLabels } from "@/core/piece/slots";
 import { sayWith } from "@/words/say";
 import { benchWords } from "@/words/bench";
 import { Button } from "../kit/button";
+import { Hint } from "../kit/hint";
 import { Segments } from "../kit/segments";
 import { Candidates } from "./candidates";
 import { trayFilters } from "./desk/bench-store";
@@ -76,12 +77,16 @@ function CandidatesHead() {
           <span className="xl:hidden">{benchWords.noAndWhy}</span>
           <span className="hidden xl:inline">{benchWords.noBecause}</span>
         </Button>
-        <Button size="tiny" onClick={() => steps.lay("whole sets")}>
-          {benchWords.wholeSets}
-        </Button>
-        <Button size="tiny" onClick={() => steps.lay("edit pass")}>
-          {benchWords.editPass}
-        </Button>
+        <Hint words={benchWords.whatWholeSetsAre}>
+          <Button size="tiny" onClick={() => steps.lay("whole sets")}>
+            {benchWords.wholeSets}
+          </Button>
+        </Hint>
+        <Hint words={benchWords.whatTheEditPassIs}>
+          <Button size="tiny" onClick={() => steps.lay("edit pass")}>
+            {benchWords.editPass}
+          </Button>
+        </Hint>
       </span>
     </div>
   );

@@ -1,11 +1,14 @@
 import { format, parseISO } from "date-fns";
 import Link from "next/link";
+import { dress } from "@/core/dressing/dress";
 import type { Occasion } from "@/core/piece/occasion";
 import { levelWord } from "@/core/register/ladder";
 import { dayReader, type DayRecords, type ShownLook } from "@/core/studio/shown-look";
 import type { LookRecord } from "@/core/studio/look-record";
 import { sayWith } from "@/words/say";
 import { clientsWords } from "@/words/clients";
+import { describeLook } from "../drawing/describe";
+import { FigureInSight } from "../drawing/figure/figure-in-sight";
 import { ButtonLink } from "../kit/button";
 import { MarkWord } from "../kit/marks";
 import { Empty } from "../kit/page";
@@ -74,12 +77,22 @@ interface OccasionRowProps {
 function OccasionRow({ clientId, occasion, shown }: OccasionRowProps) {
   const { id, name, place, day, span, flags, temperature, rain, wind, ground, onFoot } = occasion;
   return (
-    <li className="grid grid-cols-[4rem_minmax(0,1fr)] items-center gap-x-4 gap-y-2 border-b border-rule px-4 py-3 last:border-b-0 lg:grid-cols-[4rem_minmax(0,3fr)_minmax(0,4fr)_minmax(0,3fr)_auto]">
+    <li className="grid grid-cols-[4rem_minmax(0,1fr)] items-center gap-x-4 gap-y-2 border-b border-rule px-4 py-3 last:border-b-0 lg:grid-cols-[4rem_6rem_minmax(0,3fr)_minmax(0,4fr)_minmax(0,3fr)_auto]">
       <div className="text-center leading-none">
         <span className="block font-serif text-title">{format(parseISO(day), "d")}</span>
         <span className="text-tiny text-ink-soft">{format(parseISO(day), "MMM yyyy")}</span>
       </div>
-      <div className="min-w-0">
+      <div className="surround-light h-30 w-24 border border-rule max-lg:col-start-2" aria-hidden={!shown}>
+        {shown && (
+          <FigureInSight
+            look={shown.look}
+            unit="cm"
+            label={describeLook(dress(shown.look), "cm")}
+            className="h-full w-full pt-1"
+          />
+        )}
+      </div>
+      <div className="min-w-0 max-lg:col-start-2">
         <Link
           href={`/clients/${clientId}/occasions/${id}`}
           className="font-serif text-lead leading-tight hover:underline touch:inline-flex touch:min-h-11 touch:items-center"
