@@ -88,7 +88,6 @@ export function HosieryPlate({
         paint={sheer}
         width={0.26}
         shades={[shadeAlong(front, 2)]}
-        lights={[]}
         folds={ribsOf(tall, ribs[form], last.x, first.x)}
         seams={[
           ...(low ? [] : [bandAt(ribs[form] || 2.4)]),
