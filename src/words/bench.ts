@@ -344,4 +344,5 @@ export const benchWords = {
   noAndWhy: "No ...",
   whatWholeSetsAre: "Complete sets that go onto this base, the best first",
   whatTheEditPassIs: "Stand back: what could come off, and one plain thing that could speak up",
+  readingAhead: "reading ...",
 } as const;

@@ -1,10 +1,10 @@
 /** The knots, with how many times their own thickness of cloth each takes, and the least tail that holds it, cm. */
 export const knots = {
-  half: { name: "half knot", turns: 6, leastTail: 6 },
-  reef: { name: "reef knot", turns: 12, leastTail: 8 },
-  slip: { name: "slip knot", turns: 8, leastTail: 10 },
-  ring: { name: "ring", turns: 2, leastTail: 5 },
-  none: { name: "no knot", turns: 0, leastTail: 0 },
+  half: { turns: 6, leastTail: 6 },
+  reef: { turns: 12, leastTail: 8 },
+  slip: { turns: 8, leastTail: 10 },
+  ring: { turns: 2, leastTail: 5 },
+  none: { turns: 0, leastTail: 0 },
 } as const;
 export type Knot = keyof typeof knots;
 

@@ -51,7 +51,7 @@ function CandidatesHead() {
       <span className="tabular text-tiny whitespace-nowrap text-ink-soft" aria-live="polite">
         {answers.fresh
           ? sayWith(benchWords.toChooseFromBestFirst, { candidatesCount: answers.candidates.length })
-          : benchWords.reading}
+          : benchWords.readingAhead}
       </span>
       {/* Where there is no room the filters give way; the buttons stay in sight. */}
       <span className="-my-1 flex min-w-0 flex-1 items-center gap-x-2.5 overflow-x-auto px-0.5 py-1">

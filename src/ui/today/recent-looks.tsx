@@ -21,7 +21,7 @@ export function RecentLooks({ looks }: { readonly looks: readonly ShownLook[] })
     );
   return (
     <ul className="grid grid-cols-2 gap-3 md:grid-cols-4">
-      {looks.map(({ record, client, base, look, reading }, at) => (
+      {looks.map(({ record, client, base, look, reading, verdict }, at) => (
         <li key={record.id} className="border border-rule-strong bg-paper hover:bg-white">
           <Link href={`/bench?client=${client.id}&look=${record.id}`} className="flex h-full flex-col">
             <span className="surround-light flex justify-center overflow-hidden border-b border-rule pt-2">
@@ -40,7 +40,7 @@ export function RecentLooks({ looks }: { readonly looks: readonly ShownLook[] })
                 {look.occasion && `, ${look.occasion.name}`}
               </span>
               <span className="tabular mt-auto flex items-center gap-2 pt-1 font-medium">
-                <MarkWord of={reading.verdict} /> {markOf(reading)}
+                <MarkWord of={verdict} /> {record.ownVerdict === null && markOf(reading)}
               </span>
               {record.read && record.read.ruleBookVersion !== client.ruleBook.version && (
                 <span className="tabular text-tiny text-ink-soft">
