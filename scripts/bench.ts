@@ -190,7 +190,7 @@ const lines: [string, string, string][] = [
   ["hem board 40 x 40", `${board.toFixed(0)} ms, ${(1600 / board).toFixed(1)} pairs a ms`, "aim < 1000 ms"],
 ];
 for (const [what, figure, aim] of lines)
-  process.stdout.write(`${what.padEnd(30)}${figure.padEnd(44)}${aim}\n`);
+  process.stdout.write(`${what.padEnd(36)}${figure.padEnd(44)}${aim}\n`);
 process.stdout.write("\nthe dearest rules, as parts of all rules:\n");
 for (const { id, taken } of dearest.slice(0, 8))
   process.stdout.write(`  ${id.padEnd(28)}${Math.round((100 * taken) / allRules)} %\n`);

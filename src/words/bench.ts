@@ -75,6 +75,8 @@ export const benchWords = {
   thisOneIsOnThe: "This one is on the bench.",
   whatItHasOtherwise: "What it has otherwise",
   takeThisOneUp: "Take this one up",
+  nothingQuieter: "nothing quieter",
+  nothingDressier: "nothing dressier",
   nothingToSayYet: "nothing to say yet",
   areWrong: "{things} {wrong, plural, one {is} other {are}} wrong",
   nothingIsWrong: "nothing is wrong",
@@ -345,4 +347,8 @@ export const benchWords = {
   whatWholeSetsAre: "Complete sets that go onto this base, the best first",
   whatTheEditPassIs: "Stand back: what could come off, and one plain thing that could speak up",
   readingAhead: "reading ...",
+  isOn: "on",
+  forTheClient: "for {client}",
+  narrow: "narrow",
+  fromTo: "{from} to {to}",
 } as const;

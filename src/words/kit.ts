@@ -28,4 +28,5 @@ export const kitWords = {
   somethingIsWrongChangeIt: "Something is wrong: change it, or say why it is right here.",
   notRead: "not read",
   isBack: "{name} is back.",
+  keeping: "Keeping ...",
 } as const;

@@ -68,4 +68,5 @@ export const membersWords = {
   thePictureThatYourPhone: "The picture that your phone takes",
   orTypeThisIntoThe: "Or type this into the app:",
   theAppIsOnThis: "The app is on this device",
+  yes: "yes",
 } as const;

@@ -15,7 +15,7 @@ export const railWords = {
   kind: "Kind",
   find: "Find",
   navySuedeLoafer: "navy, suede, loafer",
-  pieces: "{count} pieces",
+  pieces: "{count, plural, one {# piece} other {# pieces}}",
   piecesLabel: "Pieces",
   nothingOnTheRailMatches: "Nothing on the rail matches that.",
 } as const;

@@ -33,4 +33,6 @@ export const ruleBookWords = {
   versions: "Versions",
   takeUpAgain: "take up again",
   itsDefault: ", default {value}",
+  asTheyStand: "default",
+  isDefault: ", default",
 } as const;

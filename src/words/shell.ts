@@ -57,4 +57,6 @@ export const shellWords = {
   unitOfLength: "Unit of length",
   notOnRecord: "Not on record",
   nothingUnderThatAddress: "There is nothing of this studio under that address. It may be in the archive.",
+  looking: "Looking ...",
+  aClient: "client",
 } as const;

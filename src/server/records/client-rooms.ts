@@ -1,9 +1,11 @@
 import type { ClientRecord } from "@/core/studio/client-record";
+import { journalGoesBack } from "@/core/studio/journal";
+import type { LookRecord } from "@/core/studio/look-record";
 import type { Tenant } from "../db/tenant";
 import { bases } from "./bases";
 import { findClient, measurementHistory } from "./clients";
 import { journalOf } from "./journal";
-import { newestLooksFor } from "./looks";
+import { listLooks, newestLooksFor } from "./looks";
 import { countOccasions, listOccasions } from "./occasions";
 import { piecesById } from "./pieces";
 import { sets } from "./sets";
@@ -53,27 +55,40 @@ export async function clientOccasionsRoom(tenant: Tenant, id: string) {
     tenant,
     occasions.map(({ occasion }) => occasion.id),
   );
-  const own = await bases.byId(
-    tenant,
-    laidOut.map(({ baseId }) => baseId),
-  );
-  const worn = [
-    ...own.flatMap(({ pieceIds }) => pieceIds),
-    ...laidOut.flatMap(({ accessoryIds }) => accessoryIds),
-  ];
   return {
     head,
     today: await todayIn(tenant),
     laidOut,
     occasions,
     clients: [head.record],
-    bases: own,
-    pieces: await piecesById(tenant, [...new Set(worn)]),
+    ...(await madeOf(tenant, laidOut)),
   };
 }
 
-/** What happened with a client. */
+/** What happened with a client, with the looks it tells of and all they are made of. */
 export async function clientJournalRoom(tenant: Tenant, id: string) {
   const head = await clientHead(tenant, id);
-  return head && { head, days: await journalOf(tenant, id) };
+  if (!head) return null;
+  const looks = await listLooks(tenant, id, journalGoesBack);
+  return {
+    head,
+    days: await journalOf(tenant, id),
+    looks,
+    occasions: await listOccasions(tenant, id),
+    clients: [head.record],
+    ...(await madeOf(tenant, looks)),
+  };
+}
+
+/** The bases under some looks, and the pieces of both. */
+async function madeOf(tenant: Tenant, looks: readonly LookRecord[]) {
+  const under = await bases.byId(
+    tenant,
+    looks.map(({ baseId }) => baseId),
+  );
+  const worn = [
+    ...under.flatMap(({ pieceIds }) => pieceIds),
+    ...looks.flatMap(({ accessoryIds }) => accessoryIds),
+  ];
+  return { bases: under, pieces: await piecesById(tenant, [...new Set(worn)]) };
 }

@@ -1,10 +1,7 @@
 import type { MeasurementName } from "@/core/body/measurements";
 import type { Verdict } from "@/core/reading/verdict";
-import { byDay, type JournalDay, type JournalEntry } from "@/core/studio/journal";
+import { byDay, journalGoesBack, type JournalDay, type JournalEntry } from "@/core/studio/journal";
 import type { Tenant } from "../db/tenant";
-
-/** How many of each kind of entry the journal goes back. */
-const most = 100;
 
 interface Dated {
   readonly day: string;
@@ -40,7 +37,7 @@ async function looksKept(tenant: Tenant, clientId: string): Promise<Dated[]> {
     .where("looks.client_id", clientId)
     .whereNull("looks.deleted_at")
     .orderBy("looks.updated_at", "desc")
-    .limit(most)
+    .limit(journalGoesBack)
     .select<
       {
         id: string;
@@ -70,7 +67,7 @@ async function setsWorn(tenant: Tenant, clientId: string): Promise<Dated[]> {
     .where("wears.client_id", clientId)
     .whereNull("wears.deleted_at")
     .orderBy("wears.worn_on", "desc")
-    .limit(most)
+    .limit(journalGoesBack)
     .select<{ id: string; day: string; set: string }[]>(
       "wears.id",
       "wears.worn_on as day",
@@ -83,7 +80,7 @@ async function findingsOverruled(tenant: Tenant, clientId: string): Promise<Date
   const rows = await tenant("overrulings")
     .where({ studio_id: tenant.studioId, client_id: clientId })
     .orderBy("made_at", "desc")
-    .limit(most)
+    .limit(journalGoesBack)
     .select<
       {
         id: string;
@@ -108,7 +105,7 @@ async function piecesDeclined(tenant: Tenant, clientId: string): Promise<Dated[]
     .where("declined.studio_id", tenant.studioId)
     .where("declined.client_id", clientId)
     .orderBy("declined.made_at", "desc")
-    .limit(most)
+    .limit(journalGoesBack)
     .select<{ id: string; day: string; piece: string; reason: string; withdrawn_at: Date | null }[]>(
       "declined.id",
       "pieces.name as piece",
@@ -127,7 +124,7 @@ async function measurementsTaken(tenant: Tenant, clientId: string): Promise<Date
   const rows = await tenant("measurements")
     .where({ studio_id: tenant.studioId, client_id: clientId })
     .orderBy([{ column: "taken_at", order: "desc" }, { column: "id" }])
-    .limit(most)
+    .limit(journalGoesBack)
     .select<{ day: string; name: MeasurementName; cm: number | null }[]>(
       "name",
       "cm",

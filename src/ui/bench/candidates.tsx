@@ -203,7 +203,7 @@ function Worth({ candidate, piece }: Pick<CandidateProps, "candidate" | "piece">
         <span className="tabular flex items-center gap-1 text-small font-semibold">
           <Mark of={verdict} className="size-3.5" />
           <span className="sr-only">{wordOf(verdict)},</span>
-          {worn ? "on" : sayWorth(worth)}
+          {worn ? benchWords.isOn : sayWorth(worth)}
         </span>
         <SwatchStrip swatches={piece.swatches} className="h-2.5 w-10" />
       </span>

@@ -85,7 +85,7 @@ function ComparedLook({ name, look, bench, onTakeUp }: ComparedLookProps) {
   const onBench = useReadLook(bench);
   const isOnBench = look.id === bench.id;
   return (
-    <li className="grid w-64 shrink-0 content-start gap-3">
+    <li className="grid max-w-96 min-w-64 flex-1 content-start gap-3">
       <SideOfLook read={read} of={isOnBench ? null : onBench.reading}>
         <p className="font-serif text-lead leading-tight">{name}</p>
         <p className="text-tiny text-ink-soft">

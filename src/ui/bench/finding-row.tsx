@@ -70,7 +70,10 @@ export function FindingRow({ finding, overruled, judging, remedies }: FindingRow
         {overruled && (
           <p className="text-tiny">
             {benchWords.overruled}{" "}
-            {overruled.lookId === null ? `for ${judging.client}` : benchWords.forThisLook}: {overruled.reason}{" "}
+            {overruled.lookId === null
+              ? sayWith(benchWords.forTheClient, { client: judging.client })
+              : benchWords.forThisLook}
+            : {overruled.reason}{" "}
             {may && (
               <TextButton onClick={() => judging.onWithdraw(overruled.id)}>{benchWords.withdraw}</TextButton>
             )}

@@ -34,7 +34,7 @@ export function Narrow() {
     <Popover.Root open={open} onOpenChange={setOpen}>
       <Popover.Trigger asChild>
         <Button size="tiny" aria-pressed={chosen.length > 0} className="shrink-0">
-          {chosen.length > 0 ? sayWith(benchWords.only, { chosen: chosen.join(", ") }) : "narrow"}
+          {chosen.length > 0 ? sayWith(benchWords.only, { chosen: chosen.join(", ") }) : benchWords.narrow}
         </Button>
       </Popover.Trigger>
       <Popover.Portal container={open ? overPage(null) : null}>

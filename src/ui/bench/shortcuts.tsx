@@ -35,6 +35,7 @@ export function ShortcutDialog({ open, onOpenChange }: ShortcutDialogProps) {
   const { shortcuts, change } = useShortcuts();
   return (
     <Dialog
+      wide
       open={open}
       onOpenChange={onOpenChange}
       title={benchWords.keysOfTheBench}
@@ -50,9 +51,12 @@ export function ShortcutDialog({ open, onOpenChange }: ShortcutDialogProps) {
         </Toggle>
         <Button onClick={() => change(noShortcuts)}>{benchWords.setAllKeysBack}</Button>
       </div>
-      <dl className="grid grid-cols-[8rem_1fr] items-center gap-y-1">
+      <dl className="gap-x-8 md:columns-2">
         {benchActions.map((action) => (
-          <div key={action.id} className="contents">
+          <div
+            key={action.id}
+            className="mb-1 grid min-h-8 break-inside-avoid grid-cols-[6rem_1fr] items-center"
+          >
             <dt>
               <KeyButton action={action} />
             </dt>

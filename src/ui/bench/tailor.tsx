@@ -61,7 +61,7 @@ export function Tailor({ onClose, advisor, trousers, shoes, worn, keepHem }: Tai
             className="p-1 text-left"
           >
             <Plate piece={shoe} className="h-10 w-full" />
-            <span className="block truncate text-tiny">{shoe.name}</span>
+            <span className="line-clamp-2 min-h-8 text-tiny leading-tight">{shoe.name}</span>
           </Toggle>
         ))}
       </div>
@@ -90,8 +90,12 @@ function Advice({
         <p>
           {benchWords.askForAnInseamOf}{" "}
           <strong>
-            {sayLength(wanted.from, unit)}
-            {wanted.to > wanted.from && ` to ${sayLength(wanted.to, unit)}`}
+            {wanted.to > wanted.from
+              ? sayWith(benchWords.fromTo, {
+                  from: sayLength(wanted.from, unit),
+                  to: sayLength(wanted.to, unit),
+                })
+              : sayLength(wanted.from, unit)}
           </strong>{" "}
           {sayWith(benchWords.nowItSuits, {
             inseam: sayLength(inseam, unit),

@@ -1,73 +1,96 @@
 "use client";
 
 import { format, parseISO } from "date-fns";
-import Link from "next/link";
 import type { ReactNode } from "react";
 import { measurements } from "@/core/body/measurements";
 import { sayLength, type LengthUnit } from "@/core/length/length";
 import { ruleOf } from "@/core/rules/registry";
-import type { JournalDay, JournalEntry } from "@/core/studio/journal";
-import { sayWith } from "@/words/say";
+import { sumOf, type JournalDay, type JournalEntry } from "@/core/studio/journal";
+import type { LookRecord } from "@/core/studio/look-record";
+import { dayReader, type DayRecords } from "@/core/studio/shown-look";
 import { clientsWords } from "@/words/clients";
 import { useLengthUnit } from "../kit/length-unit";
-import { MarkWord } from "../kit/marks";
 import { Empty } from "../kit/page";
+import { JournalLook } from "./journal-look";
+import { JournalSummary } from "./journal-summary";
 
-interface ClientJournalProps {
+interface ClientJournalProps extends DayRecords {
   readonly clientId: string;
   readonly days: readonly JournalDay[];
+  /** The looks the days tell of. */
+  readonly looks: readonly LookRecord[];
 }
 
-/** What happened with a client, day by day, the newest first. */
-export function ClientJournal({ clientId, days }: ClientJournalProps) {
+/** What happened with a client, day by day, the newest first, and what it adds up to. */
+export function ClientJournal({ clientId, days, looks, ...records }: ClientJournalProps) {
   const unit = useLengthUnit();
+  const show = dayReader(records);
+  const shown = new Map(looks.map((record) => [record.id, show(record)]));
+  const told = days.map(({ day, entries }) => ({
+    day,
+    entries: entries.map((entry) =>
+      entry.what === "look"
+        ? { ...entry, verdict: entry.verdict ?? shown.get(entry.id)?.verdict ?? null }
+        : entry,
+    ),
+  }));
   if (days.length === 0) return <Empty say={clientsWords.nothingHasHappenedYetLooks} />;
   return (
-    <ol className="border border-rule-strong bg-paper">
-      {days.map(({ day, entries }) => (
-        <li
-          key={day}
-          className="grid gap-x-6 gap-y-1 border-b border-rule px-4 py-3 last:border-b-0 sm:grid-cols-[9rem_minmax(0,1fr)]"
-        >
-          <h2 className="text-body">
-            <time dateTime={day}>{format(parseISO(day), "EEE d MMM yyyy")}</time>
-          </h2>
-          <ul className="grid gap-1.5">
-            {entries.map((entry) => (
-              <li key={entry.id} className="grid grid-cols-[6rem_minmax(0,1fr)] gap-3">
-                <span className="text-ink-soft">{kindWords[entry.what]}</span>
-                <span>{tell(entry, clientId, unit)}</span>
-              </li>
-            ))}
-          </ul>
-        </li>
-      ))}
-    </ol>
+    <div className="grid items-start gap-6 lg:grid-cols-[minmax(0,1fr)_18rem]">
+      <ol className="border border-rule-strong bg-paper">
+        {told.map(({ day, entries }) => (
+          <li
+            key={day}
+            className="grid gap-x-6 gap-y-2 border-b border-rule px-4 py-3.5 last:border-b-0 sm:grid-cols-[7.5rem_minmax(0,1fr)]"
+          >
+            <h2 className="text-body">
+              <time dateTime={day}>{format(parseISO(day), "EEE d MMM yyyy")}</time>
+            </h2>
+            <div className="grid gap-3">
+              <ul className="grid grid-cols-[repeat(auto-fill,minmax(9rem,1fr))] gap-3 empty:hidden">
+                {entries.map(
+                  (entry) =>
+                    entry.what === "look" && (
+                      <JournalLook
+                        key={entry.id}
+                        clientId={clientId}
+                        entry={entry}
+                        shown={shown.get(entry.id) ?? null}
+                      />
+                    ),
+                )}
+              </ul>
+              <ul className="grid gap-1.5 empty:hidden">
+                {entries.map(
+                  (entry) =>
+                    entry.what !== "look" && (
+                      <li key={entry.id} className="grid grid-cols-[5.5rem_minmax(0,1fr)] gap-3">
+                        <span className="text-ink-soft">{kindWords[entry.what]}</span>
+                        <span>{tell(entry, unit)}</span>
+                      </li>
+                    ),
+                )}
+              </ul>
+            </div>
+          </li>
+        ))}
+      </ol>
+      <JournalSummary sum={sumOf(told)} />
+    </div>
   );
 }
 
-const kindWords: Record<JournalEntry["what"], string> = {
-  look: "look",
+type PlainEntry = Exclude<JournalEntry, { what: "look" }>;
+
+const kindWords: Record<PlainEntry["what"], string> = {
   worn: "worn",
   overruled: "overruled",
   declined: clientsWords.saidNoTo,
   measured: "measured",
 };
 
-function tell(entry: JournalEntry, clientId: string, unit: LengthUnit): ReactNode {
+function tell(entry: PlainEntry, unit: LengthUnit): ReactNode {
   switch (entry.what) {
-    case "look":
-      return (
-        <>
-          <BenchLink clientId={clientId} lookId={entry.id}>
-            {entry.name || entry.base}
-          </BenchLink>
-          {entry.name && `, ${entry.base}`}
-          {entry.occasion && sayWith(clientsWords.forTheOccasion, { occasion: entry.occasion })}
-          {entry.verdict && <MarkWord of={entry.verdict} className="ml-3" />}
-          {entry.note && <span className="block text-ink-soft">{entry.note}</span>}
-        </>
-      );
     case "worn":
       return entry.set;
     case "overruled":
@@ -93,21 +116,4 @@ function tell(entry: JournalEntry, clientId: string, unit: LengthUnit): ReactNod
         )
         .join(", ");
   }
-}
-
-interface BenchLinkProps {
-  readonly clientId: string;
-  readonly lookId: string;
-  readonly children: ReactNode;
-}
-
-function BenchLink({ clientId, lookId, children }: BenchLinkProps) {
-  return (
-    <Link
-      href={`/bench?client=${clientId}&look=${lookId}`}
-      className="underline decoration-rule-strong underline-offset-2 hover:decoration-ink touch:inline-flex touch:min-h-11 touch:items-center"
-    >
-      {children}
-    </Link>
-  );
 }

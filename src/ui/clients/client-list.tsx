@@ -70,7 +70,7 @@ export function ClientList({ standing, pieces, page, pages }: ClientListProps) {
               >
                 <span className="font-serif text-lead group-hover:underline">{client.name}</span>
                 <span className="tabular text-ink-soft">
-                  {sayLength(client.measured.height, "cm")}, {bases} {bases === 1 ? "base" : "bases"}
+                  {sayLength(client.measured.height, "cm")}, {sayWith(clientsWords.basesCounted, { bases })}
                 </span>
                 <span className="text-tiny text-ink-soft">
                   {sayWith(clientsWords.ruleBookWord, { ruleBook: client.ruleBook.name })}
@@ -80,7 +80,10 @@ export function ClientList({ standing, pieces, page, pages }: ClientListProps) {
                     look={look}
                     atOnce={at < drawnFirst}
                     unit="cm"
-                    label={`${client.name} in ${base?.name ?? clientsWords.noBaseYet}`}
+                    label={sayWith(clientsWords.clientIn, {
+                      client: client.name,
+                      base: base?.name ?? clientsWords.noBaseYet,
+                    })}
                     className="w-full"
                     style={{ height: `${share * 100}%` }}
                   />

@@ -77,7 +77,7 @@ interface OccasionRowProps {
 function OccasionRow({ clientId, occasion, shown }: OccasionRowProps) {
   const { id, name, place, day, span, flags, temperature, rain, wind, ground, onFoot } = occasion;
   return (
-    <li className="grid grid-cols-[4rem_minmax(0,1fr)] items-center gap-x-4 gap-y-2 border-b border-rule px-4 py-3 last:border-b-0 lg:grid-cols-[4rem_6rem_minmax(0,3fr)_minmax(0,4fr)_minmax(0,3fr)_auto]">
+    <li className="grid grid-cols-[4rem_minmax(0,1fr)] items-center gap-x-4 gap-y-2 border-b border-rule px-4 py-3 last:border-b-0 lg:grid-cols-[4rem_6rem_minmax(0,3fr)_minmax(0,4fr)_minmax(0,3fr)_8.5rem]">
       <div className="text-center leading-none">
         <span className="block font-serif text-title">{format(parseISO(day), "d")}</span>
         <span className="text-tiny text-ink-soft">{format(parseISO(day), "MMM yyyy")}</span>
@@ -123,7 +123,7 @@ function OccasionRow({ clientId, occasion, shown }: OccasionRowProps) {
           <p className="text-ink-soft">{clientsWords.noLookYet}</p>
         )}
       </div>
-      <div className="max-lg:col-start-2">
+      <div className="max-lg:col-start-2 lg:text-right">
         {shown ? (
           <ButtonLink
             size="small"

@@ -30,7 +30,7 @@ export function PaletteStrip({ dressed, onOpen }: PaletteStripProps) {
             <span key={shade.hex} style={{ background: shade.hex, flexGrow: Math.max(share, 0.006) }} />
           ))}
         </span>
-        <span className="tabular truncate">
+        <span className="tabular leading-tight">
           {sayWith(colourWords.coloursOverall, {
             size: families.size,
             rangeOf: rangeOf(depths),

@@ -21,7 +21,7 @@ export function Dialog({ open, onOpenChange, title, about, children, wide = fals
       <Radix.Portal>
         <Radix.Overlay className="fixed inset-0 z-40 bg-black/35" />
         <Radix.Content
-          className={`fixed top-1/2 left-1/2 z-50 max-h-[90dvh] -translate-x-1/2 -translate-y-1/2 overflow-auto border border-rule-strong bg-paper p-6 shadow-lg ${wide ? "w-[min(60rem,94vw)]" : "w-[min(30rem,94vw)]"}`}
+          className={`fixed top-1/2 left-1/2 z-50 max-h-[90dvh] -translate-x-1/2 -translate-y-1/2 overflow-auto border border-rule-strong bg-paper p-6 shadow-lg focus-visible:outline-none ${wide ? "w-[min(60rem,94vw)]" : "w-[min(30rem,94vw)]"}`}
         >
           <Radix.Title className="text-lead">{title}</Radix.Title>
           <Radix.Description className="mt-1 mb-4 text-ink-soft">{about}</Radix.Description>

@@ -164,7 +164,11 @@ function RoleTable() {
               <td className="py-1.5 pr-4">{allowed[deed].say}</td>
               {roles.map((role) => (
                 <td key={role} className="text-center">
-                  {mayDo(role, deed) ? "yes" : <span className="text-ink-soft">{membersWords.no}</span>}
+                  {mayDo(role, deed) ? (
+                    membersWords.yes
+                  ) : (
+                    <span className="text-ink-soft">{membersWords.no}</span>
+                  )}
                 </td>
               ))}
             </tr>

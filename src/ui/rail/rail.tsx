@@ -96,7 +96,7 @@ function Pieces({ clients, isEmpty, first, look }: RailProps) {
           />
         </label>
         <p className="tabular ml-auto text-ink-soft" aria-live="polite">
-          {count === 1 ? "1 piece" : sayWith(railWords.pieces, { count })}
+          {sayWith(railWords.pieces, { count })}
         </p>
       </div>
       <div role="region" aria-label={railWords.piecesLabel} tabIndex={0} className="overflow-x-auto">

@@ -84,7 +84,7 @@ function RuleRow({ rule, book, onChange }: RuleRowProps) {
           <>
             <span>{rule.title}</span>
             <span className="tabular text-tiny whitespace-nowrap text-ink-soft">
-              {altered > 0 ? sayWith(ruleBookWords.setOtherwise, { altered }) : "default"}
+              {altered > 0 ? sayWith(ruleBookWords.setOtherwise, { altered }) : ruleBookWords.asTheyStand}
             </span>
           </>
         }

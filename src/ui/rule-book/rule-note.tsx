@@ -40,7 +40,7 @@ export function RuleNote({ rule: id, book, href }: RuleNoteProps) {
             <li key={name}>
               {spec.means}: <span className="text-ink">{sayValue(value, spec.unit, unit)}</span>
               {value === spec.value
-                ? ", default"
+                ? ruleBookWords.isDefault
                 : sayWith(ruleBookWords.itsDefault, { value: sayValue(spec.value, spec.unit, unit) })}
             </li>
           );

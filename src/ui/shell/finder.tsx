@@ -63,7 +63,7 @@ export function Finder({ open, onOpenChange, find }: FinderProps) {
         />
         <Command.List className="mt-2 h-80 overflow-y-auto border border-rule bg-white pb-2">
           <Command.Empty className="px-3 py-4 text-ink-soft">
-            {busy ? "looking ..." : shellWords.nothingIsCalledThat}
+            {busy ? shellWords.looking : shellWords.nothingIsCalledThat}
           </Command.Empty>
           {found.length > 0 && (
             <Command.Group heading={shellWords.inTheStudio} className={heading}>
@@ -77,7 +77,7 @@ export function Finder({ open, onOpenChange, find }: FinderProps) {
                   <span className="font-serif text-body">{each.name}</span>
                   <span className="text-tiny text-ink-soft">
                     {each.kind === "client"
-                      ? "client"
+                      ? shellWords.aClient
                       : `${each.kind}, ${each.clientName ?? shellWords.studioKit}`}
                   </span>
                 </Command.Item>

@@ -141,7 +141,7 @@ export function RecordForm<T extends FieldValues>({
           <div className="flex flex-wrap items-center gap-2">
             {may ? (
               <Button type="submit" look="strong" disabled={form.formState.isSubmitting}>
-                {form.formState.isSubmitting ? "Keeping ..." : saveLabel}
+                {form.formState.isSubmitting ? kitWords.keeping : saveLabel}
               </Button>
             ) : (
               <p className="text-ink-soft">{sayMayNot(deed)}</p>

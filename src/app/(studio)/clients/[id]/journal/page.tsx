@@ -8,9 +8,10 @@ export default async function JournalPage({ params }: { readonly params: Promise
   const { id } = await params;
   const room = await inOwnStudio((tenant) => clientJournalRoom(tenant, id));
   if (!room) notFound();
+  const { head, ...rest } = room;
   return (
-    <ClientSheet here="journal" {...room.head}>
-      <ClientJournal clientId={id} days={room.days} />
+    <ClientSheet here="journal" {...head}>
+      <ClientJournal clientId={id} {...rest} />
     </ClientSheet>
   );
 }
