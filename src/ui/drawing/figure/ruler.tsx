@@ -14,28 +14,25 @@ const scales = {
   in: { size: cmPerInch, middle: 3, long: 6, figure: 6 },
 } as const;
 
-/** The tape up the side, the floor and the plumb line, to the figure's scale. */
+/** The tape up the side (its marks in one path: a figure draws faster with few elements), the floor and the plumb line, to the figure's scale. */
 export function Ruler({ height, lift, left, right, unit }: RulerProps) {
   const { size, middle, long, figure } = scales[unit];
   const count = Math.ceil((height + lift) / size / long) * long;
   const marks = Array.from({ length: count + 1 }, (_, mark) => mark);
   const top = count * size;
+  const heightOf = (mark: number) => Math.round((lift - mark * size) * 100) / 100;
+  const reachOf = (mark: number) => (mark % long === 0 ? 3 : mark % middle === 0 ? 2 : 1);
   return (
     <g stroke="var(--figure-rule)" strokeWidth={0.2}>
       <line x1={left} x2={left} y1={lift} y2={lift - top} />
-      {marks.map((mark) => {
-        const reach = mark % long === 0 ? 3 : mark % middle === 0 ? 2 : 1;
-        return (
-          <line key={mark} x1={left} x2={left - reach} y1={lift - mark * size} y2={lift - mark * size} />
-        );
-      })}
+      <path d={marks.map((mark) => `M${left} ${heightOf(mark)}h${-reachOf(mark)}`).join("")} />
       {marks
         .filter((mark) => mark % figure === 0)
         .map((mark) => (
           <text
             key={mark}
             x={left - 3.8}
-            y={lift - mark * size + 1.3}
+            y={heightOf(mark) + 1.3}
             textAnchor="end"
             fontSize={3.9}
             stroke="none"
