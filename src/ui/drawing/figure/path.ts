@@ -11,24 +11,24 @@ export interface Point {
  * places from the origin, and finer than any window shows.
  */
 class ShortPath {
-  private readonly written: string[] = [];
+  private written = "";
   private x = 0;
   private y = 0;
 
   moveTo(x: number, y: number) {
-    this.written.push("M");
+    this.written += "M";
     this.point(x, y, false);
     this.goTo(x, y);
   }
 
   lineTo(x: number, y: number) {
-    this.written.push("l");
+    this.written += "l";
     this.point(x, y, false);
     this.goTo(x, y);
   }
 
   bezierCurveTo(x1: number, y1: number, x2: number, y2: number, x: number, y: number) {
-    this.written.push("c");
+    this.written += "c";
     this.point(x1, y1, false);
     this.point(x2, y2, true);
     this.point(x, y, true);
@@ -36,11 +36,11 @@ class ShortPath {
   }
 
   closePath() {
-    this.written.push("z");
+    this.written += "z";
   }
 
   toString() {
-    return this.written.join("");
+    return this.written;
   }
 
   private goTo(x: number, y: number) {
@@ -56,10 +56,17 @@ class ShortPath {
   /** A minus sign parts two numbers as well as a space does. */
   private number(hundredths: number, afterNumber: boolean) {
     const sign = hundredths < 0 ? "-" : afterNumber ? " " : "";
-    const whole = Math.abs(hundredths);
-    const text = whole === 0 ? "0" : whole < 100 ? `.${whole < 10 ? "0" : ""}${whole}` : `${whole / 100}`;
-    this.written.push(sign, text);
+    this.written += sign + inCentimetres(Math.abs(hundredths));
   }
+}
+
+/** Whole hundredths as centimetres, put together from small whole numbers: writing out a fraction takes far longer. */
+function inCentimetres(hundredths: number): string {
+  const rest = hundredths % 100;
+  const whole = (hundredths - rest) / 100;
+  if (rest === 0) return String(whole);
+  const fraction = rest < 10 ? `.0${rest}` : rest % 10 === 0 ? `.${rest / 10}` : `.${rest}`;
+  return whole === 0 ? fraction : whole + fraction;
 }
 
 const smooth = line<Point>(
