@@ -1,5 +1,7 @@
 import type { Body } from "../body/body";
 import { overlap, totalLength } from "../length/interval";
+import { adjustmentSpec } from "../piece/adjustment";
+import type { Seen } from "../piece/kinds/define-kind";
 import { placeOf, specOf } from "../piece/piece";
 import { hides, type Placed, type SeenParts } from "./placed";
 
@@ -14,9 +16,9 @@ const nothing: SeenParts = { parts: [], inOpening: [] };
 export function areasOf(body: Body, placed: readonly Placed[], seen: readonly SeenParts[]): number[] {
   const open = placed.filter((item) => placeOf(item.piece) === "layer" && !hides(item.asWorn));
   const raw = placed.map((item, i) => {
-    const { piece, extent } = item;
+    const { extent } = item;
     const { parts, inOpening } = seen[i] ?? nothing;
-    const area = specOf(piece).area({ parts, extent }, body) * leftByOpenLayers(item, open);
+    const area = areaOf(item, { parts, extent }, body) * leftByOpenLayers(item, open);
     if (inOpening.length === 0) return area;
     const length = totalLength(parts);
     // A V is half its depth times its width (2.6): far less than the full width of the body.
@@ -24,6 +26,15 @@ export function areasOf(body: Body, placed: readonly Placed[], seen: readonly Se
   });
   const total = raw.reduce((sum, area) => sum + area, 0);
   return raw.map((area) => (total > 0 ? area / total : 0));
+}
+
+/** How much a piece takes by what is seen of it, or by the way it is worn. */
+function areaOf({ piece, adjustments }: Placed, seen: Seen, body: Body): number {
+  for (const adjustment of adjustments) {
+    const area = adjustmentSpec(adjustment.kind).area?.(adjustment);
+    if (area !== undefined) return area;
+  }
+  return specOf(piece).area(seen, body);
 }
 
 /** The part left to a garment by the open layers over it. */

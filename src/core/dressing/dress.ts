@@ -5,9 +5,11 @@ import { adjustmentOn, adjustmentSpec, type Adjustment } from "../piece/adjustme
 import type { Client } from "../piece/client";
 import type { Kind } from "../piece/kinds";
 import type { Look } from "../piece/look";
-import { isKind, isLegged, placeOf, slotOf, specOf, type Piece } from "../piece/piece";
+import type { BodyZone } from "../piece/body-zone";
+import { bodyZoneOf, isKind, isLegged, placeOf, slotOf, specOf, type Piece } from "../piece/piece";
 import { wornNeckOf } from "../neck/worn-neck";
 import { hemLimitsOf } from "../proportion/hem-limits";
+import { tiedOn, type TiedScarf } from "../piece/tied-scarf";
 import { meet, type LegAndShoe } from "../proportion/meeting";
 import { landingOf } from "../strap/landing";
 import { areasOf } from "./areas";
@@ -52,7 +54,9 @@ export function dress(look: Look): Dressed {
       piece,
       asWorn,
       adjustments,
-      profile: profileOf(piece),
+      // What is done to a piece may show other colours of it; else it is measured once.
+      profile: profileOf(asWorn.swatches === piece.swatches ? piece : asWorn),
+      zone: zoneOf(piece, adjustments),
       slot: accessory ? slotOf(piece) : null,
       place: skirtOver && piece.kind === "dress" ? "top" : placeOf(piece),
       extent,
@@ -92,9 +96,19 @@ export function dress(look: Look): Dressed {
     placing,
     level: placing?.level ?? null,
     neck: wornNeckOf(look, body),
+    tied: tiedOf(look, body),
     landing: bag && landingOf(bag.asWorn, look, body),
     skirt: skirtOf(worn, body),
   };
+}
+
+/** Where on the body a piece is looked at as it is worn. */
+function zoneOf(piece: Piece, adjustments: readonly Adjustment[]): BodyZone {
+  for (const adjustment of adjustments) {
+    const zone = adjustmentSpec(adjustment.kind).zone?.(adjustment);
+    if (zone) return zone;
+  }
+  return bodyZoneOf(piece);
 }
 
 /** The level of a piece as it is worn: its own, what its figures lean to within its span, and what is done to it. */
@@ -105,6 +119,15 @@ function centreOf(asWorn: Piece, adjustments: readonly Adjustment[]): number | n
   let level = Math.min(high, Math.max(low, leaning));
   for (const adjustment of adjustments) level += adjustmentSpec(adjustment.kind).level?.(adjustment) ?? 0;
   return level;
+}
+
+/** The scarf of a look as it is folded and tied; null without one, or where nobody has said how it is tied. */
+function tiedOf({ accessories, adjustments }: Look, body: Body): TiedScarf | null {
+  for (const piece of accessories) {
+    const tie = isKind(piece, "scarf") ? adjustmentOn(adjustments, "tie", piece.id) : null;
+    if (tie && isKind(piece, "scarf")) return tiedOn(piece, tie, body);
+  }
+  return null;
 }
 
 function legOf(look: Look, body: Body): LegAndShoe | null {

@@ -1,6 +1,8 @@
 import type { Body } from "../body/body";
 import type { Family } from "../colour/family";
 import type { Interval } from "../length/interval";
+import type { BodyZone } from "../piece/body-zone";
+import type { TiedScarf } from "../piece/tied-scarf";
 import type { Adjustment } from "../piece/adjustment";
 import type { Kind } from "../piece/kinds";
 import type { GarmentPlace } from "../piece/kinds/define-kind";
@@ -22,6 +24,8 @@ export interface Worn<P extends Piece = Piece> {
   /** What is done to it. */
   readonly adjustments: readonly Adjustment[];
   readonly profile: Profile;
+  /** Where on the body it is looked at. */
+  readonly zone: BodyZone;
   /** The slot of an accessory; null for a garment of the base. */
   readonly slot: Slot | null;
   /** Its place as a garment, whether of the base or worn over it; null for any other accessory. */
@@ -104,6 +108,8 @@ export interface Dressed {
   readonly lift: number;
   /** What is at the neck: the garment's edge, chains as they hang, a scarf. */
   readonly neck: WornNeck;
+  /** The scarf as it is folded and tied; null without one, or where nobody has said how. */
+  readonly tied: TiedScarf | null;
   /** Where the bag comes to lie; null without one. */
   readonly landing: Landing | null;
   /** The hem of a skirt or a dress; null without one. */

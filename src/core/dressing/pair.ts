@@ -13,6 +13,7 @@ export type PairView = Pick<
   | "hosiery"
   | "palette"
   | "neck"
+  | "tied"
   | "landing"
 >;
 
@@ -29,6 +30,7 @@ export function pairOf(one: Dressed, other: Dressed): PairView {
     hosiery: one.hosiery ?? other.hosiery,
     palette: [...one.palette, ...other.palette],
     neck: neckOf(one.neck, other.neck),
+    tied: one.tied ?? other.tied,
     landing: one.landing ?? other.landing,
   };
 }

@@ -32,13 +32,15 @@ export function place(
   under: Underneath,
 ): Placed {
   const own = adjustmentsOf(adjustments, piece.id);
-  const worn = asWorn(piece, own);
+  let worn = asWorn(piece, own);
+  for (const adjustment of own)
+    worn = adjustmentSpec(adjustment.kind).onBody?.(worn, adjustment, body) ?? worn;
   const spec = specOf(worn);
   let extent = spec.extent(worn.figures, body);
   let layer = under.skirtOver && worn.kind === "dress" ? "tucked top" : spec.layer(worn.figures);
   for (const adjustment of own) {
     const change = adjustmentSpec(adjustment.kind);
-    if (change.extent) extent = change.extent(extent, adjustment);
+    if (change.extent) extent = change.extent(extent, adjustment, { piece, body });
     if (change.layer) layer = change.layer;
   }
   if (isKind(worn, "top") && under.tops.includes(piece))

@@ -3,6 +3,7 @@ import type { Body } from "../body/body";
 import { adjustmentOn, asWorn, type Adjustment } from "../piece/adjustment";
 import type { Look } from "../piece/look";
 import type { PieceOf } from "../piece/piece";
+import { tiedOn } from "../piece/tied-scarf";
 import { neckEdgeOf, type NeckEdge } from "./neckline";
 
 /** A necklace as it hangs; drops below the side neck points in cm. */
@@ -38,16 +39,25 @@ const innerLoop = 1.5;
 export function wornNeckOf(look: Look, body: Body): WornNeck {
   const girth = body.measures.neck.cm;
   const edges = look.garments.flatMap((piece) => neckEdgeOf(piece) ?? []);
-  const scarf = look.accessories.find((piece) => piece.kind === "scarf") ?? null;
   return {
     edge: edges.sort((one, other) => one.below - other.below)[0] ?? null,
     necklaces: look.accessories
       .filter((piece) => piece.kind === "necklace")
       .map((necklace) => hang(necklace, girth, look.adjustments))
       .sort((one, other) => one.lowest - other.lowest),
-    scarf,
-    scarfBelow: scarf && scarfReach[scarf.figures.worn],
+    ...scarfAt(look, body),
   };
+}
+
+/** The scarf at the neck, and how far what lies high of it reaches; none where it is tied elsewhere. */
+function scarfAt({ accessories, adjustments }: Look, body: Body): Pick<WornNeck, "scarf" | "scarfBelow"> {
+  const scarf = accessories.find((piece) => piece.kind === "scarf") ?? null;
+  const tie = scarf && adjustmentOn(adjustments, "tie", scarf.id);
+  if (!scarf || !tie) return { scarf, scarfBelow: scarf && scarfReach[scarf.figures.worn] };
+  const { answer } = tiedOn(scarf, tie, body);
+  if (!answer.possible) return { scarf, scarfBelow: null };
+  const { place, edge } = answer.tied.spec;
+  return place === "neck" ? { scarf, scarfBelow: edge } : { scarf: null, scarfBelow: null };
 }
 
 function hang(

@@ -1,3 +1,5 @@
+import type { ClothPicture } from "../scarf/picture";
+
 /**
  * The figures a kind of piece is recorded with, as data: types, checks, forms and documents all read
  * these descriptions, so that a figure is declared once.
@@ -37,7 +39,16 @@ export interface FlagField {
   readonly added?: true;
 }
 
-export type Field = NumberField | ChoiceField | FlagField;
+/** The cloth's own picture, cell by cell; none where nobody has drawn it. */
+export interface PictureField {
+  readonly type: "picture";
+  readonly label: string;
+  readonly initial: null;
+  readonly help?: string;
+  readonly added?: true;
+}
+
+export type Field = NumberField | ChoiceField | FlagField | PictureField;
 export type Fields = Readonly<Record<string, Field>>;
 
 type ValueOf<F extends Field> =
@@ -45,9 +56,11 @@ type ValueOf<F extends Field> =
     ? C
     : F extends FlagField
       ? boolean
-      : F extends { optional: true }
-        ? number | null
-        : number;
+      : F extends PictureField
+        ? ClothPicture | null
+        : F extends { optional: true }
+          ? number | null
+          : number;
 
 export type FiguresOf<F extends Fields> = { readonly [name in keyof F]: ValueOf<F[name]> };
 
@@ -97,6 +110,11 @@ export function choice<const C extends string>(
 
 export function flag(label: string, initial = false, help?: string): FlagField {
   const field = { type: "flag", label, initial } as const;
+  return help === undefined ? field : { ...field, help };
+}
+
+export function picture(label: string, help?: string): PictureField {
+  const field = { type: "picture", label, initial: null } as const;
   return help === undefined ? field : { ...field, help };
 }
 

@@ -13,6 +13,7 @@ import { join } from "./colour/join";
 import { nearBlack } from "./colour/near-black";
 import { nearWhite } from "./colour/near-white";
 import { pocket } from "./colour/pocket";
+import { scarfShows } from "./colour/scarf-shows";
 import { print } from "./colour/print";
 import { valueMatch } from "./colour/value-match";
 import { bagCapacity } from "./comfort/bag-capacity";
@@ -23,7 +24,9 @@ import { eyewear } from "./comfort/eyewear";
 import { ground } from "./comfort/ground";
 import { hat } from "./comfort/hat";
 import { limits } from "./comfort/limits";
+import { scarfCare } from "./comfort/scarf-care";
 import { scarfHold } from "./comfort/scarf-hold";
+import { scarfReach } from "./comfort/scarf-reach";
 import { wet } from "./comfort/wet";
 import { overArm } from "./comfort/over-arm";
 import type { Rule, RuleTag } from "./define-rule";
@@ -71,6 +74,7 @@ import { spread } from "./register/spread";
 import { trainers } from "./register/trainers";
 import { focal } from "./style/focal";
 import { neckScarf } from "./style/neck-scarf";
+import { scarfCloth } from "./style/scarf-cloth";
 import { oneLead } from "./style/one-lead";
 import { scale } from "./style/scale";
 import { story } from "./style/story";
@@ -90,6 +94,7 @@ export const registry: readonly Rule[] = [
   valueMatch,
   print,
   pocket,
+  scarfShows,
   face,
   denim,
   oneBold,
@@ -128,6 +133,7 @@ export const registry: readonly Rule[] = [
   neckLayers,
   shortJacket,
   neckScarf,
+  scarfCloth,
   focal,
   bagLands,
   overArm,
@@ -150,6 +156,8 @@ export const registry: readonly Rule[] = [
   wet,
   ground,
   scarfHold,
+  scarfReach,
+  scarfCare,
   gloves,
   eyewear,
   bending,

@@ -1,5 +1,6 @@
 "use client";
 
+import { PictureField } from "./picture-field";
 import type { Field } from "@/core/piece/field";
 import { kinds, type Kind } from "@/core/piece/kinds";
 import { piecesWords } from "@/words/pieces";
@@ -28,6 +29,8 @@ function FigureField({ name, field }: { readonly name: string; readonly field: F
       return <ChoiceField {...shared} options={wordsAsOptions(field.options)} />;
     case "flag":
       return <FlagField {...shared} className="self-end" />;
+    case "picture":
+      return <PictureField {...shared} />;
     case "number": {
       const placeholder = field.optional ? "none" : piecesWords.notSaidWord;
       return field.unit === "cm" ? (

@@ -1,4 +1,6 @@
+import type { Body } from "../../body/body";
 import type { Interval } from "../../length/interval";
+import type { BodyZone } from "../body-zone";
 import type { Fields, FiguresOf } from "../field";
 import type { LayerName } from "../layers";
 import type { Piece } from "../piece";
@@ -13,8 +15,18 @@ export interface AdjustmentSpec<F extends Fields = Fields> {
   options(piece: Piece): readonly FiguresOf<F>[];
   /** What the reading sees of the piece instead. Left out: its figures stay. */
   asWorn?(piece: Piece, settings: FiguresOf<F>): Piece;
+  /** What the reading sees of the piece on this body, where that hangs on the body. Left out: as it is worn. */
+  onBody?(piece: Piece, settings: FiguresOf<F>, body: Body): Piece;
   /** Its edges, from what they would be otherwise. */
-  extent?(extent: Interval, settings: FiguresOf<F>): Interval;
+  extent?(
+    extent: Interval,
+    settings: FiguresOf<F>,
+    on: { readonly piece: Piece; readonly body: Body },
+  ): Interval;
+  /** Where on the body it is looked at instead. */
+  zone?(settings: FiguresOf<F>): BodyZone;
+  /** How much of a look it takes instead, as its kind counts areas. */
+  area?(settings: FiguresOf<F>): number;
   /** Where it lies from the skin outwards instead. */
   readonly layer?: LayerName;
   /** The inside of the cloth comes to show. */

@@ -4,6 +4,7 @@ import { sleevesPushed } from "./sleeves-pushed";
 import { strap } from "./strap";
 import { tuckIn } from "./tuck-in";
 import { tuckIntoBoot } from "./tuck-into-boot";
+import { tie } from "./tie";
 import { turn } from "./turn";
 import { wearOut } from "./wear-out";
 
@@ -17,6 +18,7 @@ export const adjustmentSpecs = {
   double,
   strap,
   "other-side": otherSide,
+  tie,
 } as const;
 
 export type AdjustmentKind = keyof typeof adjustmentSpecs;

@@ -10,7 +10,7 @@ export const brooch = defineKind({
   zone: "face",
   pull: "jewellery",
   figures: {
-    form: choice("Form", ["bar", "disc", "leaf", "star", "shell"]),
+    form: choice("Form", ["bar", "disc", "leaf", "star", "shell", "scarf ring"]),
     width: length("Across", 0.8, 14, 4),
   },
   extent: ({ width }, { measures, height }) => around(measures.bustLine.cm + 0.05 * height, width),

@@ -1,4 +1,4 @@
-import { amount, choice, length } from "../field";
+import { added, amount, choice, flag, length, picture } from "../field";
 import { fixedArea } from "./areas";
 import { defineKind } from "./define-kind";
 import { always } from "./insulation";
@@ -27,6 +27,19 @@ export const scarf = defineKind({
     thickness: amount("Cloth thickness", "mm", 0.04, 6, 0.14),
     stiffness: amount("Stiffness", "0-1", 0, 1, 0.4),
     worn: choice("Worn", ["tied at the front", "wrapped", "draped", "tied at the side", "tied as a bow"]),
+    design: added(
+      choice("Design", [
+        "not said",
+        "plain",
+        "alike in every corner",
+        "bordered",
+        "stripes",
+        "placed picture",
+      ]),
+    ),
+    paler: added(amount("Reverse paler by", "0-1", 0, 1, 0, "woven 0, printed about 0.25")),
+    loop: added(flag("Endless loop")),
+    picture: added(picture("Picture", "Drawn once, it shows what each fold and each tie lets you see.")),
   },
   extent: ({ worn }, { measures }) => ({
     from: measures.neckPoint.cm - falls[worn],

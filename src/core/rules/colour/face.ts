@@ -1,6 +1,5 @@
 import { shadeOf } from "../../colour/shade";
 import type { Client } from "../../piece/client";
-import { bodyZoneOf } from "../../piece/piece";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { figure } from "../figures";
@@ -32,9 +31,9 @@ export const face = defineRule({
     const { undertone } = client.colouring;
     const own = { warm: 1, neutral: 0, cool: -1 }[undertone];
     const range = contrastOf(client);
-    return dressed.accessories.flatMap(({ piece, profile, area }): Finding[] => {
+    return dressed.accessories.flatMap(({ piece, profile, area, zone }): Finding[] => {
       const { ground } = profile;
-      if (!ground || bodyZoneOf(piece) !== "face" || piece.metalSize === 3) return [];
+      if (!ground || zone !== "face" || piece.metalSize === 3) return [];
       const leans = ground.shade.C >= params.chroma ? ground.temperature * own : 0;
       const over = (profile.character?.range ?? 0) - range;
       const spoken = { of: { piece }, words: { client: client.name, undertone } };

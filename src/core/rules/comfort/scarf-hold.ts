@@ -1,4 +1,6 @@
 import { param } from "../../rule-book/params";
+import type { Dressed } from "../../dressing/dressed";
+import type { PieceOf } from "../../piece/piece";
 import { defineRule } from "../define-rule";
 import { atMost } from "../figures";
 import { swapOrTakeOff } from "../proposals";
@@ -15,12 +17,17 @@ export const scarfHold = defineRule({
     blows:
       "{scarf} {scarfCount, plural, one {lies} other {lie}} loose in a wind of {wind}. Wound once or knotted, {scarfCount, plural, one {it stays} other {they stay}} on and {scarfCount, plural, one {keeps} other {keep}} the neck warm.",
   },
-  read({ neck, look }, { params, judge }) {
-    const { scarf } = neck;
-    if (scarf?.figures.worn !== "draped") return [];
+  read({ neck: { scarf }, tied, look }, { params, judge }) {
+    if (!scarf || !liesLoose(scarf, tied)) return [];
     const wind = look.occasion?.wind ?? 0;
     if (wind < params.wind) return [judge("note", "slips", { of: { scarf } })];
     const figures = { wind: atMost("wind", wind, "m/s", params.wind) };
     return [judge("rubs", "blows", { of: { scarf }, figures, proposals: swapOrTakeOff(scarf) })];
   },
 });
+
+/** Whether nothing holds a scarf: laid over, or tied in a way that slips. */
+function liesLoose(scarf: PieceOf<"scarf">, tied: Dressed["tied"]): boolean {
+  if (tied?.answer.possible) return tied.answer.tied.spec.cautions.includes("slips");
+  return scarf.figures.worn === "draped";
+}

@@ -23,4 +23,4 @@ export const namedFolds = {
 } as const satisfies Record<string, NamedFold>;
 export type FoldName = keyof typeof namedFolds;
 
-export const foldNames = Object.keys(namedFolds) as FoldName[];
+export const foldNames = Object.keys(namedFolds) as [FoldName, ...FoldName[]];

@@ -1,0 +1,99 @@
+import type { Body } from "../../body/body";
+import { foldNames } from "../../scarf/folds";
+import { corners } from "../../scarf/laid-out";
+import { tieNames, tieSpec, type TieName } from "../../scarf/ties";
+import type { TiePlace } from "../../scarf/ties/define-tie";
+import type { Interval } from "../../length/interval";
+import { choice, flag, length } from "../field";
+import { isKind } from "../piece";
+import { canBeTied, clothOf, tiedOn } from "../tied-scarf";
+import { canFold } from "../../scarf/laid-out";
+import { sidesOf } from "../../scarf/tied";
+import { defineAdjustment } from "./define-adjustment";
+
+/** Width a band is folded to where nobody says otherwise, cm. */
+const usualBand = 6;
+/** How far a scarf at the neck stands above the side neck points, cm. */
+const stands = 5;
+
+const named = tieNames.map((name) => `${name.replace(/\W/g, "_")} {${tieSpec(name).name}}`).join(" ");
+
+/** From its lower to its upper edge where a tie is worn. */
+const extents: Record<TiePlace, (body: Body, falls: number) => Interval> = {
+  neck: ({ measures }, falls) => ({
+    from: measures.neckPoint.cm - falls,
+    to: measures.neckPoint.cm + stands,
+  }),
+  head: ({ height, measures }) => ({ from: measures.neckPoint.cm - 4, to: height + 2 }),
+  hair: ({ height, measures }) => ({ from: measures.chin.cm, to: height + 1 }),
+  wrist: ({ measures }) => ({ from: measures.hipLine.cm - 6, to: measures.hipLine.cm + 2 }),
+  bag: ({ measures }, falls) => ({ from: measures.hipLine.cm - falls, to: measures.hipLine.cm }),
+  "belt loops": ({ measures }, falls) => ({
+    from: measures.waistLine.cm - 4 - falls,
+    to: measures.waistLine.cm,
+  }),
+  waist: ({ measures }, falls) => ({
+    from: measures.waistLine.cm - 4 - falls,
+    to: measures.waistLine.cm + 4,
+  }),
+  top: ({ measures }) => ({ from: measures.waistLine.cm, to: measures.bustLine.cm + 12 }),
+};
+
+/** A scarf folded and tied: place and steps follow from the tie, and the reading sees what shows of it. */
+export const tie = defineAdjustment({
+  settings: {
+    tie: choice<TieName>("Tie", tieNames),
+    fold: choice("Fold", foldNames),
+    corner: choice("Corner it begins from", corners),
+    face: choice("Face up", ["right", "reverse"]),
+    turned: flag("Ends changed over"),
+    band: length("Width of the band", 3, 12, usualBand),
+  },
+  excludes: [],
+  options: (piece) => {
+    if (!isKind(piece, "scarf") || !canBeTied(piece)) return [];
+    const cloth = clothOf(piece);
+    return tieNames.flatMap((name) => {
+      const { place, folds, loopOnly = false } = tieSpec(name);
+      const fold = folds.find((each) => canFold(each, sidesOf(cloth)));
+      if (place !== "neck" || !fold || loopOnly !== cloth.loop) return [];
+      return [
+        { tie: name, fold, corner: corners[0], face: "right", turned: false, band: usualBand } as const,
+      ];
+    });
+  },
+  onBody(piece, settings, body) {
+    if (!isKind(piece, "scarf")) return piece;
+    const { swatches } = tiedOn(piece, settings, body);
+    return swatches ? { ...piece, swatches } : piece;
+  },
+  extent(otherwise, settings, { piece, body }) {
+    if (!isKind(piece, "scarf")) return otherwise;
+    const { answer } = tiedOn(piece, settings, body);
+    return answer.possible ? extents[answer.tied.spec.place](body, answer.tied.falls) : otherwise;
+  },
+  zone: ({ tie: name }) => zones[tieSpec(name).place],
+  area: ({ tie: name }) => tieSpec(name).area,
+  level: ({ tie: name }) => tieSpec(name).level,
+  insulation: ({ tie: name }) => tieSpec(name).warmth - asRecorded,
+  words: {
+    name: "Tie",
+    doing: `Tie {piece}: {tie, select, ${named} other {as it was}}`,
+    undoing: "Untie {piece}",
+    done: `{tie, select, ${named} other {tied}}`,
+  },
+});
+
+/** What a scarf is counted with when nobody says how it is tied, clo. */
+const asRecorded = 0.08;
+
+const zones = {
+  neck: "face",
+  head: "face",
+  hair: "face",
+  wrist: "hand",
+  bag: "hand",
+  "belt loops": "waist",
+  waist: "waist",
+  top: "trunk",
+} as const satisfies Record<TiePlace, string>;

@@ -1,0 +1,98 @@
+import type { ColourMap } from "./colour-map";
+import { extentOf, type Face, type FoldedCloth } from "./fold";
+import { namedFolds } from "./folds";
+import { mapOf, type ClothPicture } from "./picture";
+import { applied, edgesOf, leftOf, lineAt, type Affine, type Line } from "./plane";
+import { foldOf, sidesOf, type Cloth } from "./tied";
+import type { FoldAsked } from "./laid-out";
+
+/** What lies uppermost at one place of a folded scarf. */
+export interface GridCell {
+  readonly colour: number;
+  readonly face: Face;
+}
+
+/**
+ * A folded scarf as a grid: along its length from its left end, and across from its lower edge to its upper one. Null
+ * where there is no cloth. It is what the drawings are coloured by; shares are worked out exactly elsewhere.
+ */
+export interface FoldedGrid {
+  readonly along: number;
+  readonly across: number;
+  readonly cells: readonly (GridCell | null)[];
+}
+
+interface Sheet {
+  readonly edges: readonly Line[];
+  readonly toFlat: Affine;
+  readonly up: Face;
+}
+
+/** The picture of a folded scarf from the front, so many places along and across. */
+export function gridOf(
+  cloth: Cloth,
+  picture: ClothPicture,
+  asked: FoldAsked,
+  [along, across]: readonly [number, number],
+): FoldedGrid {
+  const folded = foldOf(cloth, asked);
+  const { axis } = namedFolds[asked.fold];
+  const place = placesOf(folded, axis, along, across);
+  const sheets = [...folded.layers]
+    .reverse()
+    .map(({ outline, toFlat, up }): Sheet => ({ edges: edgesOf(outline), toFlat, up }));
+  const map = mapOf(picture);
+  const sides = sidesOf(cloth);
+  const cells: (GridCell | null)[] = [];
+  for (let u = 0; u < along; u += 1)
+    for (let v = 0; v < across; v += 1) {
+      const at = place(u, v);
+      const top = sheets.find(({ edges }) => edges.every((edge) => leftOf(edge, at) >= 0));
+      cells.push(top ? { colour: colourAt(map, sides, applied(top.toFlat, at)), face: top.up } : null);
+    }
+  return { along, across, cells };
+}
+
+/** The middle of a place of the grid on the plane the folded cloth lies on. */
+function placesOf(folded: FoldedCloth, axis: number, along: number, across: number) {
+  const extent = extentOf(folded, axis);
+  const { along: way } = lineAt({ x: 0, y: 0 }, axis);
+  const length = (extent.along.to - extent.along.from) / along;
+  const width = (extent.across.to - extent.across.from) / across;
+  return (u: number, v: number) => {
+    const far = extent.along.from + (u + 0.5) * length;
+    const wide = extent.across.from + (v + 0.5) * width;
+    return { x: way.x * far - way.y * wide, y: way.y * far + way.x * wide };
+  };
+}
+
+/** The number of the colour at a place of the flat cloth, its lower left corner at the origin. */
+function colourAt(
+  { rows }: ColourMap,
+  [width, height]: readonly [number, number],
+  at: { x: number; y: number },
+) {
+  const index = (share: number, count: number) => Math.min(count - 1, Math.max(0, Math.floor(share * count)));
+  const row = rows[index(1 - at.y / height, rows.length)] ?? [];
+  return row[index(at.x / width, row.length)] ?? 0;
+}
+
+/** The colours of a stretch of a grid (shares of its length), by how many of its places have them. */
+export function countedAlong(
+  { along, across, cells }: FoldedGrid,
+  from: number,
+  to: number,
+): Map<number, number> {
+  const counts = new Map<number, number>();
+  const [first, last] = [
+    Math.floor(from * along),
+    Math.max(Math.floor(from * along) + 1, Math.ceil(to * along)),
+  ];
+  for (let at = first * across; at < Math.min(last, along) * across; at += 1) {
+    const cell = cells[at];
+    if (!cell) continue;
+    const key = cell.colour * 2 + (cell.face === "right" ? 0 : 1);
+    counts.set(key, (counts.get(key) ?? 0) + 1);
+  }
+  return counts;
+}

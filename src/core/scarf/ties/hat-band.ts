@@ -1,0 +1,25 @@
+import { defineTie } from "./define-tie";
+import { showsWound } from "./layouts";
+
+export const hatBand = defineTie({
+  name: "hat band",
+  place: "head",
+  folds: ["bias band", "straight band", "rolled triangle"],
+  round: "hat",
+  wraps: 1,
+  knot: "half",
+  ease: 0,
+  needs: ["hat"],
+  shows: showsWound,
+  edge: null,
+  area: 0.02,
+  warmth: 0,
+  level: 0,
+  cautions: [],
+  goesWith: "any neck",
+  steps: [
+    "Lay the band round the crown of the hat above the brim.",
+    "Knot it at the side or behind.",
+    "Spread the ends over the brim.",
+  ],
+});

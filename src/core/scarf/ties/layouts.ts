@@ -1,0 +1,141 @@
+import type { Taken, TiePart } from "./define-tie";
+
+/** Where what goes round lies along the length: between the two halves of the knot. */
+function rounds({ length, tail, knot }: Taken) {
+  return { from: tail + knot / 2, to: length - tail - knot / 2 };
+}
+
+/** Round from behind, with the knot in front and both tails down. */
+export function showsKnotInFront(taken: Taken): TiePart[] {
+  const { length, round, tail } = taken;
+  const { from, to } = rounds(taken);
+  return [
+    { place: "round left", from, to: from + round / 4, open: 0.8 },
+    { place: "round right", from: to - round / 4, to, open: 0.8 },
+    { place: "tail left", from: 0, to: tail, open: 1 },
+    { place: "tail right", from: length - tail, to: length, open: 1 },
+    { place: "knot", from: tail, to: from, open: 0.3 },
+  ];
+}
+
+/** Twice round, the second time over the first, with the knot in front. */
+export function showsTwiceRoundInFront(taken: Taken): TiePart[] {
+  const middle = taken.length / 2;
+  return [
+    { place: "upper round", from: middle - taken.round / 4, to: middle + taken.round / 4, open: 0.6 },
+    ...showsKnotInFront(taken),
+  ];
+}
+
+/** A band across the front; what holds it lies behind. */
+export function showsHeldBehind({ length, round }: Taken): TiePart[] {
+  const middle = length / 2;
+  return [{ place: "across", from: middle - round / 4, to: middle + round / 4, open: 1 }];
+}
+
+/** A band across the front with the knot at one side and its tails there. */
+export function showsKnotAside(taken: Taken): TiePart[] {
+  const { length, round, tail } = taken;
+  const { from } = rounds(taken);
+  return [
+    { place: "across", from, to: from + round / 2, open: 1 },
+    { place: "tail left", from: 0, to: tail, open: 1 },
+    { place: "tail right", from: length - tail, to: length, open: 1 },
+    { place: "knot", from: tail, to: from, open: 0.3 },
+  ];
+}
+
+/** A triangle with its point over the chest and its ends behind. */
+export function showsPointInFront({ length, round }: Taken): TiePart[] {
+  const middle = length / 2;
+  const half = Math.min(middle, round * 0.45);
+  return [{ place: "point", from: middle - half, to: middle + half, open: 1 }];
+}
+
+/** A triangle whose ends go round and come to the front again over its point. */
+export function showsPointWrapped(taken: Taken): TiePart[] {
+  const { length, tail } = taken;
+  return [
+    ...showsPointInFront(taken),
+    { place: "tail left", from: 0, to: tail, open: 0.8 },
+    { place: "tail right", from: length - tail, to: length, open: 0.8 },
+    { place: "knot", from: tail, to: tail + taken.knot / 2, open: 0.3 },
+  ];
+}
+
+/** A triangle with its point to one side, its ends knotted over the other shoulder. */
+export function showsPointAside(taken: Taken): TiePart[] {
+  return showsPointInFront(taken).map((part) => ({ ...part, place: "point aside" }));
+}
+
+/** Laid round the neck with both ends showsHanging down the front. */
+export function showsHanging({ length, round }: Taken): TiePart[] {
+  const middle = length / 2;
+  return [
+    { place: "hang left", from: 0, to: middle - round / 4, open: 1 },
+    { place: "hang right", from: middle + round / 4, to: length, open: 1 },
+  ];
+}
+
+/** Once round and both ends down the front, one longer than the other. */
+export function showsRoundAndHanging({ length, round }: Taken): TiePart[] {
+  const middle = length * 0.45;
+  return [
+    { place: "across", from: middle - round / 4, to: middle + round / 4, open: 0.9 },
+    { place: "hang left", from: 0, to: Math.max(0, middle - round * 0.75), open: 1 },
+    { place: "hang right", from: Math.min(length, middle + round * 0.75), to: length, open: 1 },
+  ];
+}
+
+/** Taken double, both ends through the loop that the fold makes. */
+export function showsThroughItsLoop({ length, round, tail }: Taken): TiePart[] {
+  return [
+    { place: "across", from: length - round / 2, to: length, open: 0.8 },
+    { place: "knot", from: length * 0.9, to: length, open: 0.4 },
+    { place: "tail left", from: 0, to: tail, open: 1 },
+    { place: "tail right", from: 0, to: tail * 0.9, open: 1 },
+  ];
+}
+
+/** Both ends drawn through a ring in front. */
+export function showsThroughRing(taken: Taken): TiePart[] {
+  return [
+    ...showsKnotInFront(taken).filter(({ place }) => place !== "knot"),
+    { place: "ring", from: taken.tail, to: taken.tail + 0.1, open: 0 },
+  ];
+}
+
+/** Spread over the shoulders and held in front. */
+export function showsOverShoulders({ length }: Taken): TiePart[] {
+  return [{ place: "shawl", from: 0, to: length, open: 1 }];
+}
+
+/** A showsBow: two loops and two tails at a knot, with the band behind it. */
+export function showsBow(taken: Taken): TiePart[] {
+  const { length, round, tail } = taken;
+  const loop = tail / 2;
+  return [
+    { place: "round left", from: tail + taken.knot / 2, to: tail + taken.knot / 2 + round / 4, open: 0.8 },
+    {
+      place: "round right",
+      from: length - tail - taken.knot / 2 - round / 4,
+      to: length - tail - taken.knot / 2,
+      open: 0.8,
+    },
+    { place: "loop left", from: loop, to: tail, open: 0.7 },
+    { place: "loop right", from: length - tail, to: length - loop, open: 0.7 },
+    { place: "tail left", from: 0, to: loop, open: 1 },
+    { place: "tail right", from: length - loop, to: length, open: 1 },
+    { place: "knot", from: length / 2 - 1, to: length / 2 + 1, open: 0.3 },
+  ];
+}
+
+/** Wound round and round something narrow: a middle stretch shows, and two short tails. */
+export function showsWound(taken: Taken): TiePart[] {
+  const { length, tail } = taken;
+  return [
+    { place: "across", from: tail, to: length - tail, open: 0.6 },
+    { place: "tail left", from: 0, to: tail, open: 1 },
+    { place: "tail right", from: length - tail, to: length, open: 1 },
+  ];
+}
