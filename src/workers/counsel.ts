@@ -9,6 +9,7 @@ import { remediesOf, type Remedies } from "@/core/reading/remedies";
 import { solveTurnUp, type TurnUpAnswer } from "@/core/reading/turn-ups";
 import { inseamFor, liftFor } from "@/core/reading/tailor";
 import { hasHem, hemRow, type HemCell } from "@/core/search/hem-board";
+import { tiesFor, type TieChoice, type TieWish } from "@/core/search/scarf-ties";
 import { leversOf, type Lever } from "@/core/search/levers";
 import { fillTemplate } from "@/core/search/best/fill";
 import type { SetWish } from "@/core/search/best/set-problem";
@@ -16,7 +17,7 @@ import type { GapFacts } from "@/core/search/gap-spec";
 import { rank } from "@/core/search/rank";
 import type { NamedPieces } from "@/core/studio/bench-source";
 import { layOut, offered, pieceOf, type LookKey, type Wardrobe } from "@/core/studio/wardrobe";
-import { isLegged } from "@/core/piece/piece";
+import { isKind, isLegged } from "@/core/piece/piece";
 import type { Slot } from "@/core/piece/slots";
 import type { RuleBook } from "@/core/rule-book/rule-book";
 import type { FindingIdentity } from "@/core/reading/same-finding";
@@ -121,6 +122,12 @@ const counsel = {
       quieter: byId(quieter),
       dressier: byId(dressier),
     }));
+  },
+
+  /** The folds and ties of a scarf that is on: those that show a colour, or those the look reads best with. */
+  ties(key: LookKey, scarfId: string, wish: TieWish): TieChoice[] {
+    const scarf = pieceOf(laid(), scarfId);
+    return scarf && isKind(scarf, "scarf") ? tiesFor(layOut(laid(), key), scarf, wish) : [];
   },
 
   /** The best sets for a base and an occasion. */

@@ -91,7 +91,7 @@ export function usualTie(scarf: Scarf): TieSettings | null {
   if (!canBeTied(scarf) || scarf.figures.loop) return null;
   const tie = usualTies[scarf.figures.worn];
   const fold = tieSpec(tie).folds.find((each) => canFold(each, sidesOf(scarf.figures)));
-  return fold ? { tie, fold, corner: "lower left", face: "right", turned: false, band: 6 } : null;
+  return fold ? { tie, fold, corner: "lower left", face: "reverse", turned: false, band: 6 } : null;
 }
 
 const tiedBefore = new WeakMap<Scarf, Map<string, TiedScarf>>();

@@ -5,6 +5,7 @@ import type { Kind } from "../piece/kinds";
 import type { Look } from "../piece/look";
 import type { Occasion } from "../piece/occasion";
 import type { Piece, PieceOf } from "../piece/piece";
+import type { TieSettings } from "../piece/tied-scarf";
 import { phrase } from "../reading/phrase";
 import { read } from "../reading/read";
 import { defaultSchools, type Schools } from "../rule-book/schools";
@@ -47,6 +48,26 @@ const print = (hexes: readonly string[], scale: number): Given => ({
   statement: 2,
   swatches: hexes.map((hex, i) => ({ hex, share: 1 / hexes.length, role: i === 0 ? "ground" : "motif" })),
 });
+const tied = (tie: TieSettings["tie"], settings: Partial<TieSettings> = {}): Pick<Look, "adjustments"> => ({
+  adjustments: [
+    {
+      kind: "tie",
+      piece: "scarf",
+      tie,
+      fold: "bias band",
+      corner: "lower left",
+      face: "reverse",
+      turned: false,
+      band: 6,
+      ...settings,
+    },
+  ],
+});
+const greenScarf = p(
+  "scarf",
+  {},
+  { picture: { colours: ["#1f6b3a", "#efe7d6"], rows: ["00", "01"] }, sideA: 90, sideB: 90 },
+);
 const level = (low: number, centre: number, high: number): Given => ({ register: { low, centre, high } });
 const worn = [legs(), top()];
 const dark = [legs({}, { hex: "#1b1b1d" }), top("#19191b")];
@@ -490,6 +511,64 @@ const cases: Readonly<Record<string, Case>> = {
       ["share", "jars", look(worn, [p("scarf", {}, { worn: "wrapped" }), p("necklace", {}, { loop: 40 })])],
     ],
     silent: look(worn, [p("scarf"), p("necklace", {}, { loop: 80 })]),
+  },
+  "style.scarf-cloth": {
+    says: [
+      [
+        "stiff",
+        "rubs",
+        look(worn, [p("scarf", {}, { stiffness: 1 })], tied("front point", { fold: "triangle" })),
+      ],
+      ["soft", "rubs", look(worn, [p("scarf", {}, { stiffness: 0 })], tied("bow at the neck"))],
+      [
+        "thick",
+        "rubs",
+        look(
+          [...worn, p("coat", {}, { closed: true })],
+          [p("scarf", {}, { sideA: 120, sideB: 120, thickness: 0.6 })],
+          tied("knot in front"),
+        ),
+      ],
+    ],
+    silent: look([...worn, p("coat", {}, { closed: true })], [p("scarf")], tied("knot in front")),
+  },
+  "comfort.scarf-reach": {
+    says: [
+      ["short", "jars", look(worn, [p("scarf", {}, { sideA: 40, sideB: 40 })], tied("twice round"))],
+      ["fold", "jars", look(worn, [p("scarf")], tied("knot in front", { fold: "triangle" }))],
+      ["ring", "rubs", look(worn, [p("scarf")], tied("ring pull"))],
+      [
+        "tight",
+        "rubs",
+        look(
+          worn,
+          [p("scarf", {}, { sideA: 95, sideB: 90, thickness: 1.5 })],
+          tied("knot in front", { fold: "straight band" }),
+        ),
+      ],
+    ],
+    silent: look(worn, [p("scarf"), p("brooch", {}, { form: "scarf ring" })], tied("ring pull")),
+  },
+  "comfort.scarf-care": {
+    says: [
+      [
+        "tightens",
+        "note",
+        look(worn, [p("scarf", {}, { sideA: 180, sideB: 40 })], tied("loop through", { fold: "long half" })),
+      ],
+      [
+        "hangs",
+        "note",
+        look(worn, [p("scarf", {}, { sideA: 200, sideB: 40 })], tied("lasso", { fold: "long half" })),
+      ],
+    ],
+    silent: look(worn, [p("scarf")], tied("knot behind")),
+  },
+  "colour.scarf-shows": {
+    says: [
+      ["shows", "lifts", look([legs({}, { hex: "#1f6b3a" }), top()], [greenScarf], tied("knot in front"))],
+    ],
+    silent: look([legs({}, { hex: "#8a1f2a" }), top()], [greenScarf], tied("knot in front")),
   },
   "style.focal": {
     says: [["many", "rubs", look(worn, [p("earrings", { statement: 2 }), p("scarf", { statement: 2 })])]],

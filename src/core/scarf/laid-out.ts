@@ -1,4 +1,4 @@
-import { flatCloth, folded, type Face, type FoldedCloth } from "./fold";
+import { flatCloth, fold, folded, type Face, type FoldedCloth } from "./fold";
 import { namedFolds, type FoldName } from "./folds";
 import type { LaidSides } from "./folds/define-fold";
 import { after, type Affine } from "./plane";
@@ -32,6 +32,18 @@ export function foldedSo(
   const turns = corners.indexOf(corner);
   const [cloth, laid] = laidOut(sides, turns, face);
   return folded(cloth, namedFolds[fold].steps(laid, band));
+}
+
+/** The same fold after fold: first the cloth laid out flat, last the folded one. */
+export function foldedInSteps(
+  sides: readonly [number, number],
+  { fold: name, corner, face, band }: FoldAsked,
+): FoldedCloth[] {
+  const [cloth, laid] = laidOut(sides, corners.indexOf(corner), face);
+  const stages = [cloth];
+  for (const step of namedFolds[name].steps(laid, band))
+    stages.push(fold(stages[stages.length - 1] ?? cloth, step));
+  return stages;
 }
 
 /**

@@ -125,3 +125,16 @@ export function reflectionIn({ through, along }: Line): Affine {
     f: through.y - sin * through.x + cos * through.y,
   };
 }
+
+/** The map that undoes another. */
+export function inverseOf({ a, b, c, d, e, f }: Affine): Affine {
+  const size = a * d - b * c;
+  return {
+    a: d / size,
+    b: -b / size,
+    c: -c / size,
+    d: a / size,
+    e: (c * f - d * e) / size,
+    f: (b * e - a * f) / size,
+  };
+}

@@ -12,12 +12,14 @@ export interface ShownColour {
   readonly share: number;
 }
 
-const patchesBefore = new WeakMap<ClothPicture, ColourPatch[]>();
+const patchesBefore = new WeakMap<Cloth, WeakMap<ClothPicture, ColourPatch[]>>();
 
-/** The rectangles of a picture on its cloth, once for each picture. */
+/** The rectangles of a picture on a cloth, once for each two. */
 export function patchesFor(picture: ClothPicture, cloth: Cloth): ColourPatch[] {
-  let patches = patchesBefore.get(picture);
-  if (!patches) patchesBefore.set(picture, (patches = patchesOf(mapOf(picture), ...sidesOf(cloth))));
+  let own = patchesBefore.get(cloth);
+  if (!own) patchesBefore.set(cloth, (own = new WeakMap()));
+  let patches = own.get(picture);
+  if (!patches) own.set(picture, (patches = patchesOf(mapOf(picture), ...sidesOf(cloth))));
   return patches;
 }
 

@@ -6,6 +6,7 @@ import type { Slot } from "@/core/piece/slots";
 import { BagControl } from "./bag-control";
 import { HemControl } from "./hem-control";
 import { NeckControl } from "./neck-control";
+import { ScarfControl } from "./scarf-control";
 import { SleevesControl } from "./sleeves-control";
 import { TopControl } from "./top-control";
 
@@ -29,6 +30,7 @@ const controls: Readonly<Record<AdjustmentKind, WornControl>> = {
   double: { Control: NeckControl, at: "neck" },
   strap: bag,
   "other-side": bag,
+  tie: { Control: ScarfControl, at: "neck" },
 };
 
 const places: Readonly<Partial<Record<Slot, readonly WornControl["at"][]>>> = {

@@ -74,7 +74,7 @@ export function PictureField({ name, label, help }: PictureFieldProps) {
           <div className="flex flex-wrap gap-1.5">
             {templateNames.map((template) => (
               <Button key={template} size="small" onClick={() => begin(template)}>
-                {piecesWords[templateWords[template]]}
+                {templateWords[template]}
               </Button>
             ))}
           </div>
@@ -103,14 +103,14 @@ export function PictureField({ name, label, help }: PictureFieldProps) {
   );
 }
 
-const templateWords = {
-  plain: "templatePlain",
-  border: "templateBorder",
-  quarters: "templateQuarters",
-  stripes: "templateStripes",
-  "all-over": "templateAllOver",
-  picture: "templatePicture",
-} as const satisfies Record<TemplateName, keyof typeof piecesWords>;
+const templateWords: Record<TemplateName, string> = {
+  plain: piecesWords.templatePlain,
+  border: piecesWords.templateBorder,
+  quarters: piecesWords.templateQuarters,
+  stripes: piecesWords.templateStripes,
+  "all-over": piecesWords.templateAllOver,
+  picture: piecesWords.templatePicture,
+};
 
 function sideOf(value: unknown): number {
   return typeof value === "number" && value > 0 ? value : usualSide;

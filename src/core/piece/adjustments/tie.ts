@@ -45,7 +45,8 @@ export const tie = defineAdjustment({
     tie: choice<TieName>("Tie", tieNames),
     fold: choice("Fold", foldNames),
     corner: choice("Corner it begins from", corners),
-    face: choice("Face up", ["right", "reverse"]),
+    // What is folded over shows the other face: laid out reverse up, the right side is seen.
+    face: choice("Face up", ["reverse", "right"]),
     turned: flag("Ends changed over"),
     band: length("Width of the band", 3, 12, usualBand),
   },
@@ -58,7 +59,7 @@ export const tie = defineAdjustment({
       const fold = folds.find((each) => canFold(each, sidesOf(cloth)));
       if (place !== "neck" || !fold || loopOnly !== cloth.loop) return [];
       return [
-        { tie: name, fold, corner: corners[0], face: "right", turned: false, band: usualBand } as const,
+        { tie: name, fold, corner: corners[0], face: "reverse", turned: false, band: usualBand } as const,
       ];
     });
   },

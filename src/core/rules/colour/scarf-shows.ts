@@ -9,7 +9,7 @@ export const scarfShows = defineRule({
   id: "colour.scarf-shows",
   weight: 0.5,
   title: "The colour a folded scarf shows",
-  fault: "a scarf's colour folded away",
+  fault: "a colour folded away",
   why: "Which colour of a square is seen is decided by the fold: the one that is met again elsewhere is the one to show.",
   params: {
     share: param(0.2, "share", "least part of what shows of the scarf"),

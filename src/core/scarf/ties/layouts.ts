@@ -45,11 +45,13 @@ export function showsKnotAside(taken: Taken): TiePart[] {
   ];
 }
 
+/** The part of a triangle's long edge at either end that goes behind. */
+const behind = 0.14;
+
 /** A triangle with its point over the chest and its ends behind. */
-export function showsPointInFront({ length, round }: Taken): TiePart[] {
-  const middle = length / 2;
-  const half = Math.min(middle, round * 0.45);
-  return [{ place: "point", from: middle - half, to: middle + half, open: 1 }];
+export function showsPointInFront({ length }: Taken): TiePart[] {
+  // What lies nearer to its ends goes round the neck and is not seen.
+  return [{ place: "point", from: length * behind, to: length * (1 - behind), open: 1 }];
 }
 
 /** A triangle whose ends go round and come to the front again over its point. */

@@ -66,7 +66,7 @@ function inCentimetres(hundredths: number): string {
   const whole = (hundredths - rest) / 100;
   if (rest === 0) return String(whole);
   const fraction = rest < 10 ? `.0${rest}` : rest % 10 === 0 ? `.${rest / 10}` : `.${rest}`;
-  return whole === 0 ? fraction : whole + fraction;
+  return whole === 0 ? fraction : `${whole}${fraction}`;
 }
 
 const smooth = line<Point>(

@@ -4,10 +4,12 @@ import { nameClients } from "@/server/records/clients";
 import { findPiece } from "@/server/records/pieces";
 import { isPieceAway } from "@/server/records/put-away";
 import { inOwnStudio } from "@/server/session/own-studio";
+import { ButtonLink } from "@/ui/kit/button";
 import { PutAway } from "@/ui/kit/form/put-away";
 import { Page } from "@/ui/kit/page";
 import { PieceAway } from "@/ui/pieces/piece-away";
 import { PieceForm } from "@/ui/pieces/piece-form";
+import { scarvesWords } from "@/words/scarves";
 
 export default async function PiecePage({ params }: { readonly params: Promise<{ id: string }> }) {
   const { id } = await params;
@@ -18,7 +20,14 @@ export default async function PiecePage({ params }: { readonly params: Promise<{
   }));
   if (!record) notFound();
   return (
-    <Page title={record.piece.name}>
+    <Page
+      title={record.piece.name}
+      actions={
+        record.piece.kind === "scarf" && (
+          <ButtonLink href={`/rail/${id}/scarf`}>{scarvesWords.openScarf}</ButtonLink>
+        )
+      }
+    >
       {isAway && <PieceAway id={id} name={record.piece.name} move={movePiece} />}
       <PieceForm
         record={record}

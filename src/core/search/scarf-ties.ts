@@ -1,0 +1,80 @@
+import { difference } from "../colour/difference";
+import { shadeOf } from "../colour/shade";
+import { dress } from "../dressing/dress";
+import { adjust } from "../piece/adjustment";
+import type { Look } from "../piece/look";
+import { canBeTied, clothOf, picturedOn, type Scarf, type TieSettings } from "../piece/tied-scarf";
+import { read } from "../reading/read";
+import type { Verdict } from "../reading/verdict";
+import { girthsOf } from "../scarf/girths";
+import type { ClothPicture } from "../scarf/picture";
+import type { ShownColour } from "../scarf/shown";
+import { tieNames, tieSpec } from "../scarf/ties";
+import type { TiePlace } from "../scarf/ties/define-tie";
+import { tiesShowing, type TieOffer } from "../scarf/wanted";
+
+/** How alike two colours are to be one (CIEDE2000), as for an echo. */
+const alike = 12;
+/** Width a band is folded to while ties are compared, cm. */
+const usualBand = 6;
+
+/** A way of tying a scarf, with how the look reads with it. */
+export interface TieChoice {
+  readonly settings: TieSettings;
+  readonly shows: readonly ShownColour[];
+  /** The share of what shows that is of a wanted colour, 0-1. */
+  readonly wanted: number;
+  readonly score: number;
+  readonly verdict: Verdict;
+  readonly points: number;
+}
+
+/** What is asked of a scarf's ties. */
+export interface TieWish {
+  readonly place: TiePlace;
+  /** The colour that is to show; null for whatever the look reads best with. */
+  readonly colour: string | null;
+  readonly most: number;
+}
+
+/**
+ * The folds and ties of a scarf for a look: those that show most of a wanted colour, or, where none is wanted, those the
+ * look reads best with among those that show a colour the look has elsewhere.
+ */
+export function tiesFor(look: Look, scarf: Scarf, { place, colour, most }: TieWish): TieChoice[] {
+  if (!canBeTied(scarf)) return [];
+  const { body, palette } = dress(look);
+  const picture = picturedOn(scarf);
+  const hexes = colour
+    ? [colour]
+    : palette
+        .filter(({ item, tint }) => item.piece.id !== scarf.id && !tint.neutral)
+        .map(({ tint }) => tint.shade.hex);
+  const wish = {
+    colours: coloursLike(picture, hexes),
+    ties: tieNames.filter((name) => tieSpec(name).place === place),
+    band: usualBand,
+    most: tieNames.length,
+  };
+  const offers = tiesShowing(clothOf(scarf), picture, girthsOf(body), wish);
+  const choices = offers.map((offer) => readSo(look, scarf, offer));
+  const better = colour ? byWanted : byReading;
+  return choices.sort(better).slice(0, most);
+}
+
+const byReading = (one: TieChoice, other: TieChoice) =>
+  other.points - one.points || other.wanted - one.wanted;
+const byWanted = (one: TieChoice, other: TieChoice) => other.wanted - one.wanted || other.points - one.points;
+
+/** The colours of a picture that one takes for one of these. */
+function coloursLike({ colours }: ClothPicture, hexes: readonly string[]): Set<number> {
+  const shades = hexes.map(shadeOf);
+  const isLike = (hex: string) => shades.some((shade) => difference(shade, shadeOf(hex)) <= alike);
+  return new Set(colours.flatMap((hex, i) => (isLike(hex) ? [i] : [])));
+}
+
+function readSo(look: Look, scarf: Scarf, { asked, shows, wanted }: TieOffer): TieChoice {
+  const adjustments = adjust(look.adjustments, { kind: "tie", piece: scarf.id, ...asked });
+  const { score, verdict, points } = read({ ...look, adjustments });
+  return { settings: asked, shows, wanted, score, verdict, points };
+}

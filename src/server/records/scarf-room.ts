@@ -1,0 +1,38 @@
+import type { ClientRecord } from "@/core/studio/client-record";
+import type { PieceRecord } from "@/core/studio/piece-record";
+import type { Tenant } from "../db/tenant";
+import { bases } from "./bases";
+import { findClient, nameClients } from "./clients";
+import { findPiece, listPieces, piecesById } from "./pieces";
+
+/** A scarf on a page of its own: whom it is tried on, what she wears with it, and her other scarves. */
+export interface ScarfRoomRecords {
+  readonly scarf: PieceRecord;
+  readonly clients: readonly { readonly id: string; readonly name: string }[];
+  /** Null in a studio without clients. */
+  readonly client: ClientRecord | null;
+  readonly garments: readonly PieceRecord[];
+  readonly others: readonly PieceRecord[];
+}
+
+/** The records of a scarf's page; null when there is no such scarf. */
+export async function scarfRoom(
+  tenant: Tenant,
+  id: string,
+  clientId: string | null,
+): Promise<ScarfRoomRecords | null> {
+  const scarf = await findPiece(tenant, id);
+  if (scarf?.piece.kind !== "scarf") return null;
+  const clients = await nameClients(tenant);
+  const wanted = [clientId, scarf.clientId, clients[0]?.id].find(
+    (each) => each !== null && each !== undefined,
+  );
+  const client = wanted ? await findClient(tenant, wanted) : null;
+  if (!client) return { scarf, clients, client: null, garments: [], others: [] };
+  const [base] = await bases.list(tenant, client.client.id);
+  const garments = base ? await piecesById(tenant, base.pieceIds) : [];
+  const others = (await listPieces(tenant, client.client.id)).filter(
+    ({ piece }) => piece.kind === "scarf" && piece.id !== id,
+  );
+  return { scarf, clients, client, garments, others };
+}

@@ -1,0 +1,243 @@
+"use client";
+
+import { useCallback, useState } from "react";
+import Link from "next/link";
+import { adjustmentOn } from "@/core/piece/adjustment";
+import { isKind } from "@/core/piece/piece";
+import {
+  canBeTied,
+  clothOf,
+  picturedOn,
+  usualTie,
+  type Scarf,
+  type TieSettings,
+} from "@/core/piece/tied-scarf";
+import { wornSo } from "@/core/reading/change";
+import { markOf } from "@/core/reading/verdict";
+import { namedFolds } from "@/core/scarf/folds";
+import { bandWidths, canFold, corners } from "@/core/scarf/laid-out";
+import { foldOf, sidesOf } from "@/core/scarf/tied";
+import { tieNames, tieSpec, type TieName } from "@/core/scarf/ties";
+import { tiePlaces, type TiePlace } from "@/core/scarf/ties/define-tie";
+import type { TieChoice } from "@/core/search/scarf-ties";
+import { sayWith } from "@/words/say";
+import { scarvesWords } from "@/words/scarves";
+import { useAsk, type Question } from "../counsel/use-ask";
+import { useLengthUnit } from "../kit/length-unit";
+import { Mark, wordOf } from "../kit/marks";
+import { Segments } from "../kit/segments";
+import { Select } from "../kit/select";
+import { TextButton } from "../kit/text-button";
+import { Toggle } from "../kit/toggle";
+import { FoldedPicture } from "../scarves/folded-picture";
+import { placeWords, sayRefusal } from "../scarves/say-tie";
+import { useDesk } from "./desk/use-desk";
+
+/** How many ways of tying are offered at once. */
+const offeredAtOnce = 3;
+
+const arrows = {
+  "lower left": "\u2199",
+  "lower right": "\u2198",
+  "upper right": "\u2197",
+  "upper left": "\u2196",
+};
+
+/** How the scarf is folded and tied: what it offers for this look, and every choice by hand. */
+export function ScarfControl() {
+  const { look } = useDesk();
+  const scarf = look.accessories.find((piece) => isKind(piece, "scarf"));
+  if (!scarf || !isKind(scarf, "scarf") || !canBeTied(scarf)) return null;
+  return <TieControl key={scarf.id} scarf={scarf} />;
+}
+
+function TieControl({ scarf }: { readonly scarf: Scarf }) {
+  const unit = useLengthUnit();
+  const { look, dressed, steps, source } = useDesk();
+  const said = adjustmentOn(look.adjustments, "tie", scarf.id);
+  const now = said ?? usualTie(scarf);
+  const [place, setPlace] = useState<TiePlace>(now ? tieSpec(now.tie).place : "neck");
+  const change = (settings: TieSettings) => wornSo({ kind: "tie", piece: scarf.id, ...settings });
+  const set = (part: Partial<TieSettings>) => now && steps.change(change({ ...now, ...part }));
+  const tieSo = (tie: TieName) => {
+    const fold = tieSpec(tie).folds.find((each) => canFold(each, sidesOf(scarf.figures)));
+    const begun = now ?? firstSettings;
+    if (fold) steps.change(change({ ...begun, tie, fold }));
+  };
+  const folds = now ? tieSpec(now.tie).folds.filter((fold) => canFold(fold, sidesOf(scarf.figures))) : [];
+  const refusal = dressed.tied && !dressed.tied.answer.possible ? dressed.tied.answer.refusal : null;
+  return (
+    <section aria-label={scarf.name} className="grid grid-cols-[minmax(0,1fr)] gap-1.5">
+      <Offers
+        scarf={scarf}
+        place={place}
+        onTry={(one) => steps.tryOut(one && change(one))}
+        onTake={(one) => steps.change(change(one))}
+      />
+      <Select
+        label={scarvesWords.where}
+        value={place}
+        options={tiePlaces.map((name) => ({ id: name, name: placeWords[name] }))}
+        onChange={(name) => setPlace(name as TiePlace)}
+      />
+      <Select
+        twoLines
+        label={scarvesWords.tie}
+        value={now?.tie ?? ""}
+        options={tieNames
+          .filter((name) => tieSpec(name).place === place)
+          .map((name) => ({ id: name, name: tieSpec(name).name }))}
+        onChange={(name) => tieSo(name as TieName)}
+      />
+      {now && (
+        <>
+          <Select
+            label={scarvesWords.fold}
+            value={now.fold}
+            options={folds.map((name) => ({ id: name, name: namedFolds[name].name }))}
+            onChange={(name) => set({ fold: name as TieSettings["fold"] })}
+          />
+          <div className="flex flex-wrap items-center gap-1.5">
+            <Segments
+              label={scarvesWords.corner}
+              value={now.corner}
+              segments={corners.map((corner) => ({
+                value: corner,
+                name: corner,
+                hint: corner,
+                shown: arrows[corner],
+              }))}
+              onChange={(corner) => set({ corner })}
+            />
+            <Toggle on={now.face === "reverse"} onChange={(on) => set({ face: on ? "reverse" : "right" })}>
+              {scarvesWords.reverseFace}
+            </Toggle>
+            <Toggle on={now.turned} onChange={(turned) => set({ turned })}>
+              {scarvesWords.endsChanged}
+            </Toggle>
+          </div>
+          {namedFolds[now.fold].makes === "band" && (
+            <label className="flex items-center gap-2 text-tiny text-ink-soft">
+              {scarvesWords.width}
+              <input
+                type="range"
+                min={bandWidths.least}
+                max={bandWidths.most}
+                step={1}
+                value={now.band}
+                onChange={(event) => set({ band: Number(event.target.value) })}
+                className="min-w-0 flex-1 accent-ink touch:h-11"
+              />
+              <span className="tabular">{now.band}</span>
+            </label>
+          )}
+        </>
+      )}
+      {refusal && now && <p role="status">{sayRefusal(refusal, now.tie, unit)}</p>}
+      <div className="flex flex-wrap gap-x-4 gap-y-1">
+        {said && (
+          <TextButton onClick={() => steps.change({ kind: "undo", way: "tie", piece: scarf.id })}>
+            {scarvesWords.asItWasRecorded}
+          </TextButton>
+        )}
+        {source.kept && (
+          <Link
+            href={`/rail/${scarf.id}/scarf?client=${source.client.id}`}
+            className="underline decoration-rule-strong underline-offset-2"
+          >
+            {scarvesWords.openScarf}
+          </Link>
+        )}
+      </div>
+    </section>
+  );
+}
+
+const firstSettings: TieSettings = {
+  tie: "knot in front",
+  fold: "bias band",
+  corner: "lower left",
+  face: "reverse",
+  turned: false,
+  band: 6,
+};
+
+interface OffersProps {
+  readonly scarf: Scarf;
+  readonly place: TiePlace;
+  readonly onTry: (settings: TieSettings | null) => void;
+  readonly onTake: (settings: TieSettings) => void;
+}
+
+/** The ties that the look reads best with, or that show a colour that is wanted, each with its folded picture. */
+function Offers({ scarf, place, onTry, onTake }: OffersProps) {
+  const { advisor, key } = useDesk();
+  const [colour, setColour] = useState<string | null>(null);
+  const question = useCallback<Question<TieChoice[]>>(
+    (counsel) => counsel.ties(key, scarf.id, { place, colour, most: offeredAtOnce }),
+    [key, scarf.id, place, colour],
+  );
+  const { value: offers } = useAsk(advisor, question);
+  const picture = picturedOn(scarf);
+  const cloth = clothOf(scarf);
+  return (
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-1">
+      <div className="flex flex-wrap items-center gap-1">
+        <span className="mr-1 text-tiny text-ink-soft">{scarvesWords.showWhat}</span>
+        <Toggle on={colour === null} onChange={() => setColour(null)} hint={scarvesWords.whatReadsBestHint}>
+          {scarvesWords.whatReadsBest}
+        </Toggle>
+        {picture.colours.map((hex, at) => (
+          <button
+            key={at}
+            type="button"
+            aria-pressed={colour === hex}
+            aria-label={sayWith(scarvesWords.showThisColour, { hex })}
+            onClick={() => setColour(colour === hex ? null : hex)}
+            style={{ background: hex }}
+            className="size-6 border border-rule-strong aria-pressed:outline-2 aria-pressed:outline-offset-1 aria-pressed:outline-ink touch:size-11"
+          />
+        ))}
+      </div>
+      {offers === null ? (
+        <p className="text-tiny text-ink-soft">{scarvesWords.tryingFolds}</p>
+      ) : offers.length === 0 ? (
+        <p className="text-tiny text-ink-soft">{scarvesWords.noTieHere}</p>
+      ) : (
+        <ul className="grid grid-cols-[minmax(0,1fr)] gap-1">
+          {offers.map(({ settings, wanted, ...read }) => (
+            <li key={settings.tie}>
+              <button
+                type="button"
+                onPointerEnter={() => onTry(settings)}
+                onPointerLeave={() => onTry(null)}
+                onFocus={() => onTry(settings)}
+                onBlur={() => onTry(null)}
+                onClick={() => onTake(settings)}
+                className="grid w-full gap-0.5 border border-rule bg-paper p-1.5 text-left hover:bg-well"
+              >
+                <FoldedPicture
+                  folded={foldOf(cloth, settings)}
+                  picture={picture}
+                  sides={sidesOf(cloth)}
+                  axis={namedFolds[settings.fold].axis}
+                  view="front"
+                  paler={scarf.figures.paler}
+                  label={namedFolds[settings.fold].name}
+                  className="h-8 w-full"
+                />
+                <span className="leading-tight">{tieSpec(settings.tie).name}</span>
+                <span className="tabular flex items-center gap-1 text-tiny text-ink-soft">
+                  <Mark of={read.verdict} className="size-3.5" />
+                  <span className="sr-only">{wordOf(read.verdict)}</span>
+                  {markOf(read)}
+                  {colour && `, ${sayWith(scarvesWords.shareShown, { share: Math.round(wanted * 100) })}`}
+                </span>
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,111 @@
+"use client";
+
+import { useRouter } from "next/navigation";
+import { useMemo, useState } from "react";
+import { bodyOf } from "@/core/body/body";
+import { isKind, type Piece } from "@/core/piece/piece";
+import { canBeTied, clothOf, usualTie, type Scarf, type TieSettings } from "@/core/piece/tied-scarf";
+import type { ClientRecord } from "@/core/studio/client-record";
+import type { PieceRecord } from "@/core/studio/piece-record";
+import { canFold } from "@/core/scarf/laid-out";
+import { sidesOf } from "@/core/scarf/tied";
+import { ties, tieNames } from "@/core/scarf/ties";
+import { scarvesWords } from "@/words/scarves";
+import { sayWith } from "@/words/say";
+import { ButtonLink } from "../kit/button";
+import { Page } from "../kit/page";
+import { Select } from "../kit/select";
+import { FoldBoard } from "./fold-board";
+import { TieCard } from "./tie-card";
+import { TieGallery } from "./tie-gallery";
+
+interface ScarfRoomProps {
+  readonly scarf: PieceRecord;
+  readonly clients: readonly { readonly id: string; readonly name: string }[];
+  readonly client: ClientRecord | null;
+  readonly garments: readonly PieceRecord[];
+  readonly others: readonly PieceRecord[];
+}
+
+/** A scarf on a page of its own: its picture, what each fold shows, every tie on a client, and the card to hand over. */
+export function ScarfRoom({ scarf: { piece }, ...room }: ScarfRoomProps) {
+  if (!isKind(piece, "scarf")) return null;
+  return <Room scarf={piece} {...room} />;
+}
+
+interface RoomProps extends Omit<ScarfRoomProps, "scarf"> {
+  readonly scarf: Scarf;
+}
+
+function Room({ scarf, clients, client, garments, others }: RoomProps) {
+  const router = useRouter();
+  const [settings, setSettings] = useState<TieSettings>(() => firstTie(scarf));
+  const body = useMemo(() => client && bodyOf(client.client.measured), [client]);
+  const worn = useMemo(() => garments.map(({ piece }) => piece), [garments]);
+  const otherScarves = useMemo(
+    () => others.flatMap(({ piece }): Scarf[] => (isScarf(piece) && canBeTied(piece) ? [piece] : [])),
+    [others],
+  );
+  const actions = (
+    <>
+      {client && (
+        <div className="w-48">
+          <Select
+            label={scarvesWords.triedOn}
+            value={client.client.id}
+            options={clients}
+            onChange={(id) => router.replace(`/rail/${scarf.id}/scarf?client=${id}`)}
+          />
+        </div>
+      )}
+      <ButtonLink href={`/rail/${scarf.id}`}>{scarvesWords.itsFigures}</ButtonLink>
+    </>
+  );
+  if (!canBeTied(scarf))
+    return (
+      <Page title={scarf.name} actions={actions}>
+        <p className="text-ink-soft">{scarvesWords.aTieIsNotFolded}</p>
+      </Page>
+    );
+  return (
+    <Page
+      title={scarf.name}
+      about={scarf.figures.picture ? scarvesWords.aboutTheRoom : scarvesWords.noPictureDrawn}
+      actions={actions}
+    >
+      <FoldBoard scarf={scarf} cloth={clothOf(scarf)} settings={settings} onSettings={setSettings} />
+      {client && body ? (
+        <>
+          <TieGallery
+            scarf={scarf}
+            client={client.client}
+            body={body}
+            garments={worn}
+            others={otherScarves}
+            settings={settings}
+            onSettings={setSettings}
+          />
+          <TieCard scarf={scarf} client={client.client} body={body} garments={worn} settings={settings} />
+        </>
+      ) : (
+        <p className="mt-6 border border-dashed border-rule-strong bg-paper p-6 text-ink-soft">
+          {sayWith(scarvesWords.addAClient, { count: tieNames.length })}
+        </p>
+      )}
+    </Page>
+  );
+}
+
+const isScarf = (piece: Piece): piece is Scarf => isKind(piece, "scarf");
+
+/** The tie a scarf's page opens with: its usual one, else the first that its cloth can be folded for. */
+function firstTie(scarf: Scarf): TieSettings {
+  const usual = usualTie(scarf);
+  if (usual) return usual;
+  const sides = sidesOf(scarf.figures);
+  const tie =
+    tieNames.find((name) => (ties[name] as { loopOnly?: true }).loopOnly === true) ?? "knot in front";
+  const folds = ties[tie].folds;
+  const fold = folds.find((each) => canFold(each, sides)) ?? folds[0];
+  return { tie, fold, corner: "lower left", face: "reverse", turned: false, band: 8 };
+}

@@ -1,0 +1,135 @@
+"use client";
+
+import type { Body } from "@/core/body/body";
+import { sayLength } from "@/core/length/length";
+import type { Client } from "@/core/piece/client";
+import type { Piece } from "@/core/piece/piece";
+import { clothOf, picturedOn, type Scarf, type TieSettings } from "@/core/piece/tied-scarf";
+import { namedFolds } from "@/core/scarf/folds";
+import { girthsOf } from "@/core/scarf/girths";
+import { foldedInSteps } from "@/core/scarf/laid-out";
+import { sidesOf, tieOf } from "@/core/scarf/tied";
+import { tieSpec } from "@/core/scarf/ties";
+import { capital } from "@/core/words/called";
+import { sayWith } from "@/words/say";
+import { scarvesWords } from "@/words/scarves";
+import { Button } from "../kit/button";
+import { useLengthUnit } from "../kit/length-unit";
+import { FoldedPicture } from "./folded-picture";
+import { cautionWords, needWords } from "./say-tie";
+import { TiedOnClient } from "./tied-on-client";
+
+interface TieCardProps {
+  readonly scarf: Scarf;
+  readonly client: Client;
+  readonly body: Body;
+  readonly garments: readonly Piece[];
+  readonly settings: TieSettings;
+}
+
+/** The card to hand over: a scarf's folds one by one, then how it is tied, large enough to read at arm's length. */
+export function TieCard({ scarf, client, body, garments, settings }: TieCardProps) {
+  const unit = useLengthUnit();
+  const cloth = clothOf(scarf);
+  const answer = tieOf(cloth, settings, girthsOf(body));
+  if (!answer.possible) return null;
+  const { spec, tail } = answer.tied;
+  const folds = foldedInSteps(sidesOf(cloth), settings);
+  const { axis, name } = namedFolds[settings.fold];
+  return (
+    <section aria-labelledby="card" className="mt-8">
+      <div className="mb-3 flex items-end justify-between gap-3 print:hidden">
+        <h2 id="card" className="text-lead">
+          {scarvesWords.theCard}
+        </h2>
+        <Button onClick={() => window.print()}>{scarvesWords.printTheCard}</Button>
+      </div>
+      <article className="tie-card border border-rule-strong bg-white p-6 text-ink">
+        <header className="mb-4 border-b border-ink pb-3">
+          <p className="text-small">{client.name}</p>
+          <h3 className="text-title leading-tight">{capital(tieSpec(settings.tie).name)}</h3>
+          <p className="tabular text-small">
+            {[
+              scarf.name,
+              sayWith(scarvesWords.sidesOf, {
+                a: sayLength(scarf.figures.sideA, unit),
+                b: sayLength(scarf.figures.sideB, unit),
+              }),
+              spec.needs.length > 0 &&
+                sayWith(scarvesWords.needs, { needs: spec.needs.map((need) => needWords[need]).join(", ") }),
+            ]
+              .filter(Boolean)
+              .join(", ")}
+          </p>
+        </header>
+        <ol className="grid grid-cols-2 gap-x-6 gap-y-5 sm:grid-cols-3">
+          {folds.map((folded, at) => (
+            <CardStep
+              key={at}
+              number={at + 1}
+              words={
+                at === 0
+                  ? sayWith(settings.face === "right" ? scarvesWords.layItOut : scarvesWords.layItOutTurned, {
+                      corner: settings.corner,
+                    })
+                  : at === folds.length - 1
+                    ? sayWith(scarvesWords.foldOnLast, { fold: name })
+                    : scarvesWords.foldOn
+              }
+            >
+              <FoldedPicture
+                folded={folded}
+                picture={picturedOn(scarf)}
+                sides={sidesOf(cloth)}
+                axis={at === 0 ? 0 : axis}
+                view="front"
+                paler={scarf.figures.paler}
+                label={sayWith(scarvesWords.afterStep, { number: at + 1 })}
+                className="h-36 w-full"
+              />
+            </CardStep>
+          ))}
+          {spec.steps.map((words, at) => (
+            <CardStep key={words} number={folds.length + at + 1} words={words}>
+              {at === spec.steps.length - 1 && (
+                <TiedOnClient
+                  scarf={scarf}
+                  client={client}
+                  garments={garments}
+                  settings={settings}
+                  className="h-56 w-full border border-rule"
+                />
+              )}
+            </CardStep>
+          ))}
+        </ol>
+        <footer className="mt-4 border-t border-rule pt-3 text-small">
+          {tail > 0 && spec.knot !== "none" && (
+            <p className="tabular">{sayWith(scarvesWords.tailsWillBe, { tail: sayLength(tail, unit) })}</p>
+          )}
+          {spec.cautions.map((caution) => (
+            <p key={caution}>{cautionWords[caution]}</p>
+          ))}
+        </footer>
+      </article>
+    </section>
+  );
+}
+
+interface CardStepProps {
+  readonly number: number;
+  readonly words: string;
+  readonly children?: React.ReactNode;
+}
+
+function CardStep({ number, words, children }: CardStepProps) {
+  return (
+    <li className="break-inside-avoid">
+      {children}
+      <p className="mt-2 grid grid-cols-[2rem_minmax(0,1fr)] text-body leading-snug">
+        <span className="font-serif text-lead leading-none">{number}</span>
+        {words}
+      </p>
+    </li>
+  );
+}
