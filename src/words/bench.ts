@@ -351,4 +351,5 @@ export const benchWords = {
   forTheClient: "for {client}",
   narrow: "narrow",
   fromTo: "{from} to {to}",
+  hemDone: "hem {done}",
 } as const;

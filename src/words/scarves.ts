@@ -81,4 +81,5 @@ export const scarvesWords = {
   foldOnLast: "Fold once more: {fold}.",
   afterStep: "The scarf after step {number}",
   tailsWillBe: "Each end will hang {tail}.",
+  notWithThisScarf: "Not with this scarf",
 } as const;

@@ -1,12 +1,13 @@
 import { swap, wear, type Look } from "../piece/look";
-import { slotOf, type Piece } from "../piece/piece";
+import { isKind, slotOf, type Piece } from "../piece/piece";
 import { stacks, type Slot } from "../piece/slots";
 import type { Change } from "../reading/change";
 import { bySeverity, isFault } from "../reading/severity";
 import { read, type Reading } from "../reading/read";
 import type { Verdict } from "../reading/verdict";
 import { isAtHome, keepsOut } from "./belonging";
-import { asWorn, type AsWorn } from "./reach";
+import { asWorn } from "./reach";
+import { bestTied } from "./scarf-ties";
 import { byWorth, worthOf, type Worth } from "../reading/worth";
 
 /** A piece that could take a slot, with the real change it would make. */
@@ -17,8 +18,11 @@ export interface Candidate {
   /** Ids of the rules whose faults it mends, and of those it brings in; of each the gravest first. */
   readonly mends: readonly string[];
   readonly brings: readonly string[];
-  /** What is done to the hem when it is put on, because it would jar as it is worn now; null where nothing is. */
-  readonly hem: Change | null;
+  /**
+   * What is done when it is put on: to the hem, because it would jar as it is worn now; or how a scarf is folded and
+   * tied, because the look reads best so. Null where nothing is.
+   */
+  readonly also: Change | null;
   readonly worn: boolean;
   /** Whether it may be worn there at all: at home among the levels of the occasion, and nothing keeps it out. */
   readonly belongs: boolean;
@@ -34,7 +38,7 @@ export function rank(look: Look, slot: Slot, wardrobe: readonly Piece[]): Candid
   return fitting
     .map((piece): Candidate => {
       const worn = look.accessories.some((other) => other.id === piece.id);
-      const { reading, hem } = worn ? { reading: now, hem: null } : readWith(put(look, slot, piece), slot);
+      const { reading, also } = worn ? { reading: now, also: null } : readWith(put(look, slot, piece), piece);
       const faults = faultsOf(reading);
       return {
         piece,
@@ -42,7 +46,7 @@ export function rank(look: Look, slot: Slot, wardrobe: readonly Piece[]): Candid
         verdict: reading.verdict,
         mends: [...faultsNow].filter((rule) => !faults.has(rule)),
         brings: [...faults].filter((rule) => !faultsNow.has(rule)),
-        hem,
+        also,
         worn,
         belongs: isAtHome(piece, levels) && !reading.findings.some((finding) => keepsOut(finding, piece)),
       };
@@ -55,9 +59,14 @@ export function put(look: Look, slot: Slot, piece: Piece): Look {
   return stacks(slot) ? wear(look, piece) : swap(look, slot, piece);
 }
 
-/** What is on the foot is tried with the turn-up that suits it; nothing else has to do with the hem. */
-function readWith(look: Look, slot: Slot): Pick<AsWorn, "reading" | "hem"> {
-  return slot === "shoe" || slot === "hosiery" ? asWorn(look) : { reading: read(look), hem: null };
+/** What is on the foot is tried with the turn-up that suits it, and a scarf with the tie the look reads best with. */
+function readWith(look: Look, piece: Piece): Pick<Candidate, "also"> & { readonly reading: Reading } {
+  const slot = slotOf(piece);
+  if (slot === "shoe" || slot === "hosiery") {
+    const { reading, hem } = asWorn(look);
+    return { reading, also: hem };
+  }
+  return isKind(piece, "scarf") ? bestTied(look, piece) : { reading: read(look), also: null };
 }
 
 function faultsOf(reading: Reading): Set<string> {

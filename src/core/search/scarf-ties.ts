@@ -4,12 +4,15 @@ import { dress } from "../dressing/dress";
 import { adjust } from "../piece/adjustment";
 import type { Look } from "../piece/look";
 import { canBeTied, clothOf, picturedOn, type Scarf, type TieSettings } from "../piece/tied-scarf";
-import { read } from "../reading/read";
+import { apply, wornSo, type Change } from "../reading/change";
+import { read, type Reading } from "../reading/read";
 import type { Verdict } from "../reading/verdict";
 import { girthsOf } from "../scarf/girths";
 import type { ClothPicture } from "../scarf/picture";
 import type { ShownColour } from "../scarf/shown";
-import { tieNames, tieSpec } from "../scarf/ties";
+import { canFold, corners } from "../scarf/laid-out";
+import { sidesOf } from "../scarf/tied";
+import { tieNames, tieSpec, type TieName } from "../scarf/ties";
 import type { TiePlace } from "../scarf/ties/define-tie";
 import { tiesShowing, type TieOffer } from "../scarf/wanted";
 
@@ -77,4 +80,43 @@ function readSo(look: Look, scarf: Scarf, { asked, shows, wanted }: TieOffer): T
   const adjustments = adjust(look.adjustments, { kind: "tie", piece: scarf.id, ...asked });
   const { score, verdict, points } = read({ ...look, adjustments });
   return { settings: asked, shows, wanted, score, verdict, points };
+}
+
+/** The ties that are tried for every scarf of a wardrobe: what most squares and oblongs are worn in. */
+const everyday: readonly TieName[] = [
+  "knot in front",
+  "knot behind",
+  "knot aside",
+  "point tied behind",
+  "twice round",
+];
+
+/**
+ * A look with a scarf as it reads best: as it is recorded, or in one of the everyday ties from either lower corner.
+ * Only a scarf whose picture was drawn is tried so: of another a fold changes nothing that is known.
+ */
+export function bestTied(
+  look: Look,
+  scarf: Scarf,
+): { readonly reading: Reading; readonly also: Change | null } {
+  let best: { reading: Reading; also: Change | null } = { reading: read(look), also: null };
+  if (!scarf.figures.picture || !canBeTied(scarf)) return best;
+  for (const { settings } of everydayWays(scarf)) {
+    const also = wornSo({ kind: "tie", piece: scarf.id, ...settings });
+    const reading = read(apply(look, also));
+    if (reading.points > best.reading.points) best = { reading, also };
+  }
+  return best;
+}
+
+/** The everyday ties a cloth can be folded for, from the corners of its lower edge. */
+function everydayWays(scarf: Scarf): readonly { readonly settings: TieSettings }[] {
+  const sides = sidesOf(scarf.figures);
+  return everyday.flatMap((tie) => {
+    const fold = tieSpec(tie).folds.find((each) => canFold(each, sides));
+    if (!fold || scarf.figures.loop) return [];
+    return corners.slice(0, 2).map((corner) => ({
+      settings: { tie, fold, corner, face: "reverse", turned: false, band: usualBand } as const,
+    }));
+  });
 }

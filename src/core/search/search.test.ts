@@ -72,22 +72,22 @@ describe("candidates for the foot", () => {
   ] as const)("are read with the hem that suits them best, where it is %s", (_, from, way) => {
     const candidates = rank(from, "shoe", shoes);
     const now = read(from);
-    for (const { piece, worth, verdict, hem } of candidates) {
+    for (const { piece, worth, verdict, also } of candidates) {
       const plain = swap(from, "shoe", piece);
-      const reading = read(hem ? apply(plain, hem) : plain);
+      const reading = read(also ? apply(plain, also) : plain);
       expect(worth).toEqual(worthOf(now, reading));
       expect(verdict).toBe(reading.verdict);
       // The hem is left alone where the pair is right as it is, and touched only where that mends it.
-      if (hem) expect([read(plain).verdict, verdict === "jars"]).toEqual(["jars", false]);
+      if (also) expect([read(plain).verdict, verdict === "jars"]).toEqual(["jars", false]);
       else if (verdict === "jars") expect(reachOf(plain).verdict).toBe("jars");
     }
-    expect(candidates.filter(({ hem }) => hem?.kind === way).length).toBeGreaterThan(2);
+    expect(candidates.filter(({ also }) => also?.kind === way).length).toBeGreaterThan(2);
   });
 
   it("leave the hem alone at every other station", () => {
     const jarring = { ...bare, accessories: [boots("boots", "#1d2742", 9.5, 28)] };
     expect(read(jarring).verdict).toBe("jars");
-    expect(rank(jarring, "bag", wardrobe).map(({ hem }) => hem)).toEqual([null]);
+    expect(rank(jarring, "bag", wardrobe).map(({ also }) => also)).toEqual([null]);
   });
 });
 

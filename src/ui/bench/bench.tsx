@@ -61,7 +61,7 @@ export function Bench(props: BenchProps) {
   const drop = ({ active, over }: DragEndEvent) => {
     if (over?.id !== figureDrop) return;
     const dragged = desk.answers.candidates.find(({ pieceId }) => pieceId === active.id);
-    if (dragged) steps.put(dragged.pieceId, dragged.hem);
+    if (dragged) steps.put(dragged.pieceId, dragged.also);
   };
   return (
     <DeskProvider value={desk}>

@@ -150,7 +150,7 @@ function Candidate({ candidate, index, piece, box }: CandidateProps) {
         // A finger has no hovering: its first tap shows the piece on the figure, the next one puts it on.
         const byFinger = nativeEvent instanceof PointerEvent && nativeEvent.pointerType === "touch";
         if (byFinger && index !== cursor) steps.preview(index);
-        else steps.put(candidate.pieceId, candidate.hem);
+        else steps.put(candidate.pieceId, candidate.also);
       }}
       className={`relative flex w-38 shrink-0 cursor-pointer flex-col border border-rule bg-paper ${index === cursor ? "basted" : ""}`}
       {...listeners}
@@ -185,10 +185,10 @@ function SayNo({ pieceId }: { readonly pieceId: string }) {
 
 /** What a candidate would make of the look. */
 function Worth({ candidate, piece }: Pick<CandidateProps, "candidate" | "piece">) {
-  const { worth, verdict, worn, mends, brings, hem } = candidate;
+  const { worth, verdict, worn, mends, brings, also } = candidate;
   const unit = useLengthUnit();
-  const says = hem
-    ? sayHem(hem, unit)
+  const says = also
+    ? sayAlso(also, unit)
     : mends.length > 0
       ? sayWith(benchWords.fixes, { mends: sayFaults(mends) })
       : brings.length > 0
@@ -227,7 +227,9 @@ function sayUnsaid(count: number): string {
   return count === 1 ? benchWords.oneThingAboutItIs : sayWith(benchWords.thingsAboutItAreNot, { count });
 }
 
-/** What is done to the hem for a shoe: "hem turned up once, 4 cm". */
-function sayHem(hem: Change, unit: LengthUnit): string {
-  return hem.kind === "adjust" ? `hem ${sayWay(hem.adjustment, "done", unit, "")}` : benchWords.hemLetDown;
+/** What is done for a candidate: "hem turned up once, 4 cm", or how a scarf is tied. */
+function sayAlso(also: Change, unit: LengthUnit): string {
+  if (also.kind !== "adjust") return benchWords.hemLetDown;
+  const done = sayWay(also.adjustment, "done", unit, "");
+  return also.adjustment.kind === "tie" ? done : sayWith(benchWords.hemDone, { done });
 }

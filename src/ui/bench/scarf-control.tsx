@@ -29,7 +29,7 @@ import { Segments } from "../kit/segments";
 import { Select } from "../kit/select";
 import { TextButton } from "../kit/text-button";
 import { Toggle } from "../kit/toggle";
-import { FoldedPicture } from "../scarves/folded-picture";
+import { FoldedPicture } from "../drawing/scarf/folded-picture";
 import { placeWords, sayRefusal } from "../scarves/say-tie";
 import { useDesk } from "./desk/use-desk";
 

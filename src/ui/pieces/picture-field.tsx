@@ -9,7 +9,7 @@ import { templateNames, templatePicture, type TemplateName } from "@/core/scarf/
 import { piecesWords } from "@/words/pieces";
 import { sayWith } from "@/words/say";
 import { Button } from "../kit/button";
-import { FlatPicture } from "../scarves/flat-picture";
+import { FlatPicture } from "../drawing/scarf/flat-picture";
 
 interface PictureFieldProps {
   readonly name: string;

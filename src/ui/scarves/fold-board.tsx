@@ -17,7 +17,7 @@ import { useLengthUnit } from "../kit/length-unit";
 import { Segments } from "../kit/segments";
 import { Select } from "../kit/select";
 import { Toggle } from "../kit/toggle";
-import { FoldedPicture } from "./folded-picture";
+import { FoldedPicture } from "../drawing/scarf/folded-picture";
 import { FreeFold } from "./free-fold";
 
 interface FoldBoardProps {

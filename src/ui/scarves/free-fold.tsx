@@ -9,7 +9,7 @@ import { sayWith } from "@/words/say";
 import { scarvesWords } from "@/words/scarves";
 import { Button } from "../kit/button";
 import { Toggle } from "../kit/toggle";
-import { FoldedPicture } from "./folded-picture";
+import { FoldedPicture } from "../drawing/scarf/folded-picture";
 
 interface FreeFoldProps {
   readonly scarf: Scarf;

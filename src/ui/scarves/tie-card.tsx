@@ -15,7 +15,7 @@ import { sayWith } from "@/words/say";
 import { scarvesWords } from "@/words/scarves";
 import { Button } from "../kit/button";
 import { useLengthUnit } from "../kit/length-unit";
-import { FoldedPicture } from "./folded-picture";
+import { FoldedPicture } from "../drawing/scarf/folded-picture";
 import { cautionWords, needWords } from "./say-tie";
 import { TiedOnClient } from "./tied-on-client";
 
@@ -91,15 +91,14 @@ export function TieCard({ scarf, client, body, garments, settings }: TieCardProp
           ))}
           {spec.steps.map((words, at) => (
             <CardStep key={words} number={folds.length + at + 1} words={words}>
-              {at === spec.steps.length - 1 && (
-                <TiedOnClient
-                  scarf={scarf}
-                  client={client}
-                  garments={garments}
-                  settings={settings}
-                  className="h-56 w-full border border-rule"
-                />
-              )}
+              <TiedOnClient
+                scarf={scarf}
+                client={client}
+                garments={garments}
+                settings={settings}
+                {...(at < spec.steps.length - 1 && { stage: at })}
+                className="h-52 w-full"
+              />
             </CardStep>
           ))}
         </ol>

@@ -40,7 +40,8 @@ export function TieGallery({ scarf, client, body, garments, others, settings, on
     const so = settingsFor(scarf, settings, tie);
     return { tie, so, answer: tieOf(clothOf(scarf), so, girths) };
   });
-  const sorted = [...tried].sort((one, other) => Number(other.answer.possible) - Number(one.answer.possible));
+  const possible = tried.filter(({ answer }) => answer.possible);
+  const refused = tried.flatMap(({ answer, ...rest }) => (answer.possible ? [] : [{ ...rest, answer }]));
   return (
     <section aria-labelledby="ties" className="mt-8">
       <div className="mb-3 flex flex-wrap items-end justify-between gap-3">
@@ -56,29 +57,24 @@ export function TieGallery({ scarf, client, body, garments, others, settings, on
         />
       </div>
       <ul className="grid grid-cols-[repeat(auto-fill,minmax(14rem,1fr))] gap-3">
-        {sorted.map(({ tie, so, answer }) => (
+        {possible.map(({ tie, so, answer }) => (
           <li
             key={tie}
             className={`flex flex-col border bg-paper ${tie === settings.tie ? "border-ink" : "border-rule-strong"}`}
           >
             <div className="surround-light h-60 border-b border-rule">
-              {answer.possible ? (
-                <InSight label={tieSpec(tie).name} className="size-full">
-                  {() => (
-                    <TiedOnClient
-                      scarf={scarf}
-                      client={client}
-                      garments={garments}
-                      settings={so}
-                      className="size-full"
-                    />
-                  )}
-                </InSight>
-              ) : (
-                <p className="flex h-full items-center p-4 text-ink-soft">
-                  <Refused scarf={scarf} so={so} answer={answer} girths={girths} others={others} />
-                </p>
-              )}
+              <InSight label={tieSpec(tie).name} className="size-full">
+                {() => (
+                  <TiedOnClient
+                    scarf={scarf}
+                    client={client}
+                    garments={garments}
+                    settings={so}
+                    fill
+                    className="size-full"
+                  />
+                )}
+              </InSight>
             </div>
             <div className="flex flex-1 flex-col gap-1.5 p-3">
               <h3 className="text-body leading-tight">{capital(tieSpec(tie).name)}</h3>
@@ -87,7 +83,6 @@ export function TieGallery({ scarf, client, body, garments, others, settings, on
                 size="small"
                 className="mt-auto self-start"
                 aria-pressed={tie === settings.tie}
-                disabled={!answer.possible}
                 onClick={() => onSettings(so)}
               >
                 {tie === settings.tie ? scarvesWords.onTheCard : scarvesWords.putOnTheCard}
@@ -96,6 +91,21 @@ export function TieGallery({ scarf, client, body, garments, others, settings, on
           </li>
         ))}
       </ul>
+      {refused.length > 0 && (
+        <section aria-labelledby="refused" className="mt-4 border border-rule-strong bg-paper p-4">
+          <h3 id="refused" className="mb-2 text-body">
+            {scarvesWords.notWithThisScarf}
+          </h3>
+          <ul className="grid gap-x-8 gap-y-1.5 md:grid-cols-2">
+            {refused.map(({ tie, so, answer }) => (
+              <li key={tie} className="grid grid-cols-[12rem_minmax(0,1fr)] gap-3">
+                <span className="text-ink-soft">{capital(tieSpec(tie).name)}</span>
+                <Refused scarf={scarf} so={so} answer={answer} girths={girths} others={others} />
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
     </section>
   );
 }

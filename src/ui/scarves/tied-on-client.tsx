@@ -1,10 +1,11 @@
 import { useId, useMemo } from "react";
 import { dress } from "@/core/dressing/dress";
+import type { Dressed } from "@/core/dressing/dressed";
 import type { Client } from "@/core/piece/client";
 import type { Piece } from "@/core/piece/piece";
 import type { Scarf, TieSettings } from "@/core/piece/tied-scarf";
 import { tieSpec } from "@/core/scarf/ties";
-import type { TiePlace } from "@/core/scarf/ties/define-tie";
+import type { PartPlace, TiePlace } from "@/core/scarf/ties/define-tie";
 import { DressedBody } from "../drawing/figure/dressed-body";
 import { frameOf } from "../drawing/figure/frame";
 
@@ -13,6 +14,10 @@ interface TiedOnClientProps {
   readonly client: Client;
   readonly garments: readonly Piece[];
   readonly settings: TieSettings;
+  /** How far the tying has come: its parts that lie already; left out: all of them. */
+  readonly stage?: number;
+  /** Fills its frame, cut off at the sides, instead of standing whole in it. */
+  readonly fill?: boolean;
   readonly className?: string;
 }
 
@@ -29,19 +34,26 @@ const shownFrom: Record<TiePlace, readonly [top: number, bottom: number]> = {
 };
 
 /** A scarf tied on a client over what she wears, drawn close. */
-export function TiedOnClient({ scarf, client, garments, settings, className }: TiedOnClientProps) {
+export function TiedOnClient({
+  scarf,
+  client,
+  garments,
+  settings,
+  stage,
+  fill = false,
+  className,
+}: TiedOnClientProps) {
   const scope = useId();
-  const dressed = useMemo(
-    () =>
-      dress({
-        client: { ...client, seated: false },
-        garments,
-        accessories: [scarf],
-        adjustments: [{ kind: "tie", piece: scarf.id, ...settings }],
-        occasion: null,
-      }),
-    [client, garments, scarf, settings],
-  );
+  const dressed = useMemo(() => {
+    const worn = dress({
+      client: { ...client, seated: false },
+      garments,
+      accessories: [scarf],
+      adjustments: [{ kind: "tie", piece: scarf.id, ...settings }],
+      occasion: null,
+    });
+    return stage === undefined ? worn : halfTied(worn, stage);
+  }, [client, garments, scarf, settings, stage]);
   const { height } = dressed.body;
   const { place, name } = tieSpec(settings.tie);
   const [top, bottom] = shownFrom[place];
@@ -52,10 +64,37 @@ export function TiedOnClient({ scarf, client, garments, settings, className }: T
       viewBox={`${-half} ${-top * height} ${2 * half} ${tall}`}
       role="img"
       aria-label={name}
-      preserveAspectRatio="xMidYMid slice"
+      preserveAspectRatio={fill ? "xMidYMid slice" : "xMidYMid meet"}
       className={className}
     >
       <DressedBody dressed={dressed} frame={frameOf(dressed.body)} scope={scope} />
     </svg>
   );
+}
+
+/** When each part of a tie comes to lie: first what goes round, then what hangs, last what holds it. */
+const stageOf: Record<PartPlace, number> = {
+  across: 0,
+  "round left": 0,
+  "round right": 0,
+  "upper round": 0,
+  point: 0,
+  "point aside": 0,
+  shawl: 0,
+  "hang left": 0,
+  "hang right": 0,
+  "tail left": 1,
+  "tail right": 1,
+  "loop left": 2,
+  "loop right": 2,
+  knot: 2,
+  ring: 2,
+};
+
+/** A look whose scarf is tied so far. */
+function halfTied(dressed: Dressed, stage: number): Dressed {
+  const { tied } = dressed;
+  if (!tied?.answer.possible) return dressed;
+  const parts = tied.answer.tied.parts.filter(({ place }) => stageOf[place] <= stage);
+  return { ...dressed, tied: { ...tied, answer: { possible: true, tied: { ...tied.answer.tied, parts } } } };
 }

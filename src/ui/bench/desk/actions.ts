@@ -64,7 +64,7 @@ export const benchActions: readonly BenchAction[] = [
     applies: ({ store }) => store.getState().cursor !== null,
     does(desk) {
       const at = candidateAt(desk);
-      if (at) desk.steps.put(at.pieceId, at.hem);
+      if (at) desk.steps.put(at.pieceId, at.also);
     },
   },
   {

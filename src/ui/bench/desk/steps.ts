@@ -56,14 +56,14 @@ export function benchSteps(store: BenchStore, source: BenchSource) {
       const at = slots.indexOf(store.getState().active);
       go(slots[(at + by + slots.length) % slots.length] ?? "shoe");
     },
-    /** Puts a piece on, with what is done to the hem for it, or takes it off when it is on. */
-    put: (id: string, hem: Change | null = null) => {
+    /** Puts a piece on, with what is done for it to the hem or to itself, or takes it off when it is on. */
+    put: (id: string, also: Change | null = null) => {
       const piece = pieceOf(source, id);
       const slot = piece && slotOf(piece);
       if (!piece || !slot) return;
       set({ active: slot });
       if (laid().accessories.includes(piece)) change({ kind: "take-off", piece: id });
-      else change({ kind: "wear", piece }, ...(hem ? [hem] : []));
+      else change({ kind: "wear", piece }, ...(also ? [also] : []));
     },
     /** Takes off the last piece of the station. */
     takeOffActive: () => {

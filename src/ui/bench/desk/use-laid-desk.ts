@@ -70,7 +70,7 @@ export function useLaidDesk(
   const shown = useMemo(() => {
     const piece = candidate && pieceOf(source, candidate.pieceId);
     const on = piece && put(look, active, piece);
-    const previewed = on && candidate.hem ? apply(on, candidate.hem) : on;
+    const previewed = on && candidate.also ? apply(on, candidate.also) : on;
     const other = tried ? apply(look, tried) : previewed;
     if (!other) return asIs;
     const dressed = dress(other);

@@ -1,5 +1,6 @@
 import type { PieceOf } from "@/core/piece/piece";
 import { Shape } from "../cloth/shape";
+import { FlatPicture } from "../scarf/flat-picture";
 import { tonesOf } from "../cloth/tones";
 import type { Paint } from "../paint";
 
@@ -17,22 +18,27 @@ export function ScarfPlate({ scarf, paint, id, size }: Props) {
   return (
     <g transform={`translate(${size / 2}, ${size / 2})`}>
       {square ? (
-        <Triangle trim={trim} paint={paint} id={id} />
+        <Triangle scarf={scarf} trim={trim} paint={paint} id={id} />
       ) : (
-        <Ends half={Math.min(15, scarf.figures.sideB / 4)} trim={trim} paint={paint} id={id} />
+        <Ends scarf={scarf} half={Math.min(15, scarf.figures.sideB / 4)} trim={trim} paint={paint} id={id} />
       )}
     </g>
   );
 }
 
 interface LaidProps {
+  readonly scarf: PieceOf<"scarf">;
   readonly trim: string | null;
   readonly paint: Paint;
   readonly id: string;
 }
 
+/** The long edge of the folded square, cm. */
+const diagonal = 66;
+
 /** A square folded corner to corner: its long edge a soft fold, its two layers a little apart at the point. */
-function Triangle({ trim, paint, id }: LaidProps) {
+function Triangle({ scarf, trim, paint, id }: LaidProps) {
+  const { picture, sideA, sideB } = scarf.figures;
   const layer = "M-31 -15C-16 -17.5 16 -17.5 31 -15C22 -7 8 8 1.4 19Q0 20.6 -1.4 19C-8 8 -22 -7 -31 -15Z";
   return (
     <>
@@ -52,14 +58,26 @@ function Triangle({ trim, paint, id }: LaidProps) {
         shades={["M31 -15C22 -7 8 8 1.4 19L-0.4 15C6 4 14 -6 20 -15.8Z"]}
         lights={["M-24 -15.4C-18 -10 -13 -4 -8 4L-5.4 2C-10 -6 -14 -11 -18 -16Z"]}
         width={0.4}
-        within={trim && <path d={layer} fill="none" stroke={trim} strokeWidth={4.4} />}
+        within={
+          picture ? (
+            // Half of the square: its diagonal is the long edge, and the picture's lower left corner the point.
+            <g
+              transform={`translate(0, ${-15 - diagonal / 2}) rotate(45) scale(${diagonal / Math.SQRT2 / sideA}, ${diagonal / Math.SQRT2 / sideB})`}
+            >
+              <FlatPicture picture={picture} sides={[sideA, sideB]} />
+            </g>
+          ) : (
+            trim && <path d={layer} fill="none" stroke={trim} strokeWidth={4.4} />
+          )
+        }
       />
     </>
   );
 }
 
 /** A long one laid double, its two ends with their fringe. */
-function Ends({ half, trim, paint, id }: LaidProps & { readonly half: number }) {
+function Ends({ scarf, half, trim, paint, id }: LaidProps & { readonly half: number }) {
+  const { picture, sideA, sideB } = scarf.figures;
   const strip = (x: number, foot: number, down: number) =>
     `M${x - half} -34Q${x} -36 ${x + half} -34C${x + half - 1} -10 ${foot + half} 10 ${foot + half} ${down}H${foot - half}C${foot - half} 10 ${x - half - 1} -10 ${x - half} -34Z`;
   const fringe = (x: number, down: number) =>
@@ -88,8 +106,16 @@ function Ends({ half, trim, paint, id }: LaidProps & { readonly half: number }) 
             ]}
             width={0.4}
             within={
-              trim && (
-                <path d={`M${foot - half} ${down - 2.4}H${foot + half}`} stroke={trim} strokeWidth={2.2} />
+              picture ? (
+                <g
+                  transform={`translate(${(x + foot) / 2 + half + 3}, -36) rotate(90) scale(${74 / sideA}, ${(2 * half + 6) / sideB})`}
+                >
+                  <FlatPicture picture={picture} sides={[sideA, sideB]} />
+                </g>
+              ) : (
+                trim && (
+                  <path d={`M${foot - half} ${down - 2.4}H${foot + half}`} stroke={trim} strokeWidth={2.2} />
+                )
               )
             }
           />

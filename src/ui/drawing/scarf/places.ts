@@ -191,7 +191,7 @@ const knot: Lay = ({ from, to }, { tied, seat: { knot: at } }) => {
 
 /** Half the width and height of a knot as it is seen. */
 export function knotRadius({ knot: { from } }: Pick<Tied, "knot">): Spot {
-  return { x: Math.max(1.5, from * 0.95), y: Math.max(1.2, from * 0.78) };
+  return { x: Math.max(1.6, from * 1.2), y: Math.max(1.3, from * 0.98) };
 }
 
 /** How much of its natural width a triangle keeps below its gathered edge: the rest falls into folds. */

@@ -1,0 +1,67 @@
+import { describe, expect, it } from "vitest";
+import type { Piece } from "../piece/piece";
+import type { Scarf } from "../piece/tied-scarf";
+import { read } from "../reading/read";
+import { tieSpec } from "../scarf/ties";
+import { sample, sampleClient, sampleLook } from "../testing/sample";
+import { apply } from "../reading/change";
+import { rank } from "./rank";
+import { bestTied, tiesFor } from "./scarf-ties";
+
+const green = "#1f6b3a";
+const picture = { colours: ["#efe7d6", green, "#8a1f2a", "#22304f"], rows: ["01", "23"] };
+const square = sample("scarf", { name: "square", figures: { picture, sideA: 90, sideB: 90 } }) as Scarf;
+const plain = sample("scarf", { name: "plain" }) as Scarf;
+const tie = sample("scarf", { name: "tie", figures: { sideA: 140, sideB: 8 } }) as Scarf;
+const look = sampleLook({
+  client: { ...sampleClient, measured: { ...sampleClient.measured, neck: 36, waist: 76 } },
+  garments: [
+    sample("trousers", { name: "trousers", hex: green }) as Piece,
+    sample("top", { name: "top", hex: "#b9bcc0" }) as Piece,
+  ],
+  accessories: [square],
+});
+
+describe("the ties of a scarf for a look", () => {
+  it("that show a wanted colour come first, each read as the bench reads it", () => {
+    const choices = tiesFor(look, square, { place: "neck", colour: green, most: 5 });
+    expect(choices).toHaveLength(5);
+    const shares = choices.map(({ wanted }) => wanted);
+    expect(shares).toEqual([...shares].sort((one, other) => other - one));
+    expect(shares[0]).toBeGreaterThan(0.6);
+    for (const { settings, points, verdict } of choices) {
+      const tied = read(
+        apply(look, { kind: "adjust", adjustment: { kind: "tie", piece: "square", ...settings } }),
+      );
+      expect([tied.points, tied.verdict]).toEqual([points, verdict]);
+      expect(tieSpec(settings.tie).place).toBe("neck");
+    }
+  });
+
+  it("are put in order by the reading where no colour is wanted", () => {
+    const points = tiesFor(look, square, { place: "neck", colour: null, most: 8 }).map(
+      (choice) => choice.points,
+    );
+    expect(points).toEqual([...points].sort((one, other) => other - one));
+  });
+
+  it("are none for a necktie", () => {
+    expect(tiesFor(look, tie, { place: "neck", colour: null, most: 3 })).toEqual([]);
+  });
+});
+
+describe("a scarf among the candidates", () => {
+  it("is read in the tie that the look reads best with, never worse than as it is recorded", () => {
+    const bare = { ...look, accessories: [] };
+    const [candidate] = rank(bare, "neck", [square]);
+    const worn = { ...look, accessories: [square] };
+    expect(candidate?.also?.kind).toBe("adjust");
+    expect(read(candidate?.also ? apply(worn, candidate.also) : worn).points).toBeGreaterThan(
+      read(worn).points,
+    );
+  });
+
+  it("is worn as it is recorded where nobody has drawn its picture", () => {
+    expect(bestTied({ ...look, accessories: [plain] }, plain).also).toBeNull();
+  });
+});
