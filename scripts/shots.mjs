@@ -23,10 +23,15 @@ const shots = [
     name: "bench-neck",
     path: "/clients",
     async first(page) {
-      await followTo(page, "Wren Castellane", "Lay out a base");
+      await followTo(page, "Ingrid Haldane", "Lay out a base");
       await followTo(page, "Go to the bench", "to choose from");
-      await page.click("#station-necklace");
-      await until(page, "to choose from");
+      await page.click("#station-neck");
+      await until(page, "Harbour-chart silk square");
+      await page.evaluate(() => {
+        const plates = [...document.querySelectorAll('[aria-label="Tray"] [role="option"]')];
+        plates.find((plate) => plate.textContent.includes("Harbour-chart")).click();
+      });
+      await page.waitForSelector("[aria-label='Harbour-chart silk square'] ul button");
     },
   },
   {
@@ -52,13 +57,25 @@ const shots = [
       await until(page, "changes none of these looks");
     },
   },
-  { name: "clients", path: "/clients" },
   { name: "client", path: "/clients", first: (page) => followTo(page, "Ingrid Haldane", "Lay out a base") },
   { name: "rail", path: "/rail" },
   {
     name: "piece",
     path: "/rail?find=loose+black",
     first: (page) => followTo(page, "Loose black ankle boots", "Shaft above the footbed"),
+  },
+  {
+    name: "scarf",
+    path: "/rail?find=harbour-chart",
+    first: (page) => toScarf(page, "Harbour-chart silk square"),
+  },
+  {
+    name: "scarf-card",
+    path: "/rail?find=kiln",
+    async first(page) {
+      await toScarf(page, "Kiln-glaze square");
+      await page.evaluate(() => document.getElementById("card").scrollIntoView());
+    },
   },
   {
     name: "bench-sets",
@@ -86,19 +103,14 @@ const shots = [
     },
   },
   { name: "sets", path: "/sets", ready: "serves" },
-  {
-    name: "set-builder",
-    path: "/sets",
-    ready: "serves",
-    async first(page) {
-      await followTo(page, "Duplicate and vary", "Drag pieces to the line");
-      await until(page, "serves");
-      await page.click("[aria-label='The set'] [aria-label^='Vary ']");
-      await until(page, "the best agreeing first");
-    },
-  },
   { name: "sign-in", path: "/sign-in", signedOut: true },
 ];
+
+/** Opens the page of a scarf's folds and ties, by its name on the rail. */
+async function toScarf(page, name) {
+  await followTo(page, name, "All its folds and ties");
+  await followTo(page, "All its folds and ties", "Every tie on");
+}
 
 await runScript(async () => {
   ensurePackages(log);

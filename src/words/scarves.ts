@@ -82,4 +82,6 @@ export const scarvesWords = {
   afterStep: "The scarf after step {number}",
   tailsWillBe: "Each end will hang {tail}.",
   notWithThisScarf: "Not with this scarf",
+  noScarfIsOn: "No scarf is on.",
+  byHand: "By hand",
 } as const;

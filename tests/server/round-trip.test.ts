@@ -6,7 +6,9 @@ import { readsAlike } from "@/core/rule-book/rule-book";
 import { adjustmentSpec, type Adjustment } from "@/core/piece/adjustment";
 import { adjustmentKinds } from "@/core/piece/adjustments";
 import type { Kind } from "@/core/piece/kinds";
+import { swatchesOf } from "@/core/piece/picture-swatches";
 import type { Piece } from "@/core/piece/piece";
+import { pictureOf } from "@/core/scarf/picture";
 import { ruleBook } from "@/core/schema/client";
 import { clientForm } from "@/core/schema/forms/client-form";
 import { gapForm } from "@/core/schema/forms/gap-form";
@@ -102,6 +104,30 @@ interface Trip<T> {
 
 const trip = <T>(given: Trip<T>) => given as unknown as Trip<unknown>;
 
+/** The picture of a cloth as it is drawn: some colours, and rows of cells in them. */
+const clothPicture = fc
+  .tuple(
+    fc.array(colour, { minLength: 1, maxLength: 5 }),
+    fc.integer({ min: 1, max: 8 }),
+    fc.integer({ min: 1, max: 8 }),
+  )
+  .chain(([colours, across, down]) =>
+    fc
+      .array(fc.array(fc.nat(colours.length - 1), { minLength: across, maxLength: across }), {
+        minLength: down,
+        maxLength: down,
+      })
+      .map((rows) => pictureOf(colours, rows)),
+  );
+
+/** A piece as it is kept: of a scarf that has a picture the swatches follow from it. */
+function coloured<S extends object>(sent: S): S {
+  const { piece } = sent as unknown as { readonly piece: Piece };
+  if (piece.kind !== "scarf" || !piece.figures.picture) return sent;
+  const { picture, paler } = piece.figures;
+  return { ...sent, piece: { ...piece, swatches: swatchesOf(picture, paler ?? 0) } };
+}
+
 const id = fc.constant(0).map(() => uuid());
 const nothing = fc.constant(null);
 /** A new record's key. */
@@ -183,6 +209,7 @@ const trips: Readonly<Record<(typeof putAwayKinds)[number] | OtherKind, Trip<unk
     drawn: () => ({
       ...fresh,
       swatches,
+      picture: fc.option(clothPicture),
       clientId: fc.constantFrom(studio.clientId, null),
       register: fc.option(rising.map(([low, centre, high]) => ({ low, centre, high }))),
     }),
@@ -191,7 +218,7 @@ const trips: Readonly<Record<(typeof putAwayKinds)[number] | OtherKind, Trip<unk
       const record = await findPiece(tenant, String(answer));
       return record && pieceInput(record);
     },
-    kept: (sent) => ({ ...sent, id: expect.any(String), version: 1 }),
+    kept: (sent) => ({ ...coloured(sent), id: expect.any(String), version: 1 }),
   }),
   base: group(
     () => fc.subarray(wardrobe.garments.slice(1)).map((more) => [wardrobe.garments[0] ?? "", ...more]),

@@ -19,9 +19,14 @@ export interface FoldAsked {
 /** The widths a band may have, cm. */
 export const bandWidths = { least: 3, most: 12 } as const;
 
+/** How far from equal the sides of a square may be, as a share: rolled hems are seldom even. */
+const nearlySquare = 0.04;
+
 /** Whether a fold can be done on a cloth of these sides. */
 export function canFold(fold: FoldName, [width, height]: readonly [number, number]): boolean {
-  return namedFolds[fold].cloth === "any" || Math.abs(width - height) < 0.5;
+  return (
+    namedFolds[fold].cloth === "any" || Math.abs(width - height) <= nearlySquare * Math.max(width, height)
+  );
 }
 
 /** A cloth laid out so and folded. @param sides of the cloth with its picture the right way up, cm */

@@ -4,9 +4,11 @@ import { finishNames } from "../finish/finishes";
 import { metalNames } from "../finish/metals";
 import { kindNames, type Kind } from "../piece/kinds";
 import { completed, completedFigures, type PieceAsSaid } from "../piece/as-said";
+import { swatchesOf } from "../piece/picture-swatches";
 import { patterns } from "../piece/piece-common";
 import { specOf, type Piece } from "../piece/piece";
 import { swatchRoles, type Swatch } from "../piece/swatch";
+import type { ClothPicture } from "../scarf/picture";
 import type { RegisterSpan } from "../register/ladder";
 import { poles } from "../style/poles";
 import { fieldSchemas } from "./field";
@@ -77,12 +79,25 @@ function figuresSchema(kind: Kind): Joi.ObjectSchema {
 }
 
 function schemaFor(kind: Kind, extra: Joi.SchemaMap): Joi.ObjectSchema {
-  return Joi.object({
+  const schema = Joi.object({
     kind: Joi.string().valid(kind).required(),
     ...common,
     figures: figuresSchema(kind),
     ...extra,
   });
+  return kind === "scarf" ? schema.custom(colouredByItsPicture) : schema;
+}
+
+/** What of a scarf as it was said its swatches follow from. */
+interface PicturedAsSaid {
+  readonly swatches: readonly Swatch[];
+  readonly figures: { readonly picture: ClothPicture | null; readonly paler: number | null };
+}
+
+/** A scarf with the swatches that follow from its picture, where one was drawn: the two never disagree. */
+function colouredByItsPicture<S extends PicturedAsSaid>(scarf: S): S {
+  const { picture, paler } = scarf.figures;
+  return picture ? { ...scarf, swatches: swatchesOf(picture, paler ?? 0) } : scarf;
 }
 
 /** A schema for pieces of every kind, with further fields of the caller's. */

@@ -1,5 +1,4 @@
 import { describe, expect, it } from "vitest";
-import type { Piece } from "../piece/piece";
 import type { Scarf } from "../piece/tied-scarf";
 import { read } from "../reading/read";
 import { tieSpec } from "../scarf/ties";
@@ -16,8 +15,8 @@ const tie = sample("scarf", { name: "tie", figures: { sideA: 140, sideB: 8 } }) 
 const look = sampleLook({
   client: { ...sampleClient, measured: { ...sampleClient.measured, neck: 36, waist: 76 } },
   garments: [
-    sample("trousers", { name: "trousers", hex: green }) as Piece,
-    sample("top", { name: "top", hex: "#b9bcc0" }) as Piece,
+    sample("trousers", { name: "trousers", hex: green }),
+    sample("top", { name: "top", hex: "#b9bcc0" }),
   ],
   accessories: [square],
 });

@@ -36,7 +36,7 @@ export function CloseUp() {
       className={`surround-${surround} flex min-h-0 flex-col border-r border-rule-strong`}
     >
       <Window dressed={lit} unit={unit} className="min-h-0 w-full flex-1" />
-      <div className="border-t border-(--figure-rule)/40 bg-paper p-2 text-tiny text-ink">
+      <div className="max-h-[56%] shrink-0 overflow-y-auto border-t border-(--figure-rule)/40 bg-paper p-2 text-tiny text-ink">
         <WornControls active={active} />
         {source.kept && (
           <TextButton className="mt-1.5" onClick={() => steps.open("fact")}>

@@ -29,6 +29,7 @@ import { Segments } from "../kit/segments";
 import { Select } from "../kit/select";
 import { TextButton } from "../kit/text-button";
 import { Toggle } from "../kit/toggle";
+import { Unfold } from "../kit/unfold";
 import { FoldedPicture } from "../drawing/scarf/folded-picture";
 import { placeWords, sayRefusal } from "../scarves/say-tie";
 import { useDesk } from "./desk/use-desk";
@@ -47,7 +48,8 @@ const arrows = {
 export function ScarfControl() {
   const { look } = useDesk();
   const scarf = look.accessories.find((piece) => isKind(piece, "scarf"));
-  if (!scarf || !isKind(scarf, "scarf") || !canBeTied(scarf)) return null;
+  if (!scarf || !isKind(scarf, "scarf")) return <p className="text-ink-soft">{scarvesWords.noScarfIsOn}</p>;
+  if (!canBeTied(scarf)) return null;
   return <TieControl key={scarf.id} scarf={scarf} />;
 }
 
@@ -74,66 +76,73 @@ function TieControl({ scarf }: { readonly scarf: Scarf }) {
         onTry={(one) => steps.tryOut(one && change(one))}
         onTake={(one) => steps.change(change(one))}
       />
-      <Select
-        label={scarvesWords.where}
-        value={place}
-        options={tiePlaces.map((name) => ({ id: name, name: placeWords[name] }))}
-        onChange={(name) => setPlace(name as TiePlace)}
-      />
-      <Select
-        twoLines
-        label={scarvesWords.tie}
-        value={now?.tie ?? ""}
-        options={tieNames
-          .filter((name) => tieSpec(name).place === place)
-          .map((name) => ({ id: name, name: tieSpec(name).name }))}
-        onChange={(name) => tieSo(name as TieName)}
-      />
-      {now && (
-        <>
-          <Select
-            label={scarvesWords.fold}
-            value={now.fold}
-            options={folds.map((name) => ({ id: name, name: namedFolds[name].name }))}
-            onChange={(name) => set({ fold: name as TieSettings["fold"] })}
-          />
-          <div className="flex flex-wrap items-center gap-1.5">
-            <Segments
-              label={scarvesWords.corner}
-              value={now.corner}
-              segments={corners.map((corner) => ({
-                value: corner,
-                name: corner,
-                hint: corner,
-                shown: arrows[corner],
-              }))}
-              onChange={(corner) => set({ corner })}
-            />
-            <Toggle on={now.face === "reverse"} onChange={(on) => set({ face: on ? "reverse" : "right" })}>
-              {scarvesWords.reverseFace}
-            </Toggle>
-            <Toggle on={now.turned} onChange={(turned) => set({ turned })}>
-              {scarvesWords.endsChanged}
-            </Toggle>
-          </div>
-          {namedFolds[now.fold].makes === "band" && (
-            <label className="flex items-center gap-2 text-tiny text-ink-soft">
-              {scarvesWords.width}
-              <input
-                type="range"
-                min={bandWidths.least}
-                max={bandWidths.most}
-                step={1}
-                value={now.band}
-                onChange={(event) => set({ band: Number(event.target.value) })}
-                className="min-w-0 flex-1 accent-ink touch:h-11"
-              />
-              <span className="tabular">{now.band}</span>
-            </label>
-          )}
-        </>
-      )}
       {refusal && now && <p role="status">{sayRefusal(refusal, now.tie, unit)}</p>}
+      <Unfold summary={scarvesWords.byHand} summaryClass="touch:min-h-11 touch:py-3">
+        <div className="grid grid-cols-[minmax(0,1fr)] gap-1.5 pt-1">
+          <Select
+            label={scarvesWords.where}
+            value={place}
+            options={tiePlaces.map((name) => ({ id: name, name: placeWords[name] }))}
+            onChange={(name) => setPlace(name as TiePlace)}
+          />
+          <Select
+            twoLines
+            label={scarvesWords.tie}
+            value={now?.tie ?? ""}
+            options={tieNames
+              .filter((name) => tieSpec(name).place === place)
+              .map((name) => ({ id: name, name: tieSpec(name).name }))}
+            onChange={(name) => tieSo(name as TieName)}
+          />
+          {now && (
+            <>
+              <Select
+                label={scarvesWords.fold}
+                value={now.fold}
+                options={folds.map((name) => ({ id: name, name: namedFolds[name].name }))}
+                onChange={(name) => set({ fold: name as TieSettings["fold"] })}
+              />
+              <div className="flex flex-wrap items-center gap-1.5">
+                <Segments
+                  label={scarvesWords.corner}
+                  value={now.corner}
+                  segments={corners.map((corner) => ({
+                    value: corner,
+                    name: corner,
+                    hint: corner,
+                    shown: arrows[corner],
+                  }))}
+                  onChange={(corner) => set({ corner })}
+                />
+                <Toggle
+                  on={now.face === "reverse"}
+                  onChange={(on) => set({ face: on ? "reverse" : "right" })}
+                >
+                  {scarvesWords.reverseFace}
+                </Toggle>
+                <Toggle on={now.turned} onChange={(turned) => set({ turned })}>
+                  {scarvesWords.endsChanged}
+                </Toggle>
+              </div>
+              {namedFolds[now.fold].makes === "band" && (
+                <label className="flex items-center gap-2 text-tiny text-ink-soft">
+                  {scarvesWords.width}
+                  <input
+                    type="range"
+                    min={bandWidths.least}
+                    max={bandWidths.most}
+                    step={1}
+                    value={now.band}
+                    onChange={(event) => set({ band: Number(event.target.value) })}
+                    className="min-w-0 flex-1 accent-ink touch:h-11"
+                  />
+                  <span className="tabular">{now.band}</span>
+                </label>
+              )}
+            </>
+          )}
+        </div>
+      </Unfold>
       <div className="flex flex-wrap gap-x-4 gap-y-1">
         {said && (
           <TextButton onClick={() => steps.change({ kind: "undo", way: "tie", piece: scarf.id })}>

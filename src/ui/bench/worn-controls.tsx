@@ -13,7 +13,7 @@ import { TopControl } from "./top-control";
 interface WornControl {
   readonly Control: ComponentType;
   /** Where on the body it is done: beside which window it is offered. */
-  readonly at: "neck" | "ankle" | "bag" | "hand";
+  readonly at: "neck" | "scarf" | "ankle" | "bag" | "hand";
 }
 
 const hem: WornControl = { Control: HemControl, at: "ankle" };
@@ -30,7 +30,7 @@ const controls: Readonly<Record<AdjustmentKind, WornControl>> = {
   double: { Control: NeckControl, at: "neck" },
   strap: bag,
   "other-side": bag,
-  tie: { Control: ScarfControl, at: "neck" },
+  tie: { Control: ScarfControl, at: "scarf" },
 };
 
 const places: Readonly<Partial<Record<Slot, readonly WornControl["at"][]>>> = {
@@ -38,7 +38,7 @@ const places: Readonly<Partial<Record<Slot, readonly WornControl["at"][]>>> = {
   hair: ["neck"],
   eyewear: ["neck"],
   earrings: ["neck"],
-  neck: ["neck"],
+  neck: ["scarf"],
   necklace: ["neck"],
   brooch: ["neck"],
   bag: ["bag"],

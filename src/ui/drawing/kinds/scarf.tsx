@@ -18,5 +18,5 @@ export const scarf: KindDrawing<"scarf"> = {
       <WornScarf scarf={piece} frame={frame} fill={paint.fill} line={paint.line} />
     );
   },
-  caption: ({ sideA, sideB, worn }, say) => [`${say(sideA)} x ${say(sideB)}`, worn],
+  caption: ({ sideA, sideB }, say) => [`${say(sideA)} x ${say(sideB)}`],
 };
