@@ -163,7 +163,7 @@ const printed = templatePicture("quarters", ["#111111", "#eeeeee", "#aa3311", "#
 /** A cloth of its own each time: what was folded before must not help. */
 const wanted = median(5, () =>
   tiesShowing({ sideA: 90, sideB: 90, thickness: 0.14, stiffness: 0.4, loop: false }, printed, wearer, {
-    colours: new Set([3]),
+    show: new Set([3]),
     ties: tieNames,
     band: 6,
     most: 8,

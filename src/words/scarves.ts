@@ -84,4 +84,8 @@ export const scarvesWords = {
   notWithThisScarf: "Not with this scarf",
   noScarfIsOn: "No scarf is on.",
   byHand: "By hand",
+  aRingSaves: "A ring in place of the knot needs {saves} less.",
+  mostOfThePicture: "picture",
+  mostOfThePictureHint: "Most of its picture, the right way up",
+  shareOfPicture: "{share} % of the picture, the right way up",
 } as const;

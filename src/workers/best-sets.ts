@@ -1,5 +1,5 @@
 import type { Look } from "@/core/piece/look";
-import type { Piece } from "@/core/piece/piece";
+import { isKind, type Piece } from "@/core/piece/piece";
 import { rainIsLikely } from "@/core/rules/comfort/wet";
 import { read } from "@/core/reading/read";
 import { compareVerdicts } from "@/core/reading/verdict";
@@ -7,6 +7,7 @@ import { diverse } from "@/core/search/best/diverse";
 import { possibleChoices, type Choice } from "@/core/search/best/problem";
 import { searchBest, type Progress } from "@/core/search/best/search";
 import { setProblem, type SetProblem, type SetWish } from "@/core/search/best/set-problem";
+import { bestTied } from "@/core/search/scarf-ties";
 import type { BestSets } from "./answers";
 
 /** How many sets are sought and read, how many of them are shown, and in how many slots those differ at least. */
@@ -71,8 +72,13 @@ interface ReadSet {
 
 function readSet(base: Look, pieces: readonly (Piece | null)[], choice: Choice): ReadSet {
   const worn = choice.options.flatMap((option) => pieces[option] ?? []);
-  const { score, verdict, points } = read({ ...base, accessories: worn });
-  return { choice, set: { pieceIds: worn.map(({ id }) => id), score, verdict }, points };
+  const look = { ...base, accessories: worn };
+  const scarf = worn.find((piece) => isKind(piece, "scarf"));
+  const { reading, also } =
+    scarf && isKind(scarf, "scarf") ? bestTied(look, scarf) : { reading: read(look), also: null };
+  const { score, verdict, points } = reading;
+  const ties = also?.kind === "adjust" && also.adjustment.kind === "tie" ? [also.adjustment] : [];
+  return { choice, set: { pieceIds: worn.map(({ id }) => id), ties, score, verdict }, points };
 }
 
 /** The better verdict first, then the more points. */

@@ -39,7 +39,7 @@ function servings(wardrobe: Wardrobe, bases: readonly NamedPieces[], sets: reado
         layOut(wardrobe, {
           garmentIds: base.pieceIds,
           accessoryIds: set.pieceIds,
-          adjustments: [],
+          adjustments: set.ties ?? [],
           occasionId: occasion?.id ?? null,
         }),
       );

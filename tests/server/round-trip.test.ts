@@ -12,6 +12,8 @@ import { pictureOf } from "@/core/scarf/picture";
 import { ruleBook } from "@/core/schema/client";
 import { clientForm } from "@/core/schema/forms/client-form";
 import { gapForm } from "@/core/schema/forms/gap-form";
+import { tie as tieSettings } from "@/core/schema/adjustment";
+import type { Ties } from "@/core/studio/group-record";
 import { groupForm } from "@/core/schema/forms/group-form";
 import { lookForm } from "@/core/schema/forms/look-form";
 import { occasionForm } from "@/core/schema/forms/occasion-form";
@@ -177,14 +179,32 @@ const adjustments = () =>
     }),
   );
 
-const group = (pieces: () => Arbitrary<string[]>, save: typeof saveBase, records: typeof bases) =>
+const group = (
+  pieces: () => Arbitrary<string[]>,
+  save: typeof saveBase,
+  records: typeof bases,
+  ties: () => Arbitrary<Ties>,
+) =>
   trip({
     form: groupForm,
-    drawn: () => ({ ...fresh, ...ofHers, pieceIds: pieces() }),
+    drawn: () => ({ ...fresh, ...ofHers, pieceIds: pieces(), ties: ties() }),
     send: save,
     shown: (tenant, _, answer) => records.find(tenant, String(answer)),
-    kept: ({ id: _id, version: _version, ...sent }) => ({ ...sent, id: expect.any(String), version: 1 }),
+    // The tie of a scarf that is not in the set is not kept.
+    kept: ({ id: _id, version: _version, ...sent }) => ({
+      ...sent,
+      ties: (sent.ties ?? []).filter(({ piece }) => sent.pieceIds.includes(piece)),
+      id: expect.any(String),
+      version: 1,
+    }),
   });
+
+/** No tie, or the scarf of the wardrobe tied in any way. */
+const tiesOfScarf = (): Arbitrary<Ties> =>
+  fc.array(
+    fromSchema(tieSettings, { piece: fc.constant(wardrobe.accessories[2] ?? "") }) as Arbitrary<Ties[number]>,
+    { maxLength: 1 },
+  );
 
 /** Every kind of record there is. */
 const trips: Readonly<Record<(typeof putAwayKinds)[number] | OtherKind, Trip<unknown>>> = {
@@ -224,11 +244,13 @@ const trips: Readonly<Record<(typeof putAwayKinds)[number] | OtherKind, Trip<unk
     () => fc.subarray(wardrobe.garments.slice(1)).map((more) => [wardrobe.garments[0] ?? "", ...more]),
     saveBase,
     bases,
+    () => fc.constant([]),
   ),
   set: group(
     () => fc.subarray(wardrobe.accessories, { minLength: 2 }).map((more) => [...more, wardrobe.shoe]),
     saveSet,
     sets as unknown as typeof bases,
+    tiesOfScarf,
   ),
   occasion: trip({
     form: occasionForm,

@@ -3,13 +3,14 @@ import type { Adjustment } from "../piece/adjustment";
 import { asSaid } from "../piece/as-said";
 import type { Occasion } from "../piece/occasion";
 import type { Piece } from "../piece/piece";
-import { adjustments } from "../schema/adjustment";
+import { adjustments, ties } from "../schema/adjustment";
 import { clientFigures, ruleBook } from "../schema/client";
 import { gapFields } from "../schema/gap";
 import { occasion } from "../schema/occasion";
 import { day, id, name } from "../schema/parts";
 import { piece } from "../schema/piece";
 import type { ClientInput } from "../studio/client-record";
+import type { Ties } from "../studio/group-record";
 import type { GapInput } from "../studio/gap-record";
 import { parse, serialise, type FileFormat } from "./file";
 import { FormatError } from "./format-error";
@@ -22,7 +23,7 @@ export interface Bundle {
   readonly pieces: readonly Piece[];
   readonly occasions: readonly Occasion[];
   readonly bases: readonly Group[];
-  readonly sets: readonly (Group & { readonly worn: readonly string[] })[];
+  readonly sets: readonly (Group & { readonly ties: Ties; readonly worn: readonly string[] })[];
   readonly looks: readonly BundledLook[];
   readonly gaps: readonly Omit<GapInput, "clientId">[];
 }
@@ -57,7 +58,13 @@ const schema = Joi.object<Bundle>({
   pieces: list(piece).required().label("Pieces"),
   occasions: list(occasion).required().label("Occasions"),
   bases: list(Joi.object(group)).required().label("Bases"),
-  sets: list(Joi.object({ ...group, worn: list(day).required().label("Days worn") }))
+  sets: list(
+    Joi.object({
+      ...group,
+      ties: ties.default([]).label("Ties"),
+      worn: list(day).required().label("Days worn"),
+    }),
+  )
     .required()
     .label("Sets"),
   looks: list(
@@ -98,7 +105,15 @@ function checkNames({ pieces, occasions, bases, sets, looks }: Bundle): void {
     if (stranger !== undefined) throw new FormatError(`${where}: no ${what} has the id "${stranger}"`);
   };
   bases.forEach((base, i) => check(known.pieces, base.pieceIds, "piece", `bases.${i}`));
-  sets.forEach((set, i) => check(known.pieces, set.pieceIds, "piece", `sets.${i}`));
+  sets.forEach((set, i) => {
+    check(known.pieces, set.pieceIds, "piece", `sets.${i}`);
+    check(
+      known.pieces,
+      set.ties.map((tie) => tie.piece),
+      "piece",
+      `sets.${i}.ties`,
+    );
+  });
   looks.forEach((look, i) => {
     check(known.bases, [look.baseId], "base", `looks.${i}`);
     if (look.occasionId !== null) check(days, [look.occasionId], "occasion", `looks.${i}`);

@@ -10,6 +10,8 @@ import type { FoldAsked } from "./laid-out";
 export interface GridCell {
   readonly colour: number;
   readonly face: Face;
+  /** Which way the picture's top lies there: so far along the folded length and across it, together of length 1. */
+  readonly top: { readonly along: number; readonly across: number };
 }
 
 /**
@@ -26,6 +28,7 @@ interface Sheet {
   readonly edges: readonly Line[];
   readonly toFlat: Affine;
   readonly up: Face;
+  readonly pictureTop: GridCell["top"];
 }
 
 /** The picture of a folded scarf from the front, so many places along and across. */
@@ -38,9 +41,12 @@ export function gridOf(
   const folded = foldOf(cloth, asked);
   const { axis } = namedFolds[asked.fold];
   const place = placesOf(folded, axis, along, across);
-  const sheets = [...folded.layers]
-    .reverse()
-    .map(({ outline, toFlat, up }): Sheet => ({ edges: edgesOf(outline), toFlat, up }));
+  const sheets = [...folded.layers].reverse().map(({ outline, toFlat, up }): Sheet => ({
+    edges: edgesOf(outline),
+    toFlat,
+    up,
+    pictureTop: topOf(toFlat, axis),
+  }));
   const map = mapOf(picture);
   const sides = sidesOf(cloth);
   const cells: (GridCell | null)[] = [];
@@ -48,9 +54,19 @@ export function gridOf(
     for (let v = 0; v < across; v += 1) {
       const at = place(u, v);
       const top = sheets.find(({ edges }) => edges.every((edge) => leftOf(edge, at) >= 0));
-      cells.push(top ? { colour: colourAt(map, sides, applied(top.toFlat, at)), face: top.up } : null);
+      cells.push(
+        top
+          ? { colour: colourAt(map, sides, applied(top.toFlat, at)), face: top.up, top: top.pictureTop }
+          : null,
+      );
     }
   return { along, across, cells };
+}
+
+/** Which way the top of the flat picture lies on a layer: the flat cloth's upward edge taken back by an isometry. */
+function topOf({ b, d }: Affine, axis: number): GridCell["top"] {
+  const { along: way } = lineAt({ x: 0, y: 0 }, axis);
+  return { along: b * way.x + d * way.y, across: d * way.x - b * way.y };
 }
 
 /** The middle of a place of the grid on the plane the folded cloth lies on. */

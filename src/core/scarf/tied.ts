@@ -28,7 +28,12 @@ export interface TieAsked extends FoldAsked {
 
 /** Why a scarf cannot be tied so. */
 export type TieRefusal =
-  | { readonly why: "too short"; readonly short: number }
+  | {
+      readonly why: "too short";
+      readonly short: number;
+      /** By how much less a ring in place of the knot would be short; null where there is no knot to replace. */
+      readonly ringSaves: number | null;
+    }
   | { readonly why: "not a square" }
   | { readonly why: "not this fold" }
   | { readonly why: "needs a loop" }
@@ -90,7 +95,7 @@ export function tieOf(cloth: Cloth, asked: TieAsked, girths: Girths): TieAnswer 
   const width = across.to - across.from;
   const girth = girths[spec.round].cm;
   const reach = reachFor(cloth, asked, { spec, girth, length, width });
-  if (!reach.possible) return { possible: false, refusal: { why: "too short", short: reach.short } };
+  if (!reach.possible) return { possible: false, refusal: { why: "too short", ...reach.shortBy } };
   const taken: Taken = {
     length,
     round: girth + spec.ease,
@@ -130,15 +135,25 @@ interface Asked {
 /** How far the folded scarf reaches: by the length formula where it goes round and is held, else by the least length. */
 function reachFor(cloth: Cloth, { fold }: FoldAsked, { spec, girth, length, width }: Asked) {
   const share = spec.lengthShare;
-  if (length < spec.leastLength) return { possible: false, short: spec.leastLength - length } as const;
+  if (length < spec.leastLength)
+    return { possible: false, shortBy: { short: spec.leastLength - length, ringSaves: null } } as const;
   if (spec.knot === "none" && spec.wraps <= 1)
     return { possible: true, tail: Math.max(0, length - girth / 2) / 2, knot: 0 } as const;
-  return reachOf(bandOf(cloth, fold, { length: length * share, width, share }), {
-    neck: girth,
-    ease: spec.ease,
-    wraps: spec.wraps,
-    knot: spec.knot,
-  });
+  const band = bandOf(cloth, fold, { length: length * share, width, share });
+  const tie = { neck: girth, ease: spec.ease, wraps: spec.wraps, knot: spec.knot };
+  const reach = reachOf(band, tie);
+  if (reach.possible) return reach;
+  return {
+    possible: false,
+    shortBy: { short: reach.short, ringSaves: savedByRing(band, tie, reach.short) },
+  } as const;
+}
+
+/** By how much less a tie is short with its ends drawn through a ring instead of knotted. */
+function savedByRing(band: ScarfBand, tie: Parameters<typeof reachOf>[1], short: number): number | null {
+  if (tie.knot === "ring" || tie.knot === "none") return null;
+  const withRing = reachOf(band, { ...tie, knot: "ring" });
+  return withRing.possible ? short : short - withRing.short;
 }
 
 interface Folded {

@@ -8,7 +8,7 @@ import { girthsOf } from "./girths";
 import { countedAlong, gridOf } from "./grid";
 import { corners } from "./laid-out";
 import { knots } from "./reach";
-import { pictureOf } from "./picture";
+import { mapOf, pictureOf } from "./picture";
 import { shownColours } from "./shown";
 import { tieOf, type Cloth, type TieAsked } from "./tied";
 import { tieNames, tieSpec, type TieName } from "./ties";
@@ -131,6 +131,21 @@ describe("every tie", () => {
   });
 });
 
+describe("a ring in place of the knot", () => {
+  it("needs less, and by so much", () => {
+    const answer = tieOf(square(50), asked("twice round"), girths);
+    if (answer.possible || answer.refusal.why !== "too short") throw new Error("a square of 50 is too short");
+    const { short, ringSaves } = answer.refusal;
+    expect(ringSaves).toBeGreaterThan(1);
+    expect(ringSaves).toBeLessThanOrEqual(short);
+  });
+
+  it("is no help where nothing is knotted", () => {
+    const answer = tieOf({ ...oblong, sideA: 60 }, asked("once round", { fold: "wide band" }), girths);
+    expect(answer).toMatchObject({ possible: false, refusal: { why: "too short", ringSaves: null } });
+  });
+});
+
 describe("ties on every client of the demo", () => {
   const clients = readdirSync("demo")
     .filter((name) => name.endsWith(".bundle.json"))
@@ -153,7 +168,7 @@ describe("ties on every client of the demo", () => {
 describe("a wanted colour", () => {
   it.each([0, 1, 2, 3])("colour %i of four quarters shows for the most part in the best fold", (colour) => {
     const [best] = tiesShowing(square(90), quarters, girths, {
-      colours: new Set([colour]),
+      show: new Set([colour]),
       ties: ["point tied behind", "knot in front", "knot aside"],
       band: 6,
       most: 3,
@@ -162,7 +177,7 @@ describe("a wanted colour", () => {
   });
 
   it("is found at least as well as in any way that was tried by hand", () => {
-    const wish = { colours: new Set([2]), ties: ["knot in front"] as const, band: 6, most: 1 };
+    const wish = { show: new Set([2]), ties: ["knot in front"] as const, band: 6, most: 1 };
     const [best] = tiesShowing(square(90), quarters, girths, wish);
     for (const corner of corners)
       for (const face of ["right", "reverse"] as const) {
@@ -178,12 +193,49 @@ describe("a wanted colour", () => {
 
   it("that the scarf has not is shown by none", () => {
     const offers = tiesShowing(square(90), quarters, girths, {
-      colours: new Set(),
+      show: new Set(),
       ties: ["knot in front"],
       band: 6,
       most: 3,
     });
     expect(offers.map(({ wanted }) => wanted)).toEqual([0]);
+  });
+});
+
+describe("most of the picture, the right way up", () => {
+  const scene = pictureOf(
+    ["#88aacc", "#225533", "#ffcc44"],
+    [
+      [0, 0, 2, 0],
+      [0, 0, 0, 0],
+      [1, 1, 1, 1],
+    ],
+  );
+  const seen = (cloth: Cloth, ties: readonly TieName[]) =>
+    tiesShowing(cloth, scene, girths, { show: "picture", ties, band: 6, most: 5 });
+
+  it("is shown by what lies open, not by a narrow band", () => {
+    const [best, ...others] = seen(square(90), ["knot behind", "point tied behind"]);
+    expect(best?.asked.tie).toBe("point tied behind");
+    expect(best?.wanted).toBeGreaterThan(others[0]?.wanted ?? 1);
+  });
+
+  it("is kept upright: the same cloth with its picture upside down is begun from the opposite corner", () => {
+    const upsideDown = pictureOf(
+      scene.colours,
+      [...mapOf(scene).rows].reverse().map((row) => [...row].reverse()),
+    );
+    const [one] = seen(square(90), ["point tied behind"]);
+    const [other] = tiesShowing(square(90), upsideDown, girths, {
+      show: "picture",
+      ties: ["point tied behind"],
+      band: 6,
+      most: 1,
+    });
+    // The way up belongs to the cloth, whatever is drawn on it.
+    expect(other?.asked).toEqual(one?.asked);
+    expect(one?.wanted).toBeGreaterThan(0);
+    expect(one?.wanted).toBeLessThanOrEqual(0.5);
   });
 });
 

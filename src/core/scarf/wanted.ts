@@ -1,11 +1,12 @@
 import { foldNames } from "./folds";
 import type { Girths } from "./girths";
-import { countedAlong, gridOf, type FoldedGrid } from "./grid";
+import { countedAlong, gridOf, type FoldedGrid, type GridCell } from "./grid";
 import { canFold, corners, type FoldAsked } from "./laid-out";
 import type { ClothPicture } from "./picture";
 import { shownColours, type ShownColour } from "./shown";
 import { sidesOf, tieOf, type Cloth, type TieAnswer, type TieAsked, type Tied } from "./tied";
 import { ties, type TieName } from "./ties";
+import type { TiePart } from "./ties/define-tie";
 
 /** A way of folding and tying a scarf, with what shows of it. */
 export interface TieOffer {
@@ -13,13 +14,14 @@ export interface TieOffer {
   readonly tied: Tied;
   /** What shows, the most first. */
   readonly shows: readonly ShownColour[];
-  /** The share of what shows that is of a wanted colour, 0-1. */
+  /** The share of what shows that is of a wanted colour; or of the whole picture, what shows of it upright. 0-1 */
   readonly wanted: number;
 }
 
-/** What is wished for: the numbers of the picture's colours that are to show, at which ties, how many offers. */
+/** What is wished for: what is to show, at which ties, how many offers. */
 export interface Wish {
-  readonly colours: ReadonlySet<number>;
+  /** The numbers of the picture's colours that are to show, or most of the picture itself, the right way up. */
+  readonly show: ReadonlySet<number> | "picture";
   readonly ties: readonly TieName[];
   readonly band: number;
   readonly most: number;
@@ -38,7 +40,7 @@ export function tiesShowing(
   cloth: Cloth,
   picture: ClothPicture,
   girths: Girths,
-  { colours, ties: names, band, most }: Wish,
+  { show, ties: names, band, most }: Wish,
 ): TieOffer[] {
   const glances = new Map<string, FoldedGrid>();
   const glanceAt = (asked: FoldAsked) => {
@@ -59,16 +61,16 @@ export function tiesShowing(
     const tried = waysOf(cloth, tie, band).flatMap((asked) => {
       const answer = answerFor(asked);
       if (!answer.possible) return [];
-      return [{ asked, tied: answer.tied, wanted: glancedShare(glanceAt(asked), answer.tied, colours) }];
+      return [{ asked, tied: answer.tied, wanted: glancedAt(glanceAt(asked), answer.tied, cloth, show) }];
     });
     return tried.sort((one, other) => other.wanted - one.wanted).slice(0, 1);
   });
   return best
     .sort((one, other) => other.wanted - one.wanted)
     .slice(0, most)
-    .map(({ asked, tied }) => {
+    .map(({ asked, tied, wanted }) => {
       const shows = shownColours(cloth, picture, asked, tied);
-      return { asked, tied, shows, wanted: shareOf(shows, colours) };
+      return { asked, tied, shows, wanted: show === "picture" ? wanted : shareOf(shows, show) };
     })
     .sort((one, other) => other.wanted - one.wanted);
 }
@@ -85,6 +87,37 @@ export function waysOf(cloth: Cloth, tie: TieName, band: number): TieAsked[] {
         ),
       ),
     );
+}
+
+function glancedAt(grid: FoldedGrid, tied: Tied, cloth: Cloth, show: Wish["show"]): number {
+  return show === "picture" ? uprightShare(grid, tied, cloth) : glancedShare(grid, tied, show);
+}
+
+/** How far the top of the picture may lean and still be upright: the cosine of about 45 degrees, as a triangle lays it. */
+const upright = 0.7;
+
+/** The share of the whole picture that is seen of the right face and the right way up, where the tie shows the cloth. */
+function uprightShare(
+  { along, across, cells }: FoldedGrid,
+  { parts, length, width }: Tied,
+  cloth: Cloth,
+): number {
+  let count = 0;
+  for (const part of parts) {
+    const [first, last] = [Math.floor((part.from / length) * along), Math.ceil((part.to / length) * along)];
+    for (let at = first * across; at < Math.min(last, along) * across; at += 1) {
+      const cell = cells[at];
+      if (cell?.face === "right" && upwards(cell, part, length) >= upright) count += 1;
+    }
+  }
+  const cell = (length / along) * (width / across);
+  return Math.min(1, (count * cell) / (cloth.sideA * cloth.sideB));
+}
+
+/** How much the top of the picture points upwards on the figure: ends hang down, whatever lies across lies level. */
+function upwards({ top }: GridCell, { place, from, to }: TiePart, length: number): number {
+  if (!place.startsWith("tail") && !place.startsWith("hang")) return top.across;
+  return from < length - to ? top.along : -top.along;
 }
 
 function glancedShare(grid: FoldedGrid, { parts, length }: Tied, colours: ReadonlySet<number>): number {

@@ -1,5 +1,5 @@
 import Joi from "joi";
-import { adjustmentSpec, type Adjustment } from "../piece/adjustment";
+import { adjustmentSpec, type Adjustment, type AdjustmentOf } from "../piece/adjustment";
 import { adjustmentKinds } from "../piece/adjustments";
 import { fieldSchemas } from "./field";
 import { id, oneOf } from "./parts";
@@ -17,6 +17,16 @@ const adjustment: Joi.Schema<Adjustment> = Joi.alternatives().conditional(".kind
   })),
   otherwise: Joi.object({ kind: oneOf(adjustmentKinds).required().label("Kind of adjustment") }).unknown(),
 });
+
+/** How a scarf is tied. */
+export const tie = Joi.object<AdjustmentOf<"tie">>({
+  kind: Joi.string().valid("tie").required().label("Kind of adjustment"),
+  piece,
+  ...fieldSchemas(adjustmentSpec("tie").settings),
+});
+
+/** How the scarves of a set are tied. */
+export const ties = Joi.array<AdjustmentOf<"tie">[]>().items(tie).max(4);
 
 /** What is done to pieces without changing them. */
 export const adjustments = Joi.array<Adjustment[]>()

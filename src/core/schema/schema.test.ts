@@ -152,6 +152,41 @@ describe("a piece", () => {
   });
 });
 
+describe("the picture of a scarf", () => {
+  const scarf = asSaid(sample("scarf", { name: "square" }) as Piece);
+  const pictured = (picture: unknown) => ({ ...scarf, figures: { ...scarf.figures, picture } });
+  const colours = ["#efe7d6", "#1f6b3a"];
+
+  it.each([
+    [{ colours, rows: ["01", "0"] }, "All rows of the picture of the scarf must have as many cells."],
+    [
+      { colours, rows: ["02"] },
+      "A cell of the picture of the scarf has a colour that is not among its colours.",
+    ],
+    [{ colours, rows: Array.from({ length: 65 }, () => "0") }, /^Rows of the picture .*64/],
+    [{ colours: ["green"], rows: ["0"] }, /^Colour of the picture/],
+    [{ colours }, "Rows of the picture is missing."],
+  ])("%j is named", (picture, sentence) => {
+    const [say] = Object.values(faultsOf(piece, pictured(picture)));
+    expect(say).toMatch(typeof sentence === "string" ? `${sentence}` : sentence);
+  });
+
+  it("decides the swatches, whatever was sent beside it", () => {
+    const outcome = validate(piece, pictured({ colours, rows: ["0001"] }));
+    expect(outcome.ok && outcome.value.swatches).toEqual([
+      { hex: "#efe7d6", share: 0.75, role: "ground" },
+      { hex: "#1f6b3a", share: 0.25, role: "motif" },
+    ]);
+  });
+
+  it("of a cloth of 4 x 300 is named by its side", () => {
+    const long = { ...scarf, figures: { ...scarf.figures, sideA: 300, sideB: 4 } };
+    expect(faultsOf(piece, long)).toEqual({
+      "figures.sideA": "Long side must be at most 260; 300 is not plausible.",
+    });
+  });
+});
+
 describe("an occasion and adjustments", () => {
   it.each([
     ["day", "2026-02-30"],

@@ -23,7 +23,7 @@ const look = sampleLook({
 
 describe("the ties of a scarf for a look", () => {
   it("that show a wanted colour come first, each read as the bench reads it", () => {
-    const choices = tiesFor(look, square, { place: "neck", colour: green, most: 5 });
+    const choices = tiesFor(look, square, { place: "neck", show: { colour: green }, most: 5 });
     expect(choices).toHaveLength(5);
     const shares = choices.map(({ wanted }) => wanted);
     expect(shares).toEqual([...shares].sort((one, other) => other - one));
@@ -38,14 +38,14 @@ describe("the ties of a scarf for a look", () => {
   });
 
   it("are put in order by the reading where no colour is wanted", () => {
-    const points = tiesFor(look, square, { place: "neck", colour: null, most: 8 }).map(
+    const points = tiesFor(look, square, { place: "neck", show: "best", most: 8 }).map(
       (choice) => choice.points,
     );
     expect(points).toEqual([...points].sort((one, other) => other - one));
   });
 
   it("are none for a necktie", () => {
-    expect(tiesFor(look, tie, { place: "neck", colour: null, most: 3 })).toEqual([]);
+    expect(tiesFor(look, tie, { place: "neck", show: "best", most: 3 })).toEqual([]);
   });
 });
 

@@ -25,7 +25,7 @@ const usualBand = 6;
 export interface TieChoice {
   readonly settings: TieSettings;
   readonly shows: readonly ShownColour[];
-  /** The share of what shows that is of a wanted colour, 0-1. */
+  /** The share of what shows that is of a wanted colour; or of the whole picture, what shows upright. 0-1 */
   readonly wanted: number;
   readonly score: number;
   readonly verdict: Verdict;
@@ -35,8 +35,8 @@ export interface TieChoice {
 /** What is asked of a scarf's ties. */
 export interface TieWish {
   readonly place: TiePlace;
-  /** The colour that is to show; null for whatever the look reads best with. */
-  readonly colour: string | null;
+  /** What is to show: a colour, most of the picture the right way up, or whatever the look reads best with. */
+  readonly show: { readonly colour: string } | "picture" | "best";
   readonly most: number;
 }
 
@@ -44,24 +44,25 @@ export interface TieWish {
  * The folds and ties of a scarf for a look: those that show most of a wanted colour, or, where none is wanted, those the
  * look reads best with among those that show a colour the look has elsewhere.
  */
-export function tiesFor(look: Look, scarf: Scarf, { place, colour, most }: TieWish): TieChoice[] {
+export function tiesFor(look: Look, scarf: Scarf, { place, show, most }: TieWish): TieChoice[] {
   if (!canBeTied(scarf)) return [];
   const { body, palette } = dress(look);
   const picture = picturedOn(scarf);
-  const hexes = colour
-    ? [colour]
-    : palette
-        .filter(({ item, tint }) => item.piece.id !== scarf.id && !tint.neutral)
-        .map(({ tint }) => tint.shade.hex);
+  const hexes =
+    typeof show === "object"
+      ? [show.colour]
+      : palette
+          .filter(({ item, tint }) => item.piece.id !== scarf.id && !tint.neutral)
+          .map(({ tint }) => tint.shade.hex);
   const wish = {
-    colours: coloursLike(picture, hexes),
+    show: show === "picture" ? show : coloursLike(picture, hexes),
     ties: tieNames.filter((name) => tieSpec(name).place === place),
     band: usualBand,
     most: tieNames.length,
   };
   const offers = tiesShowing(clothOf(scarf), picture, girthsOf(body), wish);
   const choices = offers.map((offer) => readSo(look, scarf, offer));
-  const better = colour ? byWanted : byReading;
+  const better = show === "best" ? byReading : byWanted;
   return choices.sort(better).slice(0, most);
 }
 

@@ -1,6 +1,7 @@
 import type { Declined } from "./declined";
 import type { KeptReading, LookRecord } from "./look-record";
 import type { LookState, LookStep } from "./look-steps";
+import type { Ties } from "./group-record";
 import type { Overruling } from "./overruling";
 import type { Piece } from "../piece/piece";
 import type { Occasion } from "../piece/occasion";
@@ -11,6 +12,8 @@ export interface NamedPieces {
   readonly id: string;
   readonly name: string;
   readonly pieceIds: readonly string[];
+  /** How the scarf of a set is tied; left out: nobody has said. */
+  readonly ties?: Ties;
 }
 
 /** The look on the bench, by ids: one of its base and its occasion. */

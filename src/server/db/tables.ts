@@ -108,6 +108,10 @@ export interface GroupRow extends OfStudio, Versioned, KeepsDeleted {
   retired_at: Date | null;
 }
 
+export interface SetRow extends GroupRow {
+  ties: object;
+}
+
 interface MemberRow {
   studio_id: string;
   position: number;
@@ -286,7 +290,7 @@ declare module "knex/types/tables.js" {
     swatches: Table<SwatchRow>;
     bases: Table<GroupRow>;
     base_garments: Table<MemberRow & { base_id: string }>;
-    sets: Table<GroupRow>;
+    sets: Table<SetRow, "ties">;
     set_accessories: Table<MemberRow & { set_id: string }>;
     occasions: Table<OccasionRow>;
     looks: Table<LookRow>;

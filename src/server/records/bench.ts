@@ -105,7 +105,7 @@ export async function benchFor(
       occasionId: occasion?.id ?? null,
       stepId: null,
       accessoryIds: set?.pieceIds ?? (shoe ? [shoe.id] : []),
-      adjustments: turnWished(base),
+      adjustments: [...turnWished(base), ...(set?.ties ?? [])],
       ownVerdict: null,
       read: null,
     };

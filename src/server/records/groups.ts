@@ -1,11 +1,11 @@
 import { v7 as uuid, validate as isId } from "uuid";
-import type { GroupInput, GroupRecord } from "@/core/studio/group-record";
+import type { GroupInput, GroupRecord, Ties } from "@/core/studio/group-record";
 import type { GroupRow } from "../db/tables";
 import type { Tenant } from "../db/tenant";
 import { refuseStrangePieces } from "./own-pieces";
 import { bringBack, putAway, replaceList, updateVersion } from "./versioned";
 
-type FilledRow = GroupRow & { readonly piece_ids: readonly string[] };
+type FilledRow = GroupRow & { readonly piece_ids: readonly string[]; readonly ties?: Ties };
 
 interface GroupTables {
   readonly table: "bases" | "sets";
@@ -26,6 +26,10 @@ export function groupRecords({ table, members, owner, unless }: GroupTables) {
     tenant(table)
       .select<FilledRow[]>(`${table}.*`, tenant.raw(memberIds))
       .where(`${table}.studio_id`, tenant.studioId);
+
+  /** The ties of a set as they are written; nothing where none were sent, and for bases, which have none. */
+  const tiesColumn = ({ ties }: GroupInput) =>
+    table === "sets" && ties !== undefined ? { ties: JSON.stringify(ties) } : {};
 
   return {
     select,
@@ -75,6 +79,7 @@ export function groupRecords({ table, members, owner, unless }: GroupTables) {
         id,
         client_id: input.clientId,
         name: input.name,
+        ...tiesColumn(input),
       });
       await replaceList(tenant, members, { [owner]: id }, input.pieceIds);
       return id;
@@ -86,7 +91,11 @@ export function groupRecords({ table, members, owner, unless }: GroupTables) {
       key: { readonly id: string; readonly version: number },
       input: GroupInput,
     ): Promise<void> {
-      await updateVersion(tenant, table, key, { name: input.name, client_id: input.clientId });
+      await updateVersion(tenant, table, key, {
+        name: input.name,
+        client_id: input.clientId,
+        ...tiesColumn(input),
+      });
       await refuseStrangePieces(tenant, input.clientId, input.pieceIds);
       await replaceList(tenant, members, { [owner]: key.id }, input.pieceIds);
     },
@@ -102,6 +111,8 @@ function fromRow(row: FilledRow): GroupRecord {
     clientId: row.client_id,
     name: row.name,
     pieceIds: row.piece_ids,
+    // A scarf that was taken out of a set has left its tie there.
+    ties: (row.ties ?? []).filter(({ piece }) => row.piece_ids.includes(piece)),
     version: row.version,
   };
 }

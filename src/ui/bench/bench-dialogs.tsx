@@ -33,6 +33,7 @@ export function BenchDialogs({ saveSet, keepHem, moveLook, pieces }: BenchDialog
         onOpenChange={(open) => steps.open(open ? "keep" : null)}
         clientId={source.client.id}
         accessories={look.accessories}
+        adjustments={look.adjustments}
         save={saveSet}
       />
       {trousers && dialog === "tailor" && (

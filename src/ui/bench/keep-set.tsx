@@ -4,7 +4,8 @@ import { useState } from "react";
 import { toast } from "sonner";
 import type { Outcome } from "@/core/schema/outcome";
 import type { Piece } from "@/core/piece/piece";
-import type { GroupInput } from "@/core/studio/group-record";
+import type { Adjustment } from "@/core/piece/adjustment";
+import type { GroupInput, Ties } from "@/core/studio/group-record";
 import { sayWith } from "@/words/say";
 import { benchWords } from "@/words/bench";
 import { Plate } from "../drawing/plate";
@@ -20,11 +21,12 @@ interface KeepSetProps {
   readonly onOpenChange: (open: boolean) => void;
   readonly clientId: string;
   readonly accessories: readonly Piece[];
+  readonly adjustments: readonly Adjustment[];
   readonly save: SaveSet;
 }
 
 /** Asks for a name and keeps what is worn as a set. */
-export function KeepSet({ open, onOpenChange, clientId, accessories, save }: KeepSetProps) {
+export function KeepSet({ open, onOpenChange, clientId, accessories, adjustments, save }: KeepSetProps) {
   const name = useDraft(`set-name.${clientId}`, "");
   const [fault, setFault] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
@@ -33,7 +35,14 @@ export function KeepSet({ open, onOpenChange, clientId, accessories, save }: Kee
   const submit = async () => {
     setBusy(true);
     const outcome = await answerOf(() =>
-      save({ id: null, version: null, clientId, name: name.value, pieceIds }),
+      save({
+        id: null,
+        version: null,
+        clientId,
+        name: name.value,
+        pieceIds,
+        ties: adjustments.filter(({ kind }) => kind === "tie") as Ties,
+      }),
     );
     setBusy(false);
     if (!outcome.ok) {

@@ -19,7 +19,7 @@ import { bandWidths, canFold, corners } from "@/core/scarf/laid-out";
 import { foldOf, sidesOf } from "@/core/scarf/tied";
 import { tieNames, tieSpec, type TieName } from "@/core/scarf/ties";
 import { tiePlaces, type TiePlace } from "@/core/scarf/ties/define-tie";
-import type { TieChoice } from "@/core/search/scarf-ties";
+import type { TieChoice, TieWish } from "@/core/search/scarf-ties";
 import { sayWith } from "@/words/say";
 import { scarvesWords } from "@/words/scarves";
 import { useAsk, type Question } from "../counsel/use-ask";
@@ -181,10 +181,11 @@ interface OffersProps {
 /** The ties that the look reads best with, or that show a colour that is wanted, each with its folded picture. */
 function Offers({ scarf, place, onTry, onTake }: OffersProps) {
   const { advisor, key } = useDesk();
-  const [colour, setColour] = useState<string | null>(null);
+  const [show, setShow] = useState<TieWish["show"]>("best");
+  const colour = typeof show === "object" ? show.colour : null;
   const question = useCallback<Question<TieChoice[]>>(
-    (counsel) => counsel.ties(key, scarf.id, { place, colour, most: offeredAtOnce }),
-    [key, scarf.id, place, colour],
+    (counsel) => counsel.ties(key, scarf.id, { place, show, most: offeredAtOnce }),
+    [key, scarf.id, place, show],
   );
   const { value: offers } = useAsk(advisor, question);
   const picture = picturedOn(scarf);
@@ -193,8 +194,15 @@ function Offers({ scarf, place, onTry, onTake }: OffersProps) {
     <div className="grid grid-cols-[minmax(0,1fr)] gap-1">
       <div className="flex flex-wrap items-center gap-1">
         <span className="mr-1 text-tiny text-ink-soft">{scarvesWords.showWhat}</span>
-        <Toggle on={colour === null} onChange={() => setColour(null)} hint={scarvesWords.whatReadsBestHint}>
+        <Toggle on={show === "best"} onChange={() => setShow("best")} hint={scarvesWords.whatReadsBestHint}>
           {scarvesWords.whatReadsBest}
+        </Toggle>
+        <Toggle
+          on={show === "picture"}
+          onChange={() => setShow(show === "picture" ? "best" : "picture")}
+          hint={scarvesWords.mostOfThePictureHint}
+        >
+          {scarvesWords.mostOfThePicture}
         </Toggle>
         {picture.colours.map((hex, at) => (
           <button
@@ -202,7 +210,7 @@ function Offers({ scarf, place, onTry, onTake }: OffersProps) {
             type="button"
             aria-pressed={colour === hex}
             aria-label={sayWith(scarvesWords.showThisColour, { hex })}
-            onClick={() => setColour(colour === hex ? null : hex)}
+            onClick={() => setShow(colour === hex ? "best" : { colour: hex })}
             style={{ background: hex }}
             className="size-6 border border-rule-strong aria-pressed:outline-2 aria-pressed:outline-offset-1 aria-pressed:outline-ink touch:size-11"
           />
@@ -240,7 +248,8 @@ function Offers({ scarf, place, onTry, onTake }: OffersProps) {
                   <Mark of={read.verdict} className="size-3.5" />
                   <span className="sr-only">{wordOf(read.verdict)}</span>
                   {markOf(read)}
-                  {colour && `, ${sayWith(scarvesWords.shareShown, { share: Math.round(wanted * 100) })}`}
+                  {show !== "best" &&
+                    `, ${sayWith(show === "picture" ? scarvesWords.shareOfPicture : scarvesWords.shareShown, { share: Math.round(wanted * 100) })}`}
                 </span>
               </button>
             </li>

@@ -9,6 +9,8 @@ import { Plate } from "../drawing/plate";
 import { Button } from "../kit/button";
 import { VerdictMark, wordOf } from "../kit/marks";
 import { Segments } from "../kit/segments";
+import { useLengthUnit } from "../kit/length-unit";
+import { sayWay } from "./change-words";
 import { useDesk } from "./desk/use-desk";
 import { handledNext, handlingOf, leanings, presets, sought } from "./set-wishes";
 import { useWholeSets } from "./use-whole-sets";
@@ -81,11 +83,15 @@ export function WholeSets() {
 
 function FoundSets({ found }: { readonly found: BestSets | null }) {
   const { named, steps } = useDesk();
+  const unit = useLengthUnit();
   return (
     <ul aria-label={benchWords.wholeSetsLabel} className="relative flex min-h-0 flex-1 gap-2 overflow-x-auto">
-      {found?.sets.map(({ pieceIds, score, verdict }) => {
+      {found?.sets.map(({ pieceIds, ties, score, verdict }) => {
         const pieces = pieceIds.flatMap((id) => named(id) ?? []);
-        const names = pieces.map(({ name }) => name).join(", ");
+        const names = [
+          ...pieces.map(({ name }) => name),
+          ...ties.map((tie) => sayWay(tie, "done", unit, "")),
+        ].join(", ");
         const count =
           pieces.length === 1 ? "1 piece" : sayWith(benchWords.pieces, { piecesCount: pieces.length });
         return (
@@ -93,7 +99,7 @@ function FoundSets({ found }: { readonly found: BestSets | null }) {
             <Hint words={names}>
               <button
                 type="button"
-                onClick={() => steps.putOnSet(pieceIds)}
+                onClick={() => steps.putOnSet(pieceIds, ties)}
                 aria-label={sayWith(benchWords.putOnLabel, {
                   names,
                   verdict: wordOf(verdict),

@@ -38,7 +38,13 @@ export function sayRefusal(refusal: TieRefusal, tie: TieName, unit: LengthUnit):
   const values = { tie: tieSpec(tie).name };
   switch (refusal.why) {
     case "too short":
-      return sayWith(scarvesWords.tooShort, { ...values, short: sayLength(refusal.short, unit) });
+      return [
+        sayWith(scarvesWords.tooShort, { ...values, short: sayLength(refusal.short, unit) }),
+        refusal.ringSaves !== null &&
+          sayWith(scarvesWords.aRingSaves, { saves: sayLength(refusal.ringSaves, unit) }),
+      ]
+        .filter(Boolean)
+        .join(" ");
     case "not a square":
       return scarvesWords.onlyASquare;
     case "not this fold":

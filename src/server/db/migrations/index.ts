@@ -16,6 +16,7 @@ import * as search from "./0014-search";
 import * as secondStep from "./0015-second-step";
 import * as hair from "./0016-hair";
 import * as declined from "./0017-declined";
+import * as setTies from "./0018-set-ties";
 
 interface Migration {
   up(knex: Knex): Promise<void>;
@@ -40,6 +41,7 @@ const migrations: Record<string, Migration> = {
   "0015-second-step": secondStep,
   "0016-hair": hair,
   "0017-declined": declined,
+  "0018-set-ties": setTies,
 };
 
 /** The migrations as a Knex source: imported, so that no folder has to be read at run time. */

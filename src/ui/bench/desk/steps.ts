@@ -1,7 +1,9 @@
+import { adjust, adjustmentOn } from "@/core/piece/adjustment";
+import type { Ties } from "@/core/studio/group-record";
 import type { LightName } from "@/core/colour/light";
 import { isLegged, slotOf, type Legged } from "@/core/piece/piece";
 import { slots, type Slot } from "@/core/piece/slots";
-import { adjustmentOn } from "@/core/piece/adjustment";
+
 import { apply, wornSo, type Change } from "@/core/reading/change";
 import type { Verdict } from "@/core/reading/verdict";
 import type { BenchLook, BenchSource } from "@/core/studio/bench-source";
@@ -79,7 +81,12 @@ export function benchSteps(store: BenchStore, source: BenchSource) {
       const trousers = look.garments.find(isLegged);
       if (trousers) change(nextTurn(trousers, look.adjustments));
     },
-    putOnSet: (accessoryIds: readonly string[]) => take({ accessoryIds, ownVerdict: null }),
+    putOnSet: (accessoryIds: readonly string[], ties: Ties = []) =>
+      take({
+        accessoryIds,
+        adjustments: ties.reduce(adjust, store.getState().look.adjustments),
+        ownVerdict: null,
+      }),
     /** The stylist's own verdict; said again, it is taken back. */
     judge: (verdict: Verdict) =>
       take({ ownVerdict: store.getState().look.ownVerdict === verdict ? null : verdict }),
