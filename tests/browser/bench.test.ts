@@ -172,7 +172,9 @@ describe("look files", () => {
     await press(page, "menuitem", "Save the drawing (SVG)");
     const path = join(downloads, "ottoline-varga.svg");
     const deadline = Date.now() + 10_000;
-    while (!existsSync(path) && Date.now() < deadline) await new Promise((done) => setTimeout(done, 50));
+    // The file is there before its letters are.
+    const isWritten = () => existsSync(path) && readFileSync(path, "utf8").endsWith("</svg>");
+    while (!isWritten() && Date.now() < deadline) await new Promise((done) => setTimeout(done, 50));
     const drawing = readFileSync(path, "utf8");
     expect(drawing).toMatch(/^<svg[^>]* xmlns="http:\/\/www\.w3\.org\/2000\/svg"/);
     expect(drawing).not.toContain("var(");

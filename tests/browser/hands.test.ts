@@ -111,14 +111,20 @@ describe("by hand at 1024 x 768", () => {
   it("the edit pass is begun and followed by taps", async () => {
     await (await named(page, "button", "edit pass")).tap();
     await sees(page, "without it");
-    const on = () => page.$$eval("#stations svg", (plates) => plates.length);
-    const before = await on();
+    // Plates are drawn as they come near the window: what is worn is told by its names.
+    const before = await page.$$eval("#stations [data-worn]", (worn) =>
+      worn.map(({ textContent }) => textContent).join("; "),
+    );
     const first = await page.waitForSelector(
       '::-p-xpath(//section[@aria-label="Tray"]//button[contains(., "without it")])',
     );
     await first?.tap();
     await page.waitForFunction(
-      (count) => document.querySelectorAll("#stations svg").length === count - 1,
+      (was) => {
+        const worn = [...document.querySelectorAll("#stations [data-worn]")];
+        const now = worn.map(({ textContent }) => textContent).join("; ");
+        return now !== was && now.length < was.length;
+      },
       {},
       before,
     );

@@ -215,7 +215,7 @@ describe("levers and surprises", () => {
     await sees(page, /The look is [a-z ]+ now/);
     const name = await page.waitForFunction(() => {
       const lever = document.querySelector<HTMLElement>("[role='dialog'] td button");
-      const found = lever?.querySelector("span")?.textContent;
+      const found = lever?.querySelector("span > span")?.textContent;
       lever?.click();
       return found;
     });

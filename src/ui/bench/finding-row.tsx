@@ -102,16 +102,17 @@ export function FindingRow({ finding, overruled, judging, remedies }: FindingRow
             {sayWith(benchWords.caution, { caution: finding.caution })}
           </p>
         )}
-        {!overruled && remedies.length > 0 && (
-          <div className="mt-1 mb-0.5">
-            <RemedyButtons remedies={remedies} />
-          </div>
-        )}
         <Figures
           finding={finding}
           judging={judging}
           onOverrule={may && isFault(finding) && !overruled && !asking ? () => setAsking(true) : null}
         />
+        {/* Answered later than the finding: below its own buttons, which stay where they are. */}
+        {!overruled && remedies.length > 0 && (
+          <div className="mt-1 mb-0.5">
+            <RemedyButtons remedies={remedies} />
+          </div>
+        )}
       </div>
     </li>
   );

@@ -53,8 +53,6 @@ export function ReadingPanel() {
             {refusal}
           </p>
         )}
-        {fresh && <EdgeLine edges={answers.edges} />}
-        {fresh && <OpenQuestions open={answers.certainty.open} />}
         {next && <NextStation next={next} />}
         {faults.length > 0 && (
           <div className="pt-3">
@@ -66,6 +64,9 @@ export function ReadingPanel() {
             {rows(faults)}
           </div>
         )}
+        {/* What is answered later stands below: it must not push away what a hand is about to press. */}
+        {fresh && <EdgeLine edges={answers.edges} />}
+        {fresh && <OpenQuestions open={answers.certainty.open} />}
         {others.length > 0 && (
           <div className="pt-3">
             <h2 className="text-body">{benchWords.goodToKnow}</h2>
