@@ -201,10 +201,9 @@ const group = (
 
 /** No tie, or the scarf of the wardrobe tied in any way. */
 const tiesOfScarf = (): Arbitrary<Ties> =>
-  fc.array(
-    fromSchema(tieSettings, { piece: fc.constant(wardrobe.accessories[2] ?? "") }) as Arbitrary<Ties[number]>,
-    { maxLength: 1 },
-  );
+  fc.array(fromSchema<Ties[number]>(tieSettings, { piece: fc.constant(wardrobe.accessories[2] ?? "") }), {
+    maxLength: 1,
+  });
 
 /** Every kind of record there is. */
 const trips: Readonly<Record<(typeof putAwayKinds)[number] | OtherKind, Trip<unknown>>> = {

@@ -153,7 +153,7 @@ describe("a piece", () => {
 });
 
 describe("the picture of a scarf", () => {
-  const scarf = asSaid(sample("scarf", { name: "square" }) as Piece);
+  const scarf = asSaid(sample("scarf", { name: "square" }));
   const pictured = (picture: unknown) => ({ ...scarf, figures: { ...scarf.figures, picture } });
   const colours = ["#efe7d6", "#1f6b3a"];
 
@@ -168,7 +168,7 @@ describe("the picture of a scarf", () => {
     [{ colours }, "Rows of the picture is missing."],
   ])("%j is named", (picture, sentence) => {
     const [say] = Object.values(faultsOf(piece, pictured(picture)));
-    expect(say).toMatch(typeof sentence === "string" ? `${sentence}` : sentence);
+    expect(say).toMatch(sentence);
   });
 
   it("decides the swatches, whatever was sent beside it", () => {
