@@ -18,6 +18,7 @@ export async function todayRoom(tenant: Tenant) {
     tenant,
     coming.map(({ occasion }) => occasion.id),
   );
+  const isComing = new Set(coming.map(({ occasion }) => occasion.id));
   const looks = [...recent, ...laidOut];
   const firstBases = await bases.firstOfEach(
     tenant,
@@ -42,9 +43,10 @@ export async function todayRoom(tenant: Tenant) {
       ...looks.map(({ clientId }) => clientId),
       ...coming.map(({ clientId }) => clientId),
     ]),
+    // Those that are coming up are there already.
     occasions: await occasionsById(
       tenant,
-      looks.flatMap(({ occasionId }) => occasionId ?? []),
+      recent.flatMap(({ occasionId }) => (occasionId && !isComing.has(occasionId) ? [occasionId] : [])),
     ),
     pieces: await piecesById(tenant, [...new Set(worn)]),
   };

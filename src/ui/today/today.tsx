@@ -19,7 +19,7 @@ interface TodayProps extends DayRecords {
   /** The next occasions by day, and the look last worked on for each that has one. */
   readonly coming: readonly OccasionRecord[];
   readonly laidOut: readonly LookRecord[];
-  /** The looks last worked on. */
+  /** The looks last worked on; `occasions` are those of theirs that are not coming up. */
   readonly recent: readonly LookRecord[];
 }
 
@@ -35,7 +35,7 @@ export function Today({ day, names, coming, laidOut, recent, ...records }: Today
         </Empty>
       </Page>
     );
-  const show = dayReader(records);
+  const show = dayReader({ ...records, occasions: [...coming, ...records.occasions] });
   const days = coming.map((record) => dayOccasion(record, laidOut, names, show));
   const next = nextToDress(days);
   return (
