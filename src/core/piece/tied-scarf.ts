@@ -4,8 +4,8 @@ import type { FiguresOf } from "./field";
 import { girthsOf, type Girths } from "../scarf/girths";
 import type { ClothPicture } from "../scarf/picture";
 import { shownColours, type ShownColour } from "../scarf/shown";
-import { canFold } from "../scarf/laid-out";
-import { tieSpec, type TieName } from "../scarf/ties";
+import type { TieName } from "../scarf/ties";
+import { usualWay } from "../scarf/usual-way";
 import { templatePicture } from "../scarf/templates";
 import { sidesOf, tieOf, type Cloth, type TieAnswer, type TieAsked } from "../scarf/tied";
 import type { Piece, PieceOf } from "./piece";
@@ -89,9 +89,7 @@ const usualTies: Record<Scarf["figures"]["worn"], TieName> = {
 /** The usual way of a scarf in full; null for a necktie, and where its cloth does not do it. */
 export function usualTie(scarf: Scarf): TieSettings | null {
   if (!canBeTied(scarf) || scarf.figures.loop) return null;
-  const tie = usualTies[scarf.figures.worn];
-  const fold = tieSpec(tie).folds.find((each) => canFold(each, sidesOf(scarf.figures)));
-  return fold ? { tie, fold, corner: "lower left", face: "reverse", turned: false, band: 6 } : null;
+  return usualWay(usualTies[scarf.figures.worn], sidesOf(scarf.figures));
 }
 
 const tiedBefore = new WeakMap<Scarf, Map<string, TiedScarf>>();

@@ -10,7 +10,8 @@ import type { Verdict } from "../reading/verdict";
 import { girthsOf } from "../scarf/girths";
 import type { ClothPicture } from "../scarf/picture";
 import type { ShownColour } from "../scarf/shown";
-import { canFold, corners } from "../scarf/laid-out";
+import { corners } from "../scarf/laid-out";
+import { usualBand, usualWay } from "../scarf/usual-way";
 import { sidesOf } from "../scarf/tied";
 import { tieNames, tieSpec, type TieName } from "../scarf/ties";
 import type { TiePlace } from "../scarf/ties/define-tie";
@@ -18,8 +19,6 @@ import { tiesShowing, type TieOffer } from "../scarf/wanted";
 
 /** How alike two colours are to be one (CIEDE2000), as for an echo. */
 const alike = 12;
-/** Width a band is folded to while ties are compared, cm. */
-const usualBand = 6;
 
 /** A way of tying a scarf, with how the look reads with it. */
 export interface TieChoice {
@@ -102,7 +101,7 @@ export function bestTied(
 ): { readonly reading: Reading; readonly also: Change | null } {
   let best: { reading: Reading; also: Change | null } = { reading: read(look), also: null };
   if (!scarf.figures.picture || !canBeTied(scarf)) return best;
-  for (const { settings } of everydayWays(scarf)) {
+  for (const settings of everydayWays(scarf)) {
     const also = wornSo({ kind: "tie", piece: scarf.id, ...settings });
     const reading = read(apply(look, also));
     if (reading.points > best.reading.points) best = { reading, also };
@@ -111,13 +110,10 @@ export function bestTied(
 }
 
 /** The everyday ties a cloth can be folded for, from the corners of its lower edge. */
-function everydayWays(scarf: Scarf): readonly { readonly settings: TieSettings }[] {
-  const sides = sidesOf(scarf.figures);
+function everydayWays(scarf: Scarf): readonly TieSettings[] {
+  if (scarf.figures.loop) return [];
   return everyday.flatMap((tie) => {
-    const fold = tieSpec(tie).folds.find((each) => canFold(each, sides));
-    if (!fold || scarf.figures.loop) return [];
-    return corners.slice(0, 2).map((corner) => ({
-      settings: { tie, fold, corner, face: "reverse", turned: false, band: usualBand } as const,
-    }));
+    const way = usualWay(tie, sidesOf(scarf.figures));
+    return way ? corners.slice(0, 2).map((corner) => ({ ...way, corner })) : [];
   });
 }

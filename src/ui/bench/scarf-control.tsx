@@ -15,8 +15,9 @@ import {
 import { wornSo } from "@/core/reading/change";
 import { markOf } from "@/core/reading/verdict";
 import { namedFolds } from "@/core/scarf/folds";
-import { bandWidths, canFold, corners } from "@/core/scarf/laid-out";
+import { bandWidths, corners } from "@/core/scarf/laid-out";
 import { foldOf, sidesOf } from "@/core/scarf/tied";
+import { foldsFor, usualWay } from "@/core/scarf/usual-way";
 import { tieNames, tieSpec, type TieName } from "@/core/scarf/ties";
 import { tiePlaces, type TiePlace } from "@/core/scarf/ties/define-tie";
 import type { TieChoice, TieWish } from "@/core/search/scarf-ties";
@@ -31,18 +32,12 @@ import { TextButton } from "../kit/text-button";
 import { Toggle } from "../kit/toggle";
 import { Unfold } from "../kit/unfold";
 import { FoldedPicture } from "../drawing/scarf/folded-picture";
+import { cornerArrows } from "../scarves/corner-arrows";
 import { placeWords, sayRefusal } from "../scarves/say-tie";
 import { useDesk } from "./desk/use-desk";
 
 /** How many ways of tying are offered at once. */
 const offeredAtOnce = 3;
-
-const arrows = {
-  "lower left": "\u2199",
-  "lower right": "\u2198",
-  "upper right": "\u2197",
-  "upper left": "\u2196",
-};
 
 /** How the scarf is folded and tied: what it offers for this look, and every choice by hand. */
 export function ScarfControl() {
@@ -61,12 +56,12 @@ function TieControl({ scarf }: { readonly scarf: Scarf }) {
   const [place, setPlace] = useState<TiePlace>(now ? tieSpec(now.tie).place : "neck");
   const change = (settings: TieSettings) => wornSo({ kind: "tie", piece: scarf.id, ...settings });
   const set = (part: Partial<TieSettings>) => now && steps.change(change({ ...now, ...part }));
+  const sides = sidesOf(scarf.figures);
   const tieSo = (tie: TieName) => {
-    const fold = tieSpec(tie).folds.find((each) => canFold(each, sidesOf(scarf.figures)));
-    const begun = now ?? firstSettings;
-    if (fold) steps.change(change({ ...begun, tie, fold }));
+    const way = usualWay(tie, sides);
+    if (way) steps.change(change(now ? { ...now, tie, fold: way.fold } : way));
   };
-  const folds = now ? tieSpec(now.tie).folds.filter((fold) => canFold(fold, sidesOf(scarf.figures))) : [];
+  const folds = now ? foldsFor(now.tie, sides) : [];
   const refusal = dressed.tied && !dressed.tied.answer.possible ? dressed.tied.answer.refusal : null;
   return (
     <section aria-label={scarf.name} className="grid grid-cols-[minmax(0,1fr)] gap-1.5">
@@ -110,7 +105,7 @@ function TieControl({ scarf }: { readonly scarf: Scarf }) {
                     value: corner,
                     name: corner,
                     hint: corner,
-                    shown: arrows[corner],
+                    shown: cornerArrows[corner],
                   }))}
                   onChange={(corner) => set({ corner })}
                 />
@@ -161,15 +156,6 @@ function TieControl({ scarf }: { readonly scarf: Scarf }) {
     </section>
   );
 }
-
-const firstSettings: TieSettings = {
-  tie: "knot in front",
-  fold: "bias band",
-  corner: "lower left",
-  face: "reverse",
-  turned: false,
-  band: 6,
-};
 
 interface OffersProps {
   readonly scarf: Scarf;

@@ -3,7 +3,6 @@
 import { useMemo, useState } from "react";
 import type { Scarf, TieSettings } from "@/core/piece/tied-scarf";
 import { picturedOn } from "@/core/piece/tied-scarf";
-import { paler } from "@/core/colour/paler";
 import { sayLength } from "@/core/length/length";
 import { extentOf, flatCloth, folded as foldedBy, type FoldedCloth, type FoldStep } from "@/core/scarf/fold";
 import { foldNames, namedFolds, type FoldName } from "@/core/scarf/folds";
@@ -18,6 +17,8 @@ import { Segments } from "../kit/segments";
 import { Select } from "../kit/select";
 import { Toggle } from "../kit/toggle";
 import { FoldedPicture } from "../drawing/scarf/folded-picture";
+import { reverseOf } from "../drawing/scarf/reverse";
+import { cornerArrows } from "./corner-arrows";
 import { FreeFold } from "./free-fold";
 
 interface FoldBoardProps {
@@ -26,13 +27,6 @@ interface FoldBoardProps {
   readonly settings: TieSettings;
   readonly onSettings: (settings: TieSettings) => void;
 }
-
-const cornerArrows = {
-  "lower left": "\u2199",
-  "lower right": "\u2198",
-  "upper right": "\u2197",
-  "upper left": "\u2196",
-};
 
 /** The flat picture with the fold drawn by hand, and what a fold shows from both sides with its shares. */
 export function FoldBoard({ scarf, cloth, settings, onSettings }: FoldBoardProps) {
@@ -163,7 +157,7 @@ function Side({ view, folded, axis, scarf, cloth }: SideProps) {
                 <span
                   className="size-4 border border-rule-strong"
                   style={{
-                    background: face === "right" ? hex : paler(hex, Math.max(0.08, scarf.figures.paler)),
+                    background: face === "right" ? hex : reverseOf(hex, scarf.figures.paler),
                   }}
                 />
                 {sayWith(face === "right" ? scarvesWords.percent : scarvesWords.percentReverse, {

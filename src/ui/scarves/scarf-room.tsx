@@ -7,9 +7,9 @@ import { isKind, type Piece } from "@/core/piece/piece";
 import { canBeTied, clothOf, usualTie, type Scarf, type TieSettings } from "@/core/piece/tied-scarf";
 import type { ClientRecord } from "@/core/studio/client-record";
 import type { PieceRecord } from "@/core/studio/piece-record";
-import { canFold } from "@/core/scarf/laid-out";
 import { sidesOf } from "@/core/scarf/tied";
-import { ties, tieNames } from "@/core/scarf/ties";
+import { tieNames, tieSpec } from "@/core/scarf/ties";
+import { usualWay } from "@/core/scarf/usual-way";
 import { scarvesWords } from "@/words/scarves";
 import { sayWith } from "@/words/say";
 import { ButtonLink } from "../kit/button";
@@ -100,12 +100,13 @@ const isScarf = (piece: Piece): piece is Scarf => isKind(piece, "scarf");
 
 /** The tie a scarf's page opens with: its usual one, else the first that its cloth can be folded for. */
 function firstTie(scarf: Scarf): TieSettings {
+  const { loop } = scarf.figures;
   const usual = usualTie(scarf);
   if (usual) return usual;
-  const sides = sidesOf(scarf.figures);
-  const tie =
-    tieNames.find((name) => (ties[name] as { loopOnly?: true }).loopOnly === true) ?? "knot in front";
-  const folds = ties[tie].folds;
-  const fold = folds.find((each) => canFold(each, sides)) ?? folds[0];
-  return { tie, fold, corner: "lower left", face: "reverse", turned: false, band: 8 };
+  const ways = tieNames
+    .filter((tie) => (tieSpec(tie).loopOnly ?? false) === loop)
+    .flatMap((tie) => usualWay(tie, sidesOf(scarf.figures)) ?? []);
+  const [first] = ways;
+  if (!first) throw new Error("no tie takes a fold that any cloth can do");
+  return first;
 }

@@ -7,8 +7,8 @@ import type { Client } from "@/core/piece/client";
 import type { Piece } from "@/core/piece/piece";
 import { clothOf, type Scarf, type TieSettings } from "@/core/piece/tied-scarf";
 import { girthsOf, type Girths } from "@/core/scarf/girths";
-import { canFold } from "@/core/scarf/laid-out";
 import { sidesOf, tieOf, type TieAnswer } from "@/core/scarf/tied";
+import { foldsFor } from "@/core/scarf/usual-way";
 import { tieNames, tieSpec, type TieName } from "@/core/scarf/ties";
 import { tiePlaces, type TiePlace } from "@/core/scarf/ties/define-tie";
 import { capital } from "@/core/words/called";
@@ -112,9 +112,8 @@ export function TieGallery({ scarf, client, body, garments, others, settings, on
 
 /** A tie with the fold that is chosen, where it takes it; else with the first of its folds that the cloth can do. */
 function settingsFor(scarf: Scarf, settings: TieSettings, tie: TieName): TieSettings {
-  const { folds } = tieSpec(tie);
-  const can = folds.filter((fold) => canFold(fold, sidesOf(scarf.figures)));
-  const fold = can.includes(settings.fold) ? settings.fold : (can[0] ?? folds[0]);
+  const can = foldsFor(tie, sidesOf(scarf.figures));
+  const fold = can.includes(settings.fold) ? settings.fold : (can[0] ?? tieSpec(tie).folds[0]);
   return { ...settings, tie, fold };
 }
 

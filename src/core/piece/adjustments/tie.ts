@@ -1,18 +1,16 @@
 import type { Body } from "../../body/body";
 import { foldNames } from "../../scarf/folds";
-import { corners } from "../../scarf/laid-out";
+import { bandWidths, corners } from "../../scarf/laid-out";
 import { tieNames, tieSpec, type TieName } from "../../scarf/ties";
 import type { TiePlace } from "../../scarf/ties/define-tie";
 import type { Interval } from "../../length/interval";
 import { choice, flag, length } from "../field";
 import { isKind } from "../piece";
-import { canBeTied, clothOf, tiedOn } from "../tied-scarf";
-import { canFold } from "../../scarf/laid-out";
+import { canBeTied, tiedOn } from "../tied-scarf";
 import { sidesOf } from "../../scarf/tied";
+import { usualBand, usualWay } from "../../scarf/usual-way";
 import { defineAdjustment } from "./define-adjustment";
 
-/** Width a band is folded to where nobody says otherwise, cm. */
-const usualBand = 6;
 /** How far a scarf at the neck stands above the side neck points, cm. */
 const stands = 5;
 
@@ -48,19 +46,15 @@ export const tie = defineAdjustment({
     // What is folded over shows the other face: laid out reverse up, the right side is seen.
     face: choice("Face up", ["reverse", "right"]),
     turned: flag("Ends changed over"),
-    band: length("Width of the band", 3, 12, usualBand),
+    band: length("Width of the band", bandWidths.least, bandWidths.most, usualBand),
   },
   excludes: [],
   options: (piece) => {
     if (!isKind(piece, "scarf") || !canBeTied(piece)) return [];
-    const cloth = clothOf(piece);
     return tieNames.flatMap((name) => {
-      const { place, folds, loopOnly = false } = tieSpec(name);
-      const fold = folds.find((each) => canFold(each, sidesOf(cloth)));
-      if (place !== "neck" || !fold || loopOnly !== cloth.loop) return [];
-      return [
-        { tie: name, fold, corner: corners[0], face: "reverse", turned: false, band: usualBand } as const,
-      ];
+      const { place, loopOnly = false } = tieSpec(name);
+      const way = usualWay(name, sidesOf(piece.figures));
+      return place === "neck" && way && loopOnly === piece.figures.loop ? [way] : [];
     });
   },
   onBody(piece, settings, body) {

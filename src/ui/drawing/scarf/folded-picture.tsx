@@ -6,6 +6,7 @@ import type { ClothPicture } from "@/core/scarf/picture";
 import { after, applied, inverseOf, type Affine } from "@/core/scarf/plane";
 import { seenOf, type View } from "@/core/scarf/seen";
 import { FlatPicture } from "./flat-picture";
+import { drawnPaler } from "./reverse";
 
 interface FoldedPictureProps {
   readonly folded: FoldedCloth;
@@ -87,7 +88,7 @@ export function FoldedPicture({
         <g key={at}>
           <g clipPath={`url(#${id}-${at})`}>
             <use href={`#${id}-flat`} transform={place} />
-            {isReverse && <path d={d} fill="#fff" fillOpacity={Math.max(0.08, paler)} />}
+            {isReverse && <path d={d} fill="#fff" fillOpacity={drawnPaler(paler)} />}
           </g>
           <path
             d={d}

@@ -1,11 +1,11 @@
 import { mixed } from "../cloth/tones";
-import { paler } from "@/core/colour/paler";
 import { gridOf, type FoldedGrid, type GridCell } from "@/core/scarf/grid";
 import { clothOf, picturedOn, type Scarf, type TiedScarf } from "@/core/piece/tied-scarf";
 import type { Tied } from "@/core/scarf/tied";
 import type { Frame } from "../figure/frame";
 import type { Paint } from "../paint";
 import { knotRadius, laidParts, seatOf, type LaidPart } from "./places";
+import { reverseOf } from "./reverse";
 import { colouredStrip, lineAlong, outlineOf, shadeOf } from "./strip";
 
 /** How finely a folded scarf is looked at for its drawing: along and across. */
@@ -28,7 +28,7 @@ export function TiedScarfOnFigure({ tied: { asked, answer }, scarf, frame, paint
   const grid = gridOf(clothOf(scarf), picture, asked, fine);
   const fillOf = ({ colour, face }: GridCell) => {
     const hex = picture.colours[colour] ?? "#999999";
-    return face === "right" ? hex : paler(hex, Math.max(0.08, scarf.figures.paler));
+    return face === "right" ? hex : reverseOf(hex, scarf.figures.paler);
   };
   const aside = tied.parts.some(({ place }) => place === "across") && tied.tail > 0;
   const seat = seatOf(tied.spec.place, frame, aside);
