@@ -2,6 +2,7 @@ import type { ReactNode } from "react";
 import { bodiesPage, hairPage, looksPage, seatedPage } from "./bodies";
 import { formsPage, garmentsPage } from "./forms";
 import { surfacesPage } from "./surfaces";
+import { tiesPage } from "./ties";
 
 /** The pages of the contact sheet, by the name of their picture. */
 export const pages: Readonly<Record<string, () => ReactNode>> = {
@@ -12,4 +13,5 @@ export const pages: Readonly<Record<string, () => ReactNode>> = {
   garments: garmentsPage,
   forms: formsPage,
   surfaces: surfacesPage,
+  ties: tiesPage,
 };

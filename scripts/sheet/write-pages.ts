@@ -12,6 +12,7 @@ const style = `
   main { display: flex; flex-wrap: wrap; gap: 14px 10px; align-items: end; }
   figure { margin: 0; text-align: center; }
   figure svg { display: block; margin: 0 auto 4px; }
+  svg.tied { width: 224px; height: 250px; background: #fff; }
   svg.plate { width: 104px; height: 104px; }
   h2 { flex-basis: 100%; margin: 6px 0 0; font: 600 13px/1 sans-serif; }
 `;

@@ -53,6 +53,8 @@ export const clientsWords = {
   anklesCovered: "Ankles covered",
   nickelAllergy: "Nickel allergy",
   clipEarringsOnly: "Clip earrings only",
+  nothingLoose: "Nothing loose",
+  nothingLooseHint: "no scarf at the neck, no ends that hang: they can be caught",
   dressedSeated: "Dressed seated",
   hemsAreReadWithThe: "hems are read with the knees bent",
   asksOfAnOutfit: "Asks of an outfit",

@@ -2,6 +2,7 @@
 export const colourWords = {
   coloursOfTheLook: "Colours of the look",
   byWhatIsSeenOf: "By what is seen of each. Choose two to hear what they are to one another.",
+  showInTheScarf: "Show it in the scarf",
   chooseOneMore: "Choose one more.",
   noneChosenYet: "None chosen yet.",
   light: "Light",

@@ -1,4 +1,4 @@
-import { afterAll, beforeAll, beforeEach, describe, expect, it, vi } from "vitest";
+import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, it, vi } from "vitest";
 import { Secret, TOTP } from "otpauth";
 import { changePassword, dropSecondStep, proposeSecondStep, setUpSecondStep } from "@/server/actions/members";
 import { signIn } from "@/server/actions/sign-in";
@@ -36,6 +36,12 @@ beforeEach(async () => {
   await setPassword(signedIn.userId, await hashPassword(password));
   signedIn.sessionId = await signedInto(signedIn.studioId, signedIn.userId);
   opened.count = 0;
+  // A code holds for half a minute each way: the clock stands still, so that none runs out between two lines.
+  vi.useFakeTimers({ toFake: ["Date"], now: Date.now() });
+});
+
+afterEach(() => {
+  vi.useRealTimers();
 });
 
 afterAll(async () => {

@@ -41,7 +41,7 @@ export function place(
   for (const adjustment of own) {
     const change = adjustmentSpec(adjustment.kind);
     if (change.extent) extent = change.extent(extent, adjustment, { piece, body });
-    if (change.layer) layer = change.layer;
+    layer = change.layer?.(adjustment) ?? layer;
   }
   if (isKind(worn, "top") && under.tops.includes(piece))
     layer = worn.figures.tucked ? "tucked under a top" : "under a top";

@@ -42,6 +42,8 @@ export interface Limits {
   readonly coveredAnkles: boolean;
   readonly nickelAllergy: boolean;
   readonly clipEarrings: boolean;
+  /** No scarf at the neck and no ends that hang: they can be caught. */
+  readonly nothingLoose: boolean;
   /** How far above the knee a hem may end, cm (negative: below it); null for no limit. */
   readonly hemAboveKnee: number | null;
   /** Colour families never worn. */

@@ -22,10 +22,12 @@ const layers = {
   necklace: onTop,
   // A belt is worn outside everything but a closed jacket or coat, and hides nothing to speak of.
   belt: { covers: false, covered: true },
+  "scarf under a layer": { covers: false, covered: true },
   jacket: cloth,
   coat: cloth,
   scarf: onTop,
   outermost: onTop,
+  "tied on": onTop,
 } as const satisfies Record<string, LayerSpec>;
 
 export type LayerName = keyof typeof layers;

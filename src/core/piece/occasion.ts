@@ -9,6 +9,7 @@ export const dressCodeFlags = [
   "quiet soles",
   "no sparkle before evening",
   "head covered",
+  "nothing loose",
 ] as const;
 export type DressCodeFlag = (typeof dressCodeFlags)[number];
 

@@ -5,6 +5,7 @@ import { girthsOf, type Girths } from "../scarf/girths";
 import type { ClothPicture } from "../scarf/picture";
 import { shownColours, type ShownColour } from "../scarf/shown";
 import type { TieName } from "../scarf/ties";
+import type { PartPlace } from "../scarf/ties/define-tie";
 import { usualWay } from "../scarf/usual-way";
 import { templatePicture } from "../scarf/templates";
 import { sidesOf, tieOf, type Cloth, type TieAnswer, type TieAsked } from "../scarf/tied";
@@ -75,6 +76,27 @@ export interface TiedScarf {
   readonly shows: readonly ShownColour[];
   /** The same as swatches; null where nobody has drawn the scarf's picture. */
   readonly swatches: readonly Swatch[] | null;
+}
+
+/** What of a tied scarf hangs free, so that it can be caught. */
+const hanging: ReadonlySet<PartPlace> = new Set<PartPlace>([
+  "tail left",
+  "tail right",
+  "loop left",
+  "loop right",
+  "hang left",
+  "hang right",
+  "hung loop",
+  "point",
+  "point aside",
+  "shawl",
+]);
+
+/** Whether a scarf can be caught as it is worn: any at the neck, and elsewhere one whose ends hang; null: as recorded. */
+export function hangsLoose(tied: Pick<TiedScarf, "answer"> | null): boolean {
+  if (!tied?.answer.possible) return true;
+  const { spec, parts } = tied.answer.tied;
+  return spec.place === "neck" || parts.some(({ place }) => hanging.has(place));
 }
 
 /** How a scarf is taken to be tied where nobody has said more than the way of its form. */

@@ -280,6 +280,7 @@ const cases: Readonly<Record<string, Case>> = {
         "bar",
         look(worn, [shoe({ tip: "block", lift: 6 })], { occasion: at({ flags: ["quiet soles"] }) }),
       ],
+      ["nothing loose", "bar", look(worn, [p("scarf")], { occasion: at({ flags: ["nothing loose"] }) })],
     ],
     silent: look(worn, [shoe()]),
   },
@@ -536,7 +537,7 @@ const cases: Readonly<Record<string, Case>> = {
     says: [
       ["short", "jars", look(worn, [p("scarf", {}, { sideA: 40, sideB: 40 })], tied("twice round"))],
       ["fold", "jars", look(worn, [p("scarf")], tied("knot in front", { fold: "triangle" }))],
-      ["ring", "rubs", look(worn, [p("scarf")], tied("ring pull"))],
+      ["wants", "rubs", look(worn, [p("scarf")], tied("ring pull"))],
       [
         "tight",
         "rubs",
@@ -548,6 +549,21 @@ const cases: Readonly<Record<string, Case>> = {
       ],
     ],
     silent: look(worn, [p("scarf"), p("brooch", {}, { form: "scarf ring" })], tied("ring pull")),
+  },
+  "style.scarf-neckline": {
+    says: [
+      [
+        "neckline",
+        "rubs",
+        look([legs(), top("#808080", {}, { neckline: "roll" })], [p("scarf")], tied("knot in front")),
+      ],
+      [
+        "lapels",
+        "rubs",
+        look([...worn, p("jacket", {}, { collar: "notched" })], [p("scarf")], tied("twice round")),
+      ],
+    ],
+    silent: look(worn, [p("scarf")], tied("knot in front")),
   },
   "comfort.scarf-care": {
     says: [
@@ -827,6 +843,7 @@ const cases: Readonly<Record<string, Case>> = {
     says: [
       ["pitch", "bar", look(worn, [shoe({ lift: 9, platform: 0 })], { client: limited({ heel: 5 }) })],
       ["leather", "bar", look(worn, [shoe({ leather: true })], { client: limited({ noLeather: true }) })],
+      ["loose", "bar", look(worn, [p("scarf")], { client: limited({ nothingLoose: true }) })],
     ],
     silent: look(worn, [shoe({ lift: 4, platform: 0 })], { client: limited({ heel: 5 }) }),
   },

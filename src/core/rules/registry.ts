@@ -74,6 +74,7 @@ import { spread } from "./register/spread";
 import { trainers } from "./register/trainers";
 import { focal } from "./style/focal";
 import { neckScarf } from "./style/neck-scarf";
+import { scarfNeckline } from "./style/scarf-neckline";
 import { scarfCloth } from "./style/scarf-cloth";
 import { oneLead } from "./style/one-lead";
 import { scale } from "./style/scale";
@@ -133,6 +134,7 @@ export const registry: readonly Rule[] = [
   neckLayers,
   shortJacket,
   neckScarf,
+  scarfNeckline,
   scarfCloth,
   focal,
   bagLands,

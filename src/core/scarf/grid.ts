@@ -24,6 +24,39 @@ export interface FoldedGrid {
   readonly cells: readonly (GridCell | null)[];
 }
 
+/** From where to where across (0-1) a folded scarf has cloth at a share of its length. */
+export type ClothEdges = (share: number) => readonly [low: number, high: number];
+
+/** The edges of a folded scarf, exactly: what its drawings are outlined by. */
+export function clothEdges(folded: FoldedCloth, axis: number): ClothEdges {
+  const { along, across } = extentOf(folded, axis);
+  const { along: way } = lineAt({ x: 0, y: 0 }, axis);
+  const sides = folded.layers.flatMap(({ outline }) =>
+    outline.map((from, i) => {
+      const to = outline[(i + 1) % outline.length] ?? from;
+      return [from, to].map(({ x, y }) => ({ far: x * way.x + y * way.y, wide: y * way.x - x * way.y }));
+    }),
+  );
+  const width = across.to - across.from;
+  return (share) => {
+    const far = along.from + share * (along.to - along.from);
+    let [low, high] = [Infinity, -Infinity];
+    for (const [one, other] of sides) {
+      if (!one || !other) continue;
+      const run = other.far - one.far;
+      const part = Math.abs(run) < onSide ? 0 : (far - one.far) / run;
+      if (part < -onSide || part > 1 + onSide || (run === 0 && Math.abs(far - one.far) > onSide)) continue;
+      const wide = one.wide + part * (other.wide - one.wide);
+      [low, high] = [Math.min(low, wide), Math.max(high, wide)];
+    }
+    if (low > high) return [0.5, 0.5];
+    return [(low - across.from) / width, (high - across.from) / width];
+  };
+}
+
+/** What is nearer to a side than this lies on it, cm. */
+const onSide = 1e-6;
+
 interface Sheet {
   readonly edges: readonly Line[];
   readonly toFlat: Affine;

@@ -205,6 +205,7 @@ function fallsOf(spec: TieSpec, taken: Taken): number {
   const places = new Set(spec.shows(taken).map(({ place }) => place));
   const edge = spec.edge ?? 0;
   if (places.has("shawl")) return Math.min(60, taken.length * 0.32);
+  if (places.has("hung loop")) return (taken.length - taken.round / 2) / 2;
   if (places.has("hang left")) return Math.max(edge, taken.length / 2 - taken.round / 4);
   if (places.has("point") || places.has("point aside")) return (taken.length / 2) * pointTakenUp;
   if (places.has("loop left")) return edge + taken.tail / 2;

@@ -57,6 +57,7 @@ const limits = Joi.object<Limits>({
   coveredAnkles: Joi.boolean().required().label("Covered ankles"),
   nickelAllergy: Joi.boolean().required().label("Nickel allergy"),
   clipEarrings: Joi.boolean().required().label("Clip earrings"),
+  nothingLoose: Joi.boolean().default(false).label("Nothing loose"),
   hemAboveKnee: between(-120, 60).allow(null).default(null).label("Shortest hem above the knee"),
   neverColours: Joi.array().items(oneOf(families)).unique().default([]).label("Colours never worn"),
 })

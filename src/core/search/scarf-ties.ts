@@ -3,7 +3,14 @@ import { shadeOf } from "../colour/shade";
 import { dress } from "../dressing/dress";
 import { adjust } from "../piece/adjustment";
 import type { Look } from "../piece/look";
-import { canBeTied, clothOf, picturedOn, type Scarf, type TieSettings } from "../piece/tied-scarf";
+import {
+  canBeTied,
+  clothOf,
+  hangsLoose,
+  picturedOn,
+  type Scarf,
+  type TieSettings,
+} from "../piece/tied-scarf";
 import { apply, wornSo, type Change } from "../reading/change";
 import { read, type Reading } from "../reading/read";
 import type { Verdict } from "../reading/verdict";
@@ -45,6 +52,7 @@ export interface TieWish {
  */
 export function tiesFor(look: Look, scarf: Scarf, { place, show, most }: TieWish): TieChoice[] {
   if (!canBeTied(scarf)) return [];
+  const mayHang = !asksForNothingLoose(look);
   const { body, palette } = dress(look);
   const picture = picturedOn(scarf);
   const hexes =
@@ -60,9 +68,15 @@ export function tiesFor(look: Look, scarf: Scarf, { place, show, most }: TieWish
     most: tieNames.length,
   };
   const offers = tiesShowing(clothOf(scarf), picture, girthsOf(body), wish);
-  const choices = offers.map((offer) => readSo(look, scarf, offer));
+  const safe = offers.filter(({ tied }) => mayHang || !hangsLoose({ answer: { possible: true, tied } }));
+  const choices = safe.map((offer) => readSo(look, scarf, offer));
   const better = show === "best" ? byReading : byWanted;
   return choices.sort(better).slice(0, most);
+}
+
+/** Whether the client or the occasion allows nothing that can be caught. */
+export function asksForNothingLoose({ client, occasion }: Look): boolean {
+  return client.limits.nothingLoose || (occasion?.flags.includes("nothing loose") ?? false);
 }
 
 const byReading = (one: TieChoice, other: TieChoice) =>
@@ -70,7 +84,7 @@ const byReading = (one: TieChoice, other: TieChoice) =>
 const byWanted = (one: TieChoice, other: TieChoice) => other.wanted - one.wanted || other.points - one.points;
 
 /** The colours of a picture that one takes for one of these. */
-function coloursLike({ colours }: ClothPicture, hexes: readonly string[]): Set<number> {
+export function coloursLike({ colours }: ClothPicture, hexes: readonly string[]): Set<number> {
   const shades = hexes.map(shadeOf);
   const isLike = (hex: string) => shades.some((shade) => difference(shade, shadeOf(hex)) <= alike);
   return new Set(colours.flatMap((hex, i) => (isLike(hex) ? [i] : [])));

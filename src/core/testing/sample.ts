@@ -49,6 +49,7 @@ export const sampleClient: Client = {
     coveredAnkles: false,
     nickelAllergy: false,
     clipEarrings: false,
+    nothingLoose: false,
     hemAboveKnee: null,
     neverColours: [],
   },

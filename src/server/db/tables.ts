@@ -56,6 +56,7 @@ export interface ClientRow extends OfStudio, Versioned, KeepsDeleted {
   covered_ankles: boolean;
   nickel_allergy: boolean;
   clip_earrings: boolean;
+  nothing_loose: boolean;
   hem_above_knee: number | null;
   never_colours: Client["limits"]["neverColours"];
   longer_leg_line: boolean;

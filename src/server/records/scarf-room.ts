@@ -13,6 +13,8 @@ export interface ScarfRoomRecords {
   readonly client: ClientRecord | null;
   readonly garments: readonly PieceRecord[];
   readonly others: readonly PieceRecord[];
+  /** What of hers a scarf may be tied to: her first bag with a strap, her first hat. */
+  readonly tiedTo: readonly PieceRecord[];
 }
 
 /** The records of a scarf's page; null when there is no such scarf. */
@@ -28,11 +30,19 @@ export async function scarfRoom(
     (each) => each !== null && each !== undefined,
   );
   const client = wanted ? await findClient(tenant, wanted) : null;
-  if (!client) return { scarf, clients, client: null, garments: [], others: [] };
+  if (!client) return { scarf, clients, client: null, garments: [], others: [], tiedTo: [] };
   const [base] = await bases.list(tenant, client.client.id);
   const garments = base ? await piecesById(tenant, base.pieceIds) : [];
-  const others = (await listPieces(tenant, client.client.id)).filter(
-    ({ piece }) => piece.kind === "scarf" && piece.id !== id,
-  );
-  return { scarf, clients, client, garments, others };
+  const hers = await listPieces(tenant, client.client.id);
+  const others = hers.filter(({ piece }) => piece.kind === "scarf" && piece.id !== id);
+  const bag = hers.find(({ piece }) => piece.kind === "bag" && piece.figures.strap > 0);
+  const hat = hers.find(({ piece }) => piece.kind === "hat");
+  return {
+    scarf,
+    clients,
+    client,
+    garments,
+    others,
+    tiedTo: [bag, hat].filter((each) => each !== undefined),
+  };
 }

@@ -2,6 +2,8 @@
 
 import { useDroppable } from "@dnd-kit/core";
 import { useState } from "react";
+import { isKind } from "@/core/piece/piece";
+import { canBeTied } from "@/core/piece/tied-scarf";
 import { sayWith } from "@/words/say";
 import { benchWords } from "@/words/bench";
 import { ColourDialog } from "../colour/colour-dialog";
@@ -21,7 +23,7 @@ export const figureDrop = "figure";
 /** The body with the look on it, to scale, before a grey and in a light of her choice; below it the look's colours. */
 export function FigureColumn() {
   const unit = useLengthUnit();
-  const { dressed, steps } = useDesk();
+  const { dressed, look, steps } = useDesk();
   const lit = useLitLook();
   const light = useBenchState((state) => state.light);
   const surround = useBenchState((state) => state.surround);
@@ -69,6 +71,14 @@ export function FigureColumn() {
           dressed={dressed}
           light={light}
           onLight={steps.lightBy}
+          onShowInScarf={
+            look.accessories.some((piece) => isKind(piece, "scarf") && canBeTied(piece))
+              ? (hex) => {
+                  setColours(false);
+                  steps.wantInScarf(hex);
+                }
+              : null
+          }
         />
       )}
     </section>

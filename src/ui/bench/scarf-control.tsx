@@ -1,43 +1,28 @@
 "use client";
 
-import { useCallback, useState } from "react";
+import { useState } from "react";
 import Link from "next/link";
 import { adjustmentOn } from "@/core/piece/adjustment";
 import { isKind } from "@/core/piece/piece";
-import {
-  canBeTied,
-  clothOf,
-  picturedOn,
-  usualTie,
-  type Scarf,
-  type TieSettings,
-} from "@/core/piece/tied-scarf";
+import { canBeTied, usualTie, type Scarf, type TieSettings } from "@/core/piece/tied-scarf";
 import { wornSo } from "@/core/reading/change";
-import { markOf } from "@/core/reading/verdict";
 import { namedFolds } from "@/core/scarf/folds";
 import { bandWidths, corners } from "@/core/scarf/laid-out";
-import { foldOf, sidesOf } from "@/core/scarf/tied";
+import { sidesOf } from "@/core/scarf/tied";
 import { foldsFor, usualWay } from "@/core/scarf/usual-way";
 import { tieNames, tieSpec, type TieName } from "@/core/scarf/ties";
 import { tiePlaces, type TiePlace } from "@/core/scarf/ties/define-tie";
-import type { TieChoice, TieWish } from "@/core/search/scarf-ties";
-import { sayWith } from "@/words/say";
 import { scarvesWords } from "@/words/scarves";
-import { useAsk, type Question } from "../counsel/use-ask";
 import { useLengthUnit } from "../kit/length-unit";
-import { Mark, wordOf } from "../kit/marks";
 import { Segments } from "../kit/segments";
 import { Select } from "../kit/select";
 import { TextButton } from "../kit/text-button";
 import { Toggle } from "../kit/toggle";
 import { Unfold } from "../kit/unfold";
-import { FoldedPicture } from "../drawing/scarf/folded-picture";
 import { cornerArrows } from "../scarves/corner-arrows";
 import { placeWords, sayRefusal } from "../scarves/say-tie";
 import { useDesk } from "./desk/use-desk";
-
-/** How many ways of tying are offered at once. */
-const offeredAtOnce = 3;
+import { ScarfOffers } from "./scarf-offers";
 
 /** How the scarf is folded and tied: what it offers for this look, and every choice by hand. */
 export function ScarfControl() {
@@ -65,7 +50,7 @@ function TieControl({ scarf }: { readonly scarf: Scarf }) {
   const refusal = dressed.tied && !dressed.tied.answer.possible ? dressed.tied.answer.refusal : null;
   return (
     <section aria-label={scarf.name} className="grid grid-cols-[minmax(0,1fr)] gap-1.5">
-      <Offers
+      <ScarfOffers
         scarf={scarf}
         place={place}
         onTry={(one) => steps.tryOut(one && change(one))}
@@ -154,94 +139,5 @@ function TieControl({ scarf }: { readonly scarf: Scarf }) {
         )}
       </div>
     </section>
-  );
-}
-
-interface OffersProps {
-  readonly scarf: Scarf;
-  readonly place: TiePlace;
-  readonly onTry: (settings: TieSettings | null) => void;
-  readonly onTake: (settings: TieSettings) => void;
-}
-
-/** The ties that the look reads best with, or that show a colour that is wanted, each with its folded picture. */
-function Offers({ scarf, place, onTry, onTake }: OffersProps) {
-  const { advisor, key } = useDesk();
-  const [show, setShow] = useState<TieWish["show"]>("best");
-  const colour = typeof show === "object" ? show.colour : null;
-  const question = useCallback<Question<TieChoice[]>>(
-    (counsel) => counsel.ties(key, scarf.id, { place, show, most: offeredAtOnce }),
-    [key, scarf.id, place, show],
-  );
-  const { value: offers } = useAsk(advisor, question);
-  const picture = picturedOn(scarf);
-  const cloth = clothOf(scarf);
-  return (
-    <div className="grid grid-cols-[minmax(0,1fr)] gap-1">
-      <div className="flex flex-wrap items-center gap-1">
-        <span className="mr-1 text-tiny text-ink-soft">{scarvesWords.showWhat}</span>
-        <Toggle on={show === "best"} onChange={() => setShow("best")} hint={scarvesWords.whatReadsBestHint}>
-          {scarvesWords.whatReadsBest}
-        </Toggle>
-        <Toggle
-          on={show === "picture"}
-          onChange={() => setShow(show === "picture" ? "best" : "picture")}
-          hint={scarvesWords.mostOfThePictureHint}
-        >
-          {scarvesWords.mostOfThePicture}
-        </Toggle>
-        {picture.colours.map((hex, at) => (
-          <button
-            key={at}
-            type="button"
-            aria-pressed={colour === hex}
-            aria-label={sayWith(scarvesWords.showThisColour, { hex })}
-            onClick={() => setShow(colour === hex ? "best" : { colour: hex })}
-            style={{ background: hex }}
-            className="size-6 border border-rule-strong aria-pressed:outline-2 aria-pressed:outline-offset-1 aria-pressed:outline-ink touch:size-11"
-          />
-        ))}
-      </div>
-      {offers === null ? (
-        <p className="text-tiny text-ink-soft">{scarvesWords.tryingFolds}</p>
-      ) : offers.length === 0 ? (
-        <p className="text-tiny text-ink-soft">{scarvesWords.noTieHere}</p>
-      ) : (
-        <ul className="grid grid-cols-[minmax(0,1fr)] gap-1">
-          {offers.map(({ settings, wanted, ...read }) => (
-            <li key={settings.tie}>
-              <button
-                type="button"
-                onPointerEnter={() => onTry(settings)}
-                onPointerLeave={() => onTry(null)}
-                onFocus={() => onTry(settings)}
-                onBlur={() => onTry(null)}
-                onClick={() => onTake(settings)}
-                className="grid w-full gap-0.5 border border-rule bg-paper p-1.5 text-left hover:bg-well"
-              >
-                <FoldedPicture
-                  folded={foldOf(cloth, settings)}
-                  picture={picture}
-                  sides={sidesOf(cloth)}
-                  axis={namedFolds[settings.fold].axis}
-                  view="front"
-                  paler={scarf.figures.paler}
-                  label={namedFolds[settings.fold].name}
-                  className="h-8 w-full"
-                />
-                <span className="leading-tight">{tieSpec(settings.tie).name}</span>
-                <span className="tabular flex items-center gap-1 text-tiny text-ink-soft">
-                  <Mark of={read.verdict} className="size-3.5" />
-                  <span className="sr-only">{wordOf(read.verdict)}</span>
-                  {markOf(read)}
-                  {show !== "best" &&
-                    `, ${sayWith(show === "picture" ? scarvesWords.shareOfPicture : scarvesWords.shareShown, { share: Math.round(wanted * 100) })}`}
-                </span>
-              </button>
-            </li>
-          ))}
-        </ul>
-      )}
-    </div>
   );
 }

@@ -94,6 +94,11 @@ export function ClientForm(props: ClientFormProps) {
               <FlagField name="limits.nickelAllergy" label={clientsWords.nickelAllergy} />
               <FlagField name="limits.clipEarrings" label={clientsWords.clipEarringsOnly} />
               <FlagField
+                name="limits.nothingLoose"
+                label={clientsWords.nothingLoose}
+                help={clientsWords.nothingLooseHint}
+              />
+              <FlagField
                 name="seated"
                 label={clientsWords.dressedSeated}
                 help={clientsWords.hemsAreReadWithThe}

@@ -17,6 +17,7 @@ export const newClient: Omit<ClientInput, "measured"> & {
     coveredAnkles: false,
     nickelAllergy: false,
     clipEarrings: false,
+    nothingLoose: false,
     hemAboveKnee: null,
     neverColours: [],
   },

@@ -12,6 +12,7 @@ import { readDressed } from "@/core/reading/read";
 import { lookUnder } from "@/core/reading/relit";
 import type { Finding } from "@/core/rules/finding";
 import { colourWords } from "@/words/colour";
+import { Button } from "../kit/button";
 import { Dialog } from "../kit/dialog";
 import { useLengthUnit } from "../kit/length-unit";
 import { Mark, wordOf } from "../kit/marks";
@@ -25,10 +26,19 @@ interface ColourDialogProps {
   readonly dressed: Dressed;
   readonly light: LightName;
   readonly onLight: (light: LightName) => void;
+  /** Shows a colour in the scarf that is worn; null where there is none to be tied anew. */
+  readonly onShowInScarf: ((hex: string) => void) | null;
 }
 
 /** The colours of a look one by one: what each is, what two of them are to one another, and by which light. */
-export function ColourDialog({ open, onOpenChange, dressed, light, onLight }: ColourDialogProps) {
+export function ColourDialog({
+  open,
+  onOpenChange,
+  dressed,
+  light,
+  onLight,
+  onShowInScarf,
+}: ColourDialogProps) {
   const shares = colourShares(dressed.palette);
   const [picked, setPicked] = useState<readonly string[]>([]);
   const pick = (hex: string) =>
@@ -70,6 +80,11 @@ export function ColourDialog({ open, onOpenChange, dressed, light, onLight }: Co
           <Relation one={shadeOf(one)} other={shadeOf(other)} />
         ) : (
           <p className="text-ink-soft">{one ? colourWords.chooseOneMore : colourWords.noneChosenYet}</p>
+        )}
+        {one && !other && onShowInScarf && (
+          <Button size="small" className="mt-2" onClick={() => onShowInScarf(one)}>
+            {colourWords.showInTheScarf}
+          </Button>
         )}
       </div>
       <div className="mt-3 border-t border-rule pt-3">

@@ -2,7 +2,7 @@ import { sayLength, type LengthUnit } from "@/core/length/length";
 import type { TieRefusal } from "@/core/scarf/tied";
 import type { TieName } from "@/core/scarf/ties";
 import { tieSpec } from "@/core/scarf/ties";
-import type { TieCaution, TieNeed, TiePlace } from "@/core/scarf/ties/define-tie";
+import type { TieCaution, TiePlace } from "@/core/scarf/ties/define-tie";
 import { sayWith } from "@/words/say";
 import { scarvesWords } from "@/words/scarves";
 
@@ -16,15 +16,6 @@ export const placeWords: Record<TiePlace, string> = {
   "belt loops": scarvesWords.throughTheBeltLoops,
   waist: scarvesWords.roundTheWaist,
   top: scarvesWords.asATop,
-};
-
-export const needWords: Record<TieNeed, string> = {
-  ring: scarvesWords.aScarfRing,
-  pin: scarvesWords.aPin,
-  belt: scarvesWords.aBelt,
-  "layer beneath": scarvesWords.aLayerBeneath,
-  hat: scarvesWords.aHat,
-  "coat belt": scarvesWords.aBeltedCoat,
 };
 
 export const cautionWords: Record<TieCaution, string> = {

@@ -25,6 +25,7 @@ interface ScarfRoomProps {
   readonly client: ClientRecord | null;
   readonly garments: readonly PieceRecord[];
   readonly others: readonly PieceRecord[];
+  readonly tiedTo: readonly PieceRecord[];
 }
 
 /** A scarf on a page of its own: its picture, what each fold shows, every tie on a client, and the card to hand over. */
@@ -37,11 +38,12 @@ interface RoomProps extends Omit<ScarfRoomProps, "scarf"> {
   readonly scarf: Scarf;
 }
 
-function Room({ scarf, clients, client, garments, others }: RoomProps) {
+function Room({ scarf, clients, client, garments, others, tiedTo }: RoomProps) {
   const router = useRouter();
   const [settings, setSettings] = useState<TieSettings>(() => firstTie(scarf));
   const body = useMemo(() => client && bodyOf(client.client.measured), [client]);
   const worn = useMemo(() => garments.map(({ piece }) => piece), [garments]);
+  const heldBy = useMemo(() => tiedTo.map(({ piece }) => piece), [tiedTo]);
   const otherScarves = useMemo(
     () => others.flatMap(({ piece }): Scarf[] => (isScarf(piece) && canBeTied(piece) ? [piece] : [])),
     [others],
@@ -81,11 +83,19 @@ function Room({ scarf, clients, client, garments, others }: RoomProps) {
             client={client.client}
             body={body}
             garments={worn}
+            tiedTo={heldBy}
             others={otherScarves}
             settings={settings}
             onSettings={setSettings}
           />
-          <TieCard scarf={scarf} client={client.client} body={body} garments={worn} settings={settings} />
+          <TieCard
+            scarf={scarf}
+            client={client.client}
+            body={body}
+            garments={worn}
+            tiedTo={heldBy}
+            settings={settings}
+          />
         </>
       ) : (
         <p className="mt-6 border border-dashed border-rule-strong bg-paper p-6 text-ink-soft">

@@ -9,6 +9,7 @@ import { namedFolds } from "@/core/scarf/folds";
 import { girthsOf } from "@/core/scarf/girths";
 import { foldedInSteps } from "@/core/scarf/laid-out";
 import { sidesOf, tieOf } from "@/core/scarf/tied";
+import { tieNeeds } from "@/core/scarf/ties/define-tie";
 import { tieSpec } from "@/core/scarf/ties";
 import { capital } from "@/core/words/called";
 import { sayWith } from "@/words/say";
@@ -16,7 +17,7 @@ import { scarvesWords } from "@/words/scarves";
 import { Button } from "../kit/button";
 import { useLengthUnit } from "../kit/length-unit";
 import { FoldedPicture } from "../drawing/scarf/folded-picture";
-import { cautionWords, needWords } from "./say-tie";
+import { cautionWords } from "./say-tie";
 import { TiedOnClient } from "./tied-on-client";
 
 interface TieCardProps {
@@ -24,11 +25,12 @@ interface TieCardProps {
   readonly client: Client;
   readonly body: Body;
   readonly garments: readonly Piece[];
+  readonly tiedTo: readonly Piece[];
   readonly settings: TieSettings;
 }
 
 /** The card to hand over: a scarf's folds one by one, then how it is tied, large enough to read at arm's length. */
-export function TieCard({ scarf, client, body, garments, settings }: TieCardProps) {
+export function TieCard({ scarf, client, body, garments, tiedTo, settings }: TieCardProps) {
   const unit = useLengthUnit();
   const cloth = clothOf(scarf);
   const answer = tieOf(cloth, settings, girthsOf(body));
@@ -56,7 +58,7 @@ export function TieCard({ scarf, client, body, garments, settings }: TieCardProp
                 b: sayLength(scarf.figures.sideB, unit),
               }),
               spec.needs.length > 0 &&
-                sayWith(scarvesWords.needs, { needs: spec.needs.map((need) => needWords[need]).join(", ") }),
+                sayWith(scarvesWords.needs, { needs: spec.needs.map((need) => tieNeeds[need]).join(", ") }),
             ]
               .filter(Boolean)
               .join(", ")}
@@ -95,6 +97,7 @@ export function TieCard({ scarf, client, body, garments, settings }: TieCardProp
                 scarf={scarf}
                 client={client}
                 garments={garments}
+                tiedTo={tiedTo}
                 settings={settings}
                 {...(at < spec.steps.length - 1 && { stage: at })}
                 className="h-52 w-full"

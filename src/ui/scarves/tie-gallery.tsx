@@ -10,7 +10,7 @@ import { girthsOf, type Girths } from "@/core/scarf/girths";
 import { sidesOf, tieOf, type TieAnswer } from "@/core/scarf/tied";
 import { foldsFor } from "@/core/scarf/usual-way";
 import { tieNames, tieSpec, type TieName } from "@/core/scarf/ties";
-import { tiePlaces, type TiePlace } from "@/core/scarf/ties/define-tie";
+import { tieNeeds, tiePlaces, type TiePlace } from "@/core/scarf/ties/define-tie";
 import { capital } from "@/core/words/called";
 import { sayWith } from "@/words/say";
 import { scarvesWords } from "@/words/scarves";
@@ -18,7 +18,7 @@ import { Button } from "../kit/button";
 import { useLengthUnit } from "../kit/length-unit";
 import { Segments } from "../kit/segments";
 import { InSight } from "../drawing/in-sight";
-import { cautionWords, needWords, placeWords, sayRefusal } from "./say-tie";
+import { cautionWords, placeWords, sayRefusal } from "./say-tie";
 import { TiedOnClient } from "./tied-on-client";
 
 interface TieGalleryProps {
@@ -26,13 +26,23 @@ interface TieGalleryProps {
   readonly client: Client;
   readonly body: Body;
   readonly garments: readonly Piece[];
+  readonly tiedTo: readonly Piece[];
   readonly others: readonly Scarf[];
   readonly settings: TieSettings;
   readonly onSettings: (settings: TieSettings) => void;
 }
 
 /** Every tie of the scarf on a client, side by side, at one place of the body after another. */
-export function TieGallery({ scarf, client, body, garments, others, settings, onSettings }: TieGalleryProps) {
+export function TieGallery({
+  scarf,
+  client,
+  body,
+  garments,
+  tiedTo,
+  others,
+  settings,
+  onSettings,
+}: TieGalleryProps) {
   const [place, setPlace] = useState<TiePlace>(tieSpec(settings.tie).place);
   const girths = girthsOf(body);
   const names = tieNames.filter((name) => tieSpec(name).place === place);
@@ -69,6 +79,7 @@ export function TieGallery({ scarf, client, body, garments, others, settings, on
                     scarf={scarf}
                     client={client}
                     garments={garments}
+                    tiedTo={tiedTo}
                     settings={so}
                     fill
                     className="size-full"
@@ -125,7 +136,7 @@ function Facts({ answer }: { readonly answer: Extract<TieAnswer, { possible: tru
     knot.from > 0 &&
       sayWith(scarvesWords.knotOf, { from: sayLength(knot.from, unit), to: sayLength(knot.to, unit) }),
     spec.needs.length > 0 &&
-      sayWith(scarvesWords.needs, { needs: spec.needs.map((need) => needWords[need]).join(", ") }),
+      sayWith(scarvesWords.needs, { needs: spec.needs.map((need) => tieNeeds[need]).join(", ") }),
     sayWith(scarvesWords.goesWith, { goesWith: spec.goesWith }),
   ].filter((fact): fact is string => typeof fact === "string");
   return (

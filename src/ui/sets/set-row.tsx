@@ -10,6 +10,7 @@ import { coherenceOf } from "@/core/sets/coherence";
 import { inOrder } from "@/core/sets/vary";
 import type { GroupRecord } from "@/core/studio/group-record";
 import { sayWith } from "@/words/say";
+import { tieSpec } from "@/core/scarf/ties";
 import { setsWords } from "@/words/sets";
 import { Plate } from "../drawing/plate";
 import { CoherenceLine } from "./coherence-line";
@@ -47,6 +48,14 @@ export function SetRow(props: SetRowProps) {
           <div>
             <h2 className="text-lead leading-tight">{set.name}</h2>
             <p>{sayPurpose(own)}</p>
+            {set.ties.map(({ piece, tie }) => (
+              <p key={piece} className="text-tiny text-ink-soft">
+                {sayWith(setsWords.tied, {
+                  scarf: worn.find(({ id }) => id === piece)?.name ?? "",
+                  tie: tieSpec(tie).name,
+                })}
+              </p>
+            ))}
             <p className="tabular text-tiny text-ink-soft">
               {reachWords(reach, bases.length)};{" "}
               {lastWorn

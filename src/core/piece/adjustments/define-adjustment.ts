@@ -27,8 +27,8 @@ export interface AdjustmentSpec<F extends Fields = Fields> {
   zone?(settings: FiguresOf<F>): BodyZone;
   /** How much of a look it takes instead, as its kind counts areas. */
   area?(settings: FiguresOf<F>): number;
-  /** Where it lies from the skin outwards instead. */
-  readonly layer?: LayerName;
+  /** Where it lies from the skin outwards instead; null: where it lies otherwise. */
+  layer?(settings: FiguresOf<F>): LayerName | null;
   /** The inside of the cloth comes to show. */
   readonly showsReverse?: true;
   /** How far it moves the piece's level, steps. */

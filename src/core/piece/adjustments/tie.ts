@@ -67,6 +67,11 @@ export const tie = defineAdjustment({
     const { answer } = tiedOn(piece, settings, body);
     return answer.possible ? extents[answer.tied.spec.place](body, answer.tied.falls) : otherwise;
   },
+  layer({ tie: name }) {
+    const { place, needs } = tieSpec(name);
+    if (needs.includes("layer over")) return "scarf under a layer";
+    return place === "bag" || place === "head" ? "tied on" : null;
+  },
   zone: ({ tie: name }) => zones[tieSpec(name).place],
   area: ({ tie: name }) => tieSpec(name).area,
   level: ({ tie: name }) => tieSpec(name).level,

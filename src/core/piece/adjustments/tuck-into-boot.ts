@@ -5,7 +5,7 @@ export const tuckIntoBoot = defineAdjustment({
   settings: {},
   excludes: ["turn"],
   options: (piece) => (isLegged(piece) ? [{}] : []),
-  layer: "leg in a boot",
+  layer: () => "leg in a boot",
   words: {
     name: "Tucked into the boot",
     doing: "Tuck {piece} into the boots",

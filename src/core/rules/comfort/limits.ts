@@ -4,7 +4,8 @@ import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atMost } from "../figures";
 import type { Finding } from "../finding";
-import { swapOrTakeOff, wear } from "../proposals";
+import { looseOf } from "../loose";
+import { swapOrTakeOff, takeOff, wear } from "../proposals";
 
 export const limits = defineRule({
   id: "comfort.limits",
@@ -23,6 +24,8 @@ export const limits = defineRule({
     nickelUnknown:
       "Nobody has recorded whether there is nickel in {piece}, and {client} cannot wear it: ask, or test it.",
     clips: "{client} wears clips, and {piece} {pieceCount, plural, one {needs} other {need}} pierced ears.",
+    loose:
+      "{client} may wear nothing loose, and {piece} can be caught: leave {pieceCount, plural, one {it} other {them}} off, or tie {pieceCount, plural, one {it} other {them}} where no end hangs.",
     ankle: "The ankle is bare, and {client} keeps it covered.",
   },
   read(dressed, { params, judge }) {
@@ -60,6 +63,9 @@ export const limits = defineRule({
       if (isKind(piece, "earrings") && limit.clipEarrings && piece.figures.closure === "pierced")
         findings.push(judge("bar", "clips", { of: { piece }, words, proposals: wear("earrings") }));
     }
+    const loose = limit.nothingLoose ? looseOf(dressed) : null;
+    if (loose)
+      findings.push(judge("bar", "loose", { of: { piece: loose }, words, proposals: [takeOff(loose)] }));
     if (limit.coveredAnkles && baresAnkle(dressed, params.ankle))
       findings.push(judge("bar", "ankle", { words, proposals: wear("hosiery", "shoe") }));
     return findings;

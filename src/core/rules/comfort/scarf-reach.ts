@@ -1,9 +1,13 @@
+import type { Piece } from "../../piece/piece";
 import { isScarfRing } from "../../piece/tied-scarf";
+import type { Dressed } from "../../dressing/dressed";
 import { tieSpec } from "../../scarf/ties";
+import { tieNeeds, type TieNeed } from "../../scarf/ties/define-tie";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atLeast, atMost } from "../figures";
-import { adjust, swapOrTakeOff, wear } from "../proposals";
+import type { Proposal } from "../finding";
+import { adjust, swapOrTakeOff, takeOff, wear } from "../proposals";
 
 export const scarfReach = defineRule({
   id: "comfort.scarf-reach",
@@ -15,10 +19,12 @@ export const scarfReach = defineRule({
   messages: {
     short: "{scarf} {scarfCount, plural, one {lacks} other {lack}} {short} for this tie: {tie}.",
     fold: "{scarf} cannot be folded for this tie: {tie}.",
-    ring: "{scarf} {scarfCount, plural, one {wants} other {want}} a scarf ring for this tie, and none is on: {tie}.",
+    wants:
+      "{scarf} {scarfCount, plural, one {wants} other {want}} {thing} for this tie, and there is none: {tie}.",
     tight: "{scarf} {scarfCount, plural, one {sits} other {sit}} tight at the neck, tied like this: {tie}.",
   },
-  read({ tied, look }, { params, judge }) {
+  read(dressed, { params, judge }) {
+    const { tied } = dressed;
     if (!tied) return [];
     const { scarf, asked, answer } = tied;
     const spec = tieSpec(asked.tie);
@@ -32,11 +38,44 @@ export const scarfReach = defineRule({
       const figures = { short: atMost("missing length", answer.refusal.short, "cm", 0) };
       return [judge("jars", "short", { figures, needs: spec.round === "neck" ? ["neck"] : [] }, shared)];
     }
-    if (spec.needs.includes("ring") && !look.accessories.some(isScarfRing))
-      return [judge("rubs", "ring", { proposals: [...wear("brooch"), adjust("tie", scarf)] }, shared)];
+    const missing = spec.needs.find((need) => !needed[need].isMet(dressed));
+    if (missing) {
+      const words = { tie: spec.name, thing: tieNeeds[missing] };
+      const proposals = [...needed[missing].mend, adjust("tie", scarf), takeOff(scarf)];
+      return [judge("rubs", "wants", { of: { scarf }, words, proposals })];
+    }
     const { air } = answer.tied;
     if (spec.place !== "neck" || spec.knot === "none" || air >= params.air) return [];
     const figures = { air: atLeast("air inside", air, "cm", params.air) };
     return [judge("rubs", "tight", { figures, needs: ["neck"] }, shared)];
   },
 });
+
+interface Needed {
+  readonly isMet: (dressed: Dressed) => boolean;
+  readonly mend: readonly Proposal[];
+}
+
+const worn =
+  (kind: Piece["kind"]) =>
+  ({ worn: all }: Dressed) =>
+    all.some(({ piece }) => piece.kind === kind);
+
+/** When what a tie needs beside the scarf is there, and what puts it there. */
+const needed: Readonly<Record<TieNeed, Needed>> = {
+  ring: { isMet: ({ look }) => look.accessories.some(isScarfRing), mend: wear("brooch") },
+  pin: { isMet: worn("brooch"), mend: wear("brooch") },
+  belt: { isMet: worn("belt"), mend: wear("belt") },
+  "layer beneath": {
+    isMet: ({ garments }) => garments.some(({ place }) => place === "top" || place === "whole"),
+    mend: [],
+  },
+  "layer over": { isMet: ({ worn: all }) => all.some(({ place }) => place === "layer"), mend: wear("layer") },
+  hat: { isMet: worn("hat"), mend: wear("hat") },
+  "coat belt": { isMet: worn("coat"), mend: wear("layer") },
+  handle: { isMet: ({ bag }) => bag !== null && bag.asWorn.figures.strap > 0, mend: wear("bag") },
+  loops: {
+    isMet: ({ garments }) => garments.some(({ place }) => place === "bottom"),
+    mend: [],
+  },
+};

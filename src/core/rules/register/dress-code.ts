@@ -5,6 +5,7 @@ import type { DressCodeFlag } from "../../piece/occasion";
 import { totalLength, uncovered } from "../../length/interval";
 import { isKind, isOpenToed, isTrainer, placeOf, type Piece, type PieceOf } from "../../piece/piece";
 import type { Proposal } from "../finding";
+import { looseOf } from "../loose";
 import { swapOrTakeOff, wear } from "../proposals";
 
 /** What a rule book sets of a dress code. */
@@ -33,6 +34,8 @@ export const codeMessages = {
   "no sparkle before evening":
     "{piece} {pieceCount, plural, one {sparkles} other {sparkle}}, and {occasion} is before evening.",
   "head covered": "The head is bare, and {occasion} asks for it to be covered.",
+  "nothing loose":
+    "{occasion} allows nothing loose, and {piece} can be caught: leave {pieceCount, plural, one {it} other {them}} off, or tie {pieceCount, plural, one {it} other {them}} where no end hangs.",
 } as const satisfies Record<DressCodeFlag, string>;
 
 /** What each flag of a dress code bars, and what mends it. */
@@ -67,10 +70,20 @@ export const dressCode: Readonly<Record<DressCodeFlag, CodeSpec>> = {
     mend: exchange,
   },
   "head covered": {
-    breaks: ({ worn }) => (worn.some(({ piece }) => piece.kind === "hat") ? [] : [null]),
+    breaks: (dressed) => (isHeadCovered(dressed) ? [] : [null]),
     mend: () => wear("hat"),
   },
+  "nothing loose": {
+    breaks: (dressed) => [looseOf(dressed)].filter((piece) => piece !== null),
+    mend: exchange,
+  },
 };
+
+/** By a hat, or by a scarf that is tied over it. */
+function isHeadCovered({ worn, tied }: Dressed): boolean {
+  if (worn.some(({ piece }) => piece.kind === "hat")) return true;
+  return tied?.answer.possible === true && tied.asked.tie === "head cover";
+}
 
 /** Whether the leg is seen bare: a sock does not cover it. */
 function isLegBare({ bareLeg, hosiery }: Dressed, most: number): boolean {

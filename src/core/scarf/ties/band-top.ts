@@ -1,5 +1,5 @@
 import { defineTie } from "./define-tie";
-import { showsHeldBehind } from "./layouts";
+import { showsRoundTheBust } from "./layouts";
 
 export const bandTop = defineTie({
   name: "band top",
@@ -11,7 +11,7 @@ export const bandTop = defineTie({
   ease: 0,
   needs: ["layer beneath"],
   stiffness: [0, 0.7],
-  shows: showsHeldBehind,
+  shows: showsRoundTheBust,
   edge: null,
   area: 0.12,
   warmth: 0.1,

@@ -1,5 +1,6 @@
 import { defineTie } from "./define-tie";
 import { showsBow } from "./layouts";
+import { roundNecks } from "./necks";
 
 export const bowAtTheNeck = defineTie({
   name: "bow at the neck",
@@ -16,6 +17,7 @@ export const bowAtTheNeck = defineTie({
   warmth: 0.06,
   level: 0.25,
   cautions: [],
+  necks: [...roundNecks, "shirt collar"],
   goesWith: "shirt collars and round necks",
   steps: [
     "Lay the band round the neck, both ends in front.",

@@ -9,6 +9,7 @@ export const bowOnTheBag = defineTie({
   wraps: 1,
   knot: "slip",
   ease: 0,
+  needs: ["handle"],
   shows: showsBow,
   edge: null,
   area: 0.02,

@@ -1,5 +1,6 @@
 import { defineTie } from "./define-tie";
-import { showsHanging } from "./layouts";
+import { showsCrossed } from "./layouts";
+import { anyNeck } from "./necks";
 
 export const crossAndTuck = defineTie({
   name: "cross and tuck",
@@ -10,14 +11,15 @@ export const crossAndTuck = defineTie({
   knot: "none",
   ease: 10,
   leastLength: 70,
-  needs: ["layer beneath"],
+  needs: ["layer over"],
   stiffness: [0, 0.7],
-  shows: showsHanging,
+  shows: showsCrossed,
   edge: null,
   area: 0.05,
   warmth: 0.2,
   level: 0,
   cautions: [],
+  necks: [...anyNeck],
   goesWith: "a jacket or coat with a V",
   steps: [
     "Lay the scarf round the neck, the ends even.",

@@ -1,5 +1,5 @@
 import { defineTie } from "./define-tie";
-import { showsHanging } from "./layouts";
+import { showsCrossed } from "./layouts";
 
 export const crossedHalter = defineTie({
   name: "crossed halter",
@@ -11,7 +11,7 @@ export const crossedHalter = defineTie({
   ease: 14,
   needs: ["layer beneath"],
   stiffness: [0, 0.6],
-  shows: showsHanging,
+  shows: showsCrossed,
   edge: null,
   area: 0.15,
   warmth: 0.1,

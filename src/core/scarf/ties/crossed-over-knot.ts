@@ -1,5 +1,6 @@
 import { defineTie } from "./define-tie";
 import { showsKnotAside } from "./layouts";
+import { deepNecks } from "./necks";
 
 export const crossedOverKnot = defineTie({
   name: "off-centre knot, one end drawn over",
@@ -15,6 +16,7 @@ export const crossedOverKnot = defineTie({
   warmth: 0.06,
   level: 0,
   cautions: [],
+  necks: [...deepNecks, "shirt collar", "lapels"],
   goesWith: "V and shirt necks",
   steps: [
     "Lay the band round the neck with one end a hand longer.",

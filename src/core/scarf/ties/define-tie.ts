@@ -1,4 +1,5 @@
 import type { FoldName } from "../folds";
+import type { NeckOfGarment } from "./necks";
 import type { Knot } from "../reach";
 
 /** Where a scarf may be tied. */
@@ -20,9 +21,19 @@ export const girthNames = [
 ] as const;
 export type GirthName = (typeof girthNames)[number];
 
-/** What a tie needs beside the scarf. */
-export const tieNeeds = ["ring", "pin", "belt", "layer beneath", "hat", "coat belt"] as const;
-export type TieNeed = (typeof tieNeeds)[number];
+/** What a tie needs beside the scarf, as it is called within a sentence. */
+export const tieNeeds = {
+  ring: "a scarf ring",
+  pin: "a pin",
+  belt: "a belt",
+  "layer beneath": "a layer beneath",
+  "layer over": "a jacket or coat over it",
+  hat: "a hat",
+  "coat belt": "a belted coat",
+  handle: "a bag with a handle or a strap",
+  loops: "trousers or a skirt with belt loops",
+} as const;
+export type TieNeed = keyof typeof tieNeeds;
 
 /** What is to be said of a tie to whoever wears it. */
 export const tieCautions = ["tightens", "loose ends", "slips"] as const;
@@ -45,6 +56,15 @@ export const partPlaces = [
   "point",
   "point aside",
   "shawl",
+  "crossed left",
+  "crossed right",
+  "hung loop",
+  "wound round",
+  "over the head",
+  "round the bust",
+  "front of a halter",
+  "over one shoulder",
+  "short jacket",
 ] as const;
 export type PartPlace = (typeof partPlaces)[number];
 
@@ -98,15 +118,17 @@ export interface TieSpec {
   /** How far it takes the scarf from its own level, steps. */
   readonly level: number;
   readonly cautions: readonly TieCaution[];
-  /** The necks of garments it goes with, in words. */
+  /** The necklines it goes with, and whether lapels; none where it is not tied at the neck. */
+  readonly necks: readonly NeckOfGarment[];
+  /** What it goes with, in words. */
   readonly goesWith: string;
   /** What is done, step by step, after the scarf is folded. */
   readonly steps: readonly string[];
 }
 
 export function defineTie(
-  spec: Omit<TieSpec, "lengthShare" | "leastLength" | "needs" | "stiffness"> &
-    Partial<Pick<TieSpec, "lengthShare" | "leastLength" | "needs" | "stiffness">>,
+  spec: Omit<TieSpec, "lengthShare" | "leastLength" | "needs" | "necks" | "stiffness"> &
+    Partial<Pick<TieSpec, "lengthShare" | "leastLength" | "needs" | "necks" | "stiffness">>,
 ): TieSpec {
-  return { lengthShare: 1, leastLength: 0, needs: [], stiffness: [0, 1], ...spec };
+  return { lengthShare: 1, leastLength: 0, needs: [], necks: [], stiffness: [0, 1], ...spec };
 }

@@ -1,5 +1,6 @@
 import { defineTie } from "./define-tie";
-import { showsHanging } from "./layouts";
+import { showsKnotInFront } from "./layouts";
+import { deepNecks } from "./necks";
 
 export const dropKnot = defineTie({
   name: "drop knot",
@@ -9,12 +10,13 @@ export const dropKnot = defineTie({
   wraps: 1,
   knot: "half",
   ease: 24,
-  shows: showsHanging,
+  shows: showsKnotInFront,
   edge: null,
   area: 0.06,
   warmth: 0.08,
   level: 0,
   cautions: [],
+  necks: [...deepNecks, "scoop", "lapels"],
   goesWith: "deep V necks, open jackets and coats",
   steps: [
     "Lay the scarf round the neck with the ends even.",

@@ -1,5 +1,6 @@
 import { defineTie } from "./define-tie";
-import { showsTwiceRoundInFront } from "./layouts";
+import { showsTwoRounds } from "./layouts";
+import { highNecks, roundNecks } from "./necks";
 
 export const endlessDouble = defineTie({
   name: "endless loop, doubled",
@@ -10,12 +11,13 @@ export const endlessDouble = defineTie({
   knot: "none",
   ease: 10,
   loopOnly: true,
-  shows: showsTwiceRoundInFront,
+  shows: showsTwoRounds,
   edge: 10,
   area: 0.08,
   warmth: 0.26,
   level: 0,
   cautions: [],
+  necks: [...roundNecks, ...highNecks, "lapels"],
   goesWith: "coats, round and high necks",
   steps: [
     "Put the loop over the head and cross it once in front.",

@@ -1,5 +1,6 @@
 import { defineTie } from "./define-tie";
 import { showsPointInFront } from "./layouts";
+import { deepNecks, roundNecks } from "./necks";
 
 export const frontPoint = defineTie({
   name: "front point",
@@ -16,6 +17,7 @@ export const frontPoint = defineTie({
   warmth: 0.1,
   level: 0,
   cautions: ["slips"],
+  necks: [...roundNecks, ...deepNecks, "lapels"],
   goesWith: "round and V necks, an open coat",
   steps: [
     "Hold the long edge against the throat, the point down the chest.",

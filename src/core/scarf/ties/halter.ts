@@ -1,5 +1,5 @@
 import { defineTie } from "./define-tie";
-import { showsPointInFront } from "./layouts";
+import { showsHalter } from "./layouts";
 
 export const halter = defineTie({
   name: "halter with knot or ring",
@@ -11,7 +11,7 @@ export const halter = defineTie({
   ease: 0,
   needs: ["ring"],
   stiffness: [0, 0.6],
-  shows: showsPointInFront,
+  shows: showsHalter,
   edge: null,
   area: 0.2,
   warmth: 0.12,

@@ -1,5 +1,5 @@
 import { defineTie } from "./define-tie";
-import { showsWound } from "./layouts";
+import { showsKnotAside } from "./layouts";
 
 export const hatBand = defineTie({
   name: "hat band",
@@ -10,7 +10,7 @@ export const hatBand = defineTie({
   knot: "half",
   ease: 0,
   needs: ["hat"],
-  shows: showsWound,
+  shows: showsKnotAside,
   edge: null,
   area: 0.02,
   warmth: 0,

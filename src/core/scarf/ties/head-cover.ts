@@ -1,5 +1,5 @@
 import { defineTie } from "./define-tie";
-import { showsPointWrapped } from "./layouts";
+import { showsOverHead } from "./layouts";
 
 export const headCover = defineTie({
   name: "head cover, tied under the chin",
@@ -10,7 +10,7 @@ export const headCover = defineTie({
   knot: "half",
   ease: 2,
   stiffness: [0, 0.6],
-  shows: showsPointWrapped,
+  shows: showsOverHead,
   edge: null,
   area: 0.07,
   warmth: 0.12,

@@ -1,5 +1,6 @@
 import { defineTie } from "./define-tie";
 import { showsHanging } from "./layouts";
+import { anyNeck } from "./necks";
 
 export const heldByTheCoatBelt = defineTie({
   name: "held by the coat's belt",
@@ -18,6 +19,7 @@ export const heldByTheCoatBelt = defineTie({
   warmth: 0.2,
   level: 0,
   cautions: [],
+  necks: [...anyNeck],
   goesWith: "a belted coat",
   steps: [
     "Lay the scarf round the neck, the ends even.",

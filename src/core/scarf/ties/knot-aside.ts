@@ -1,5 +1,6 @@
 import { defineTie } from "./define-tie";
 import { showsKnotAside } from "./layouts";
+import { deepNecks, roundNecks } from "./necks";
 
 export const knotAside = defineTie({
   name: "neat band, knot at the side",
@@ -15,6 +16,7 @@ export const knotAside = defineTie({
   warmth: 0.06,
   level: 0,
   cautions: [],
+  necks: [...roundNecks, ...deepNecks, "boat"],
   goesWith: "round, boat and V necks",
   steps: [
     "Lay the band round the neck so that the ends meet at one side.",

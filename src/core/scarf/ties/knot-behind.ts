@@ -1,5 +1,6 @@
 import { defineTie } from "./define-tie";
 import { showsHeldBehind } from "./layouts";
+import { roundNecks } from "./necks";
 
 export const knotBehind = defineTie({
   name: "neat band, knot at the back",
@@ -15,6 +16,7 @@ export const knotBehind = defineTie({
   warmth: 0.06,
   level: 0,
   cautions: [],
+  necks: [...roundNecks, "boat", "scoop", "shirt collar", "lapels"],
   goesWith: "round, boat and scoop necks; under a shirt collar",
   steps: [
     "Lay the middle of the band against the front of the neck.",

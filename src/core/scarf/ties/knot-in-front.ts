@@ -1,5 +1,6 @@
 import { defineTie } from "./define-tie";
 import { showsKnotInFront } from "./layouts";
+import { deepNecks, roundNecks } from "./necks";
 
 export const knotInFront = defineTie({
   name: "neat band, knot in front",
@@ -15,6 +16,7 @@ export const knotInFront = defineTie({
   warmth: 0.06,
   level: 0,
   cautions: [],
+  necks: [...roundNecks, ...deepNecks, "shirt collar", "lapels"],
   goesWith: "shirt collars, V and round necks",
   steps: [
     "Lay the band round the neck from behind, both ends in front, one a little longer.",

@@ -1,5 +1,6 @@
 import { defineTie } from "./define-tie";
 import { showsRoundAndHanging } from "./layouts";
+import { highNecks, roundNecks } from "./necks";
 
 export const lasso = defineTie({
   name: "one-loop lasso",
@@ -17,6 +18,7 @@ export const lasso = defineTie({
   warmth: 0.3,
   level: -0.25,
   cautions: ["loose ends"],
+  necks: [...roundNecks, ...highNecks, "lapels"],
   goesWith: "knits and soft coats",
   steps: [
     "Lay the scarf round the neck with one end twice as long.",

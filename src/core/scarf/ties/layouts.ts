@@ -70,7 +70,7 @@ export function showsPointAside(taken: Taken): TiePart[] {
   return showsPointInFront(taken).map((part) => ({ ...part, place: "point aside" }));
 }
 
-/** Laid round the neck with both ends showsHanging down the front. */
+/** Laid round the neck with both ends hanging down the front. */
 export function showsHanging({ length, round }: Taken): TiePart[] {
   const middle = length / 2;
   return [
@@ -112,7 +112,7 @@ export function showsOverShoulders({ length }: Taken): TiePart[] {
   return [{ place: "shawl", from: 0, to: length, open: 1 }];
 }
 
-/** A showsBow: two loops and two tails at a knot, with the band behind it. */
+/** A bow: two loops and two tails at a knot, with the band behind it. */
 export function showsBow(taken: Taken): TiePart[] {
   const { length, round, tail } = taken;
   const loop = tail / 2;
@@ -132,12 +132,89 @@ export function showsBow(taken: Taken): TiePart[] {
   ];
 }
 
-/** Wound round and round something narrow: a middle stretch shows, and two short tails. */
-export function showsWound(taken: Taken): TiePart[] {
-  const { length, tail } = taken;
+/** The longest end that is left to fall from what is wound round something narrow, cm: the rest goes round too. */
+const leftToFall = 8;
+
+/** Wound round and round something narrow, with a short end to either side. */
+export function showsWound({ length, tail }: Taken): TiePart[] {
+  const end = Math.min(tail, leftToFall);
   return [
-    { place: "across", from: tail, to: length - tail, open: 0.6 },
-    { place: "tail left", from: 0, to: tail, open: 1 },
-    { place: "tail right", from: length - tail, to: length, open: 1 },
+    { place: "wound round", from: end, to: length - end, open: 0.6 },
+    { place: "tail left", from: 0, to: end, open: 1 },
+    { place: "tail right", from: length - end, to: length, open: 1 },
   ];
+}
+
+/** Wound round and round something narrow, both ends tucked under. */
+export function showsWoundAndTucked({ length, tail }: Taken): TiePart[] {
+  const end = Math.min(tail, leftToFall);
+  return [{ place: "wound round", from: end, to: length - end, open: 0.6 }];
+}
+
+/** Drawn through something narrow by its middle, both halves falling. */
+export function showsDrawnThrough({ length, round }: Taken): TiePart[] {
+  const middle = length / 2;
+  return [
+    { place: "tail left", from: 0, to: middle - round / 2, open: 1 },
+    { place: "tail right", from: middle + round / 2, to: length, open: 1 },
+    { place: "knot", from: middle - round / 2, to: middle + round / 2, open: 0.3 },
+  ];
+}
+
+/** Round from behind, the ends crossed over the chest. */
+export function showsCrossed({ length, round }: Taken): TiePart[] {
+  const middle = length / 2;
+  const seen = Math.min(length / 2 - round / 4, crossing);
+  return [
+    { place: "crossed left", from: middle - round / 4 - seen, to: middle - round / 4, open: 0.9 },
+    { place: "crossed right", from: middle + round / 4, to: middle + round / 4 + seen, open: 0.9 },
+  ];
+}
+
+/** How much of an end is seen where two cross over the chest, cm. */
+const crossing = 34;
+
+/** A closed loop hung round the neck: down one side and up the other. */
+export function showsHungLoop({ length, round }: Taken): TiePart[] {
+  return [{ place: "hung loop", from: round / 4, to: length - round / 4, open: 1 }];
+}
+
+/** A closed loop twice round: the second round lies lower than the first. */
+export function showsTwoRounds({ length, round }: Taken): TiePart[] {
+  return [
+    { place: "upper round", from: length * 0.25 - round / 4, to: length * 0.25 + round / 4, open: 0.7 },
+    { place: "across", from: length * 0.75 - round / 4, to: length * 0.75 + round / 4, open: 1 },
+  ];
+}
+
+/** A triangle over the head: its long edge round the face, its ends knotted under the chin, its point behind. */
+export function showsOverHead({ length, tail, knot }: Taken): TiePart[] {
+  const end = tail + knot / 2;
+  return [
+    { place: "over the head", from: end, to: length - end, open: 0.8 },
+    { place: "tail left", from: 0, to: tail, open: 0.8 },
+    { place: "tail right", from: length - tail, to: length, open: 0.8 },
+    { place: "knot", from: tail, to: end, open: 0.3 },
+  ];
+}
+
+/** Spread round the bust and held behind. */
+export function showsRoundTheBust({ length, round }: Taken): TiePart[] {
+  const middle = length / 2;
+  return [{ place: "round the bust", from: middle - round / 4, to: middle + round / 4, open: 1 }];
+}
+
+/** A triangle with its point at the throat and its long edge round the waist. */
+export function showsHalter({ length }: Taken): TiePart[] {
+  return [{ place: "front of a halter", from: length * behind, to: length * (1 - behind), open: 1 }];
+}
+
+/** Over one shoulder and under the other arm. */
+export function showsOverOneShoulder({ length }: Taken): TiePart[] {
+  return [{ place: "over one shoulder", from: length * behind, to: length * (1 - behind), open: 1 }];
+}
+
+/** Two armholes knotted into a folded cloth: two short fronts and what lies over the shoulders. */
+export function showsShortJacket({ length }: Taken): TiePart[] {
+  return [{ place: "short jacket", from: 0, to: length, open: 1 }];
 }

@@ -1,5 +1,6 @@
 import { defineTie } from "./define-tie";
 import { showsThroughItsLoop } from "./layouts";
+import { highNecks, roundNecks } from "./necks";
 
 export const loopThrough = defineTie({
   name: "loop-through",
@@ -17,6 +18,7 @@ export const loopThrough = defineTie({
   warmth: 0.24,
   level: 0,
   cautions: ["tightens"],
+  necks: [...roundNecks, ...highNecks, "lapels"],
   goesWith: "coats and round necks",
   steps: [
     "Take the scarf double and lay it round the neck, the fold at one side.",

@@ -1,5 +1,6 @@
 import { defineTie } from "./define-tie";
 import { showsRoundAndHanging } from "./layouts";
+import { deepNecks, highNecks, roundNecks } from "./necks";
 
 export const onceRound = defineTie({
   name: "once round, ends uneven",
@@ -17,6 +18,7 @@ export const onceRound = defineTie({
   warmth: 0.26,
   level: 0,
   cautions: ["loose ends"],
+  necks: [...roundNecks, ...highNecks, ...deepNecks, "lapels"],
   goesWith: "coats, round and high necks",
   steps: [
     "Lay the scarf over the throat, ends behind.",

@@ -1,5 +1,5 @@
 import { defineTie } from "./define-tie";
-import { showsWound } from "./layouts";
+import { showsDrawnThrough } from "./layouts";
 
 export const oneBeltLoop = defineTie({
   name: "one belt loop",
@@ -9,7 +9,8 @@ export const oneBeltLoop = defineTie({
   wraps: 1,
   knot: "half",
   ease: 0,
-  shows: showsWound,
+  needs: ["loops"],
+  shows: showsDrawnThrough,
   edge: null,
   area: 0.02,
   warmth: 0,

@@ -1,5 +1,5 @@
 import { defineTie } from "./define-tie";
-import { showsPointAside } from "./layouts";
+import { showsOverOneShoulder } from "./layouts";
 
 export const oneShoulder = defineTie({
   name: "one-shoulder",
@@ -11,7 +11,7 @@ export const oneShoulder = defineTie({
   ease: 0,
   needs: ["belt"],
   stiffness: [0, 0.6],
-  shows: showsPointAside,
+  shows: showsOverOneShoulder,
   edge: null,
   area: 0.2,
   warmth: 0.12,

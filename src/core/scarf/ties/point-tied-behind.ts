@@ -1,5 +1,6 @@
 import { defineTie } from "./define-tie";
 import { showsPointInFront } from "./layouts";
+import { deepNecks, roundNecks } from "./necks";
 
 export const pointTiedBehind = defineTie({
   name: "point tied behind",
@@ -16,6 +17,7 @@ export const pointTiedBehind = defineTie({
   warmth: 0.1,
   level: 0,
   cautions: [],
+  necks: [...roundNecks, ...deepNecks],
   goesWith: "round and V necks, a collarless jacket",
   steps: [
     "Hold the long edge against the throat, the point down the chest.",

@@ -1,5 +1,6 @@
 import { defineTie } from "./define-tie";
 import { showsThroughRing } from "./layouts";
+import { deepNecks } from "./necks";
 
 export const ringPull = defineTie({
   name: "ring pull",
@@ -16,6 +17,7 @@ export const ringPull = defineTie({
   warmth: 0.06,
   level: 0,
   cautions: [],
+  necks: [...deepNecks, "scoop", "shirt collar", "lapels"],
   goesWith: "V, scoop and shirt necks",
   steps: [
     "Lay the scarf round the neck, both ends in front.",

@@ -1,5 +1,6 @@
 import { defineTie } from "./define-tie";
 import { showsOverShoulders } from "./layouts";
+import { anyNeck } from "./necks";
 
 export const shoulderDrape = defineTie({
   name: "shoulder drape",
@@ -18,6 +19,7 @@ export const shoulderDrape = defineTie({
   warmth: 0.28,
   level: 0.25,
   cautions: ["slips"],
+  necks: [...anyNeck],
   goesWith: "plain necks of any kind",
   steps: [
     "Lay the cloth over both shoulders, its middle at the nape.",

@@ -1,5 +1,6 @@
 import { defineTie } from "./define-tie";
 import { showsPointAside } from "./layouts";
+import { roundNecks } from "./necks";
 
 export const sidePoint = defineTie({
   name: "side point",
@@ -16,6 +17,7 @@ export const sidePoint = defineTie({
   warmth: 0.09,
   level: 0,
   cautions: [],
+  necks: [...roundNecks, "boat"],
   goesWith: "round and boat necks",
   steps: [
     "Lay the long edge round the neck with the point over one shoulder.",

@@ -9,6 +9,7 @@ export const throughBeltLoops = defineTie({
   wraps: 1,
   knot: "half",
   ease: 2,
+  needs: ["loops"],
   shows: showsKnotAside,
   edge: null,
   area: 0.02,

@@ -1,5 +1,5 @@
 import { defineTie } from "./define-tie";
-import { showsOverShoulders } from "./layouts";
+import { showsShortJacket } from "./layouts";
 
 export const tiedArmholes = defineTie({
   name: "tied armholes",
@@ -11,7 +11,7 @@ export const tiedArmholes = defineTie({
   ease: 0,
   leastLength: 100,
   stiffness: [0, 0.7],
-  shows: showsOverShoulders,
+  shows: showsShortJacket,
   edge: null,
   area: 0.2,
   warmth: 0.25,

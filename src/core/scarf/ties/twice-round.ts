@@ -1,5 +1,6 @@
 import { defineTie } from "./define-tie";
 import { showsTwiceRoundInFront } from "./layouts";
+import { highNecks, roundNecks } from "./necks";
 
 export const twiceRound = defineTie({
   name: "twice round",
@@ -15,6 +16,7 @@ export const twiceRound = defineTie({
   warmth: 0.16,
   level: 0,
   cautions: [],
+  necks: [...roundNecks, ...highNecks],
   goesWith: "round and high necks, coats without a collar",
   steps: [
     "Lay the middle of the band against the throat.",

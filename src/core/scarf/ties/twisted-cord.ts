@@ -1,5 +1,6 @@
 import { defineTie } from "./define-tie";
 import { showsThroughItsLoop } from "./layouts";
+import { deepNecks } from "./necks";
 
 export const twistedCord = defineTie({
   name: "twisted cord through its own loop",
@@ -17,6 +18,7 @@ export const twistedCord = defineTie({
   warmth: 0.08,
   level: 0,
   cautions: ["tightens"],
+  necks: [...deepNecks, "scoop", "strapless", "lapels"],
   goesWith: "V, scoop and strapless necks",
   steps: [
     "Take the band double and twist it to a cord.",

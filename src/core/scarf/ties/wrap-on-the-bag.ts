@@ -9,6 +9,7 @@ export const wrapOnTheBag = defineTie({
   wraps: 6,
   knot: "half",
   ease: 0,
+  needs: ["handle"],
   shows: showsWound,
   edge: null,
   area: 0.02,

@@ -1,5 +1,6 @@
 import { defineTie } from "./define-tie";
 import { showsPointWrapped } from "./layouts";
+import { roundNecks } from "./necks";
 
 export const wrappedPoint = defineTie({
   name: "wrapped point",
@@ -16,6 +17,7 @@ export const wrappedPoint = defineTie({
   warmth: 0.14,
   level: 0,
   cautions: [],
+  necks: [...roundNecks],
   goesWith: "round necks and coats without a collar",
   steps: [
     "Hold the long edge against the throat, the point down the chest.",

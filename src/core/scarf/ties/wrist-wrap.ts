@@ -1,5 +1,5 @@
 import { defineTie } from "./define-tie";
-import { showsWound } from "./layouts";
+import { showsWoundAndTucked } from "./layouts";
 
 export const wristWrap = defineTie({
   name: "wrist wrap",
@@ -9,7 +9,7 @@ export const wristWrap = defineTie({
   wraps: 3,
   knot: "half",
   ease: 1,
-  shows: showsWound,
+  shows: showsWoundAndTucked,
   edge: null,
   area: 0.015,
   warmth: 0.01,

@@ -17,6 +17,7 @@ import * as secondStep from "./0015-second-step";
 import * as hair from "./0016-hair";
 import * as declined from "./0017-declined";
 import * as setTies from "./0018-set-ties";
+import * as nothingLoose from "./0019-nothing-loose";
 
 interface Migration {
   up(knex: Knex): Promise<void>;
@@ -42,6 +43,7 @@ const migrations: Record<string, Migration> = {
   "0016-hair": hair,
   "0017-declined": declined,
   "0018-set-ties": setTies,
+  "0019-nothing-loose": nothingLoose,
 };
 
 /** The migrations as a Knex source: imported, so that no folder has to be read at run time. */

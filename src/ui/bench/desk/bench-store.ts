@@ -3,6 +3,7 @@ import type { Family } from "@/core/colour/family";
 import type { LightName } from "@/core/colour/light";
 import type { Metal } from "@/core/finish/metals";
 import type { Slot } from "@/core/piece/slots";
+import type { TieWish } from "@/core/search/scarf-ties";
 import type { Change } from "@/core/reading/change";
 import type { BenchLook, BenchSource } from "@/core/studio/bench-source";
 import { benchLookOf, type LookWords } from "@/core/studio/look-record";
@@ -61,6 +62,8 @@ export interface BenchState {
   /** The grey that the figure stands before, and the light it stands in. */
   readonly surround: Surround;
   readonly light: LightName;
+  /** What a scarf is to show of itself, as its ties are offered. */
+  readonly scarfShows: TieWish["show"];
   /** The piece that is about to be said no to; null where only what was declined is looked at. */
   readonly refused: string | null;
   /** What is asked for of a piece where a fact is put right: the field of its form; null for nothing special. */
@@ -78,6 +81,7 @@ export function createBenchStore({ start, startSteps, looks }: BenchSource) {
     active: "shoe",
     cursor: null,
     tried: null,
+    scarfShows: "best",
     filter: "all",
     whose: null,
     family: null,

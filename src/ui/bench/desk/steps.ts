@@ -99,6 +99,12 @@ export function benchSteps(store: BenchStore, source: BenchSource) {
     standBefore: (surround: Surround) => set({ surround }),
     lightBy: (light: LightName) => set({ light }),
     lay: (tray: TrayContent) => set({ tray, cursor: null }),
+    showInScarf: (scarfShows: BenchState["scarfShows"]) => set({ scarfShows }),
+    /** A colour of the look is to show in its scarf: the scarf is what is worked on. */
+    wantInScarf: (colour: string) => {
+      go("neck");
+      set({ scarfShows: { colour } });
+    },
     open: (dialog: BenchDialog | null) => set({ dialog, asked: null }),
     /** Asks why a piece is not to be offered again, or shows what is not. */
     refuse: (refused: string | null) => set({ dialog: "no", refused }),

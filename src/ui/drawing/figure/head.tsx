@@ -1,8 +1,9 @@
-import type { Colouring } from "@/core/piece/client";
+import type { Colouring, HairForm } from "@/core/piece/client";
 import { mixed } from "../cloth/tones";
 import type { Frame } from "./frame";
 import { HairBefore, HairBehind } from "./hair";
-import type { Share } from "./hair-cuts";
+import { cutOf, type Share } from "./hair-cuts";
+import { roundTheFace } from "./headscarf";
 import { across, curve, mirrored, type Point } from "./path";
 
 /*
@@ -139,6 +140,63 @@ export function ShadowUnderChin({ frame }: { readonly frame: Frame }) {
       fillOpacity={0.13}
     />
   );
+}
+
+/** Where a scarf over the head lies: its edge round the face and its outer edge, from the chin over the top to the chin. */
+export function coverAt(frame: Frame) {
+  const lay = onHead(frame);
+  const bothSides = (right: readonly Share[]) => {
+    const upRight = lay(right).map(({ x, h }) => ({ x, y: -h }));
+    return [...upRight.map(({ x, y }) => ({ x: -x, y })).reverse(), ...upRight.slice(1)];
+  };
+  return { face: bothSides(roundTheFace), outer: bothSides(coverOutside) };
+}
+
+/** The outer edge of a scarf that holds the hair: over the crown and in under the chin. */
+const coverOutside: readonly Share[] = [
+  [0, 1.024],
+  [0.031, 1.018],
+  [0.053, 0.996],
+  [0.0605, 0.962],
+  [0.0595, 0.925],
+  [0.05, 0.89],
+  [0.028, 0.864],
+  [0.002, 0.858],
+];
+
+/** Where hair is held that is tied up, y down: the stretch a scarf is wound along there, and half its width, cm. */
+export function hairHeldAt(frame: Frame, form: HairForm | null) {
+  const lay = onHead(frame);
+  const spots = (points: readonly Share[]) => lay(points).map(({ x, h }) => ({ x, y: -h }));
+  const held = cutOf(form)?.held;
+  const [at, half] =
+    held === "bun"
+      ? ([
+          [
+            [0, 1.012],
+            [0, 1.004],
+          ],
+          0.021,
+        ] as const)
+      : held === "tail"
+        ? ([
+            [
+              [0.0545, 0.9],
+              [0.0535, 0.886],
+            ],
+            0.0085,
+          ] as const)
+        : ([
+            [
+              [0.05, 0.872],
+              [0.05, 0.858],
+            ],
+            0.013,
+          ] as const);
+  const [from, to] = spots(at);
+  const edge = spots([[half, 0.9]])[0];
+  if (!from || !to || !edge) throw new Error("hair is held between two places");
+  return { from, to, half: edge.x };
 }
 
 function onHead({ body }: Frame) {

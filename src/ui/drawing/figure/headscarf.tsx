@@ -7,7 +7,8 @@ type Lay = (points: readonly Share[]) => Point[];
 /** A scarf over the head is drawn in a quiet grey: whose colour it has, nobody has said. */
 const headscarf = "#7d818a";
 
-const scarfBehind: readonly Share[] = [
+/** The outer edge of a scarf over the head, its right half from the top down. */
+export const scarfBehind: readonly Share[] = [
   [0, 1.016],
   [0.026, 1.0125],
   [0.046, 0.998],
@@ -45,6 +46,18 @@ const scarfFolds: readonly (readonly Share[])[] = [
   ],
 ];
 
+/** The edge of a scarf round the face, its right half from the top down. */
+export const roundTheFace: readonly Share[] = [
+  [0, 0.984],
+  [0.022, 0.981],
+  [0.0365, 0.966],
+  [0.0408, 0.943],
+  [0.0385, 0.912],
+  [0.03, 0.888],
+  [0.0165, 0.8765],
+  [0, 0.874],
+];
+
 /** What of the scarf lies behind the head. */
 export function HeadscarfBehind({ lay }: { readonly lay: Lay }) {
   const line = mixed(headscarf, "#000000", 0.4);
@@ -54,17 +67,7 @@ export function HeadscarfBehind({ lay }: { readonly lay: Lay }) {
 /** A scarf closed round the face and laid over the shoulders. */
 export function Headscarf({ lay }: { readonly lay: Lay }) {
   const line = mixed(headscarf, "#000000", 0.4);
-  const face: Share[] = [
-    [0, 0.984],
-    [0.022, 0.981],
-    [0.0365, 0.966],
-    [0.0408, 0.943],
-    [0.0385, 0.912],
-    [0.03, 0.888],
-    [0.0165, 0.8765],
-    [0, 0.874],
-  ];
-  const cover = `${mirrored(lay(scarfBehind))}${mirrored(lay(face))}`;
+  const cover = `${mirrored(lay(scarfBehind))}${mirrored(lay(roundTheFace))}`;
   return (
     <g strokeLinejoin="round" strokeLinecap="round">
       <path d={cover} fill={headscarf} fillRule="evenodd" stroke={line} strokeWidth={0.28} />

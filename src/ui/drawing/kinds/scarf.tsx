@@ -13,7 +13,7 @@ export const scarf: KindDrawing<"scarf"> = {
     const tied =
       dressed.tied?.scarf.id === piece.id ? dressed.tied : usual && tiedOn(piece, usual, dressed.body);
     return tied?.answer.possible ? (
-      <TiedScarfOnFigure tied={tied} scarf={piece} frame={frame} paint={paint} id={id} />
+      <TiedScarfOnFigure tied={tied} scarf={piece} dressed={dressed} frame={frame} paint={paint} id={id} />
     ) : (
       <WornScarf scarf={piece} frame={frame} fill={paint.fill} line={paint.line} />
     );

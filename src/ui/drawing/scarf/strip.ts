@@ -1,4 +1,4 @@
-import type { FoldedGrid, GridCell } from "@/core/scarf/grid";
+import type { ClothEdges, FoldedGrid, GridCell } from "@/core/scarf/grid";
 
 /** A point of the drawing, cm, y down. */
 export interface Spot {
@@ -13,6 +13,17 @@ export interface Strip {
   /** The shares of the folded length at its first end and at its last. */
   readonly from: number;
   readonly to: number;
+  /** What of it is seen, where that is not bounded by the edges of the cloth: a path. */
+  readonly within?: string;
+  /** It is spread out and not a band: light falls on its left. */
+  readonly spread?: true;
+}
+
+/** A folded scarf as a drawing needs it: its picture, its edges, and the fill of a place of it. */
+export interface FoldedLook {
+  readonly grid: FoldedGrid;
+  readonly edges: ClothEdges;
+  readonly fillOf: (cell: GridCell) => string;
 }
 
 /** The middle line of a strip: four points of a cubic curve. */
@@ -66,14 +77,10 @@ const two = (value: number) => Math.round(value * 100) / 100;
 const spot = ({ x, y }: Spot) => `${two(x)} ${two(y)}`;
 const closed = (points: readonly Spot[]) => `M${points.map(spot).join("L")}Z`;
 
-/** The cells of the picture a strip shows, as paths by colour; what the grid has no cloth for is left out. */
-export function colouredStrip(
-  strip: Strip,
-  grid: FoldedGrid,
-  fillOf: (cell: GridCell) => string,
-): Coloured[] {
+/** The cells of the picture a strip shows, as paths by colour; they reach over its outline, within which they are drawn. */
+export function colouredStrip(strip: Strip, look: FoldedLook): Coloured[] {
   const paths = new Map<string, string>();
-  eachRun(strip, grid, fillOf, (fill, at, from, to) => {
+  eachRun(strip, look, (fill, at, from, to) => {
     const [begin, end] = [at / cuts, Math.min(1, (at + 1) / cuts + lap / cuts)];
     const quad = closed([
       strip.place(begin, from),
@@ -86,62 +93,75 @@ export function colouredStrip(
   return [...paths].map(([fill, d]) => ({ fill, d }));
 }
 
-/** Runs of one colour across a strip, cut by cut. */
+/** Runs of one colour across a strip, cut by cut; the first and the last of a cut reach to the edges of the cloth. */
 function eachRun(
   { from, to }: Strip,
-  grid: FoldedGrid,
-  fillOf: (cell: GridCell) => string,
+  { grid, edges, fillOf }: FoldedLook,
   draw: (fill: string, at: number, from: number, to: number) => void,
 ) {
   for (let at = 0; at < cuts; at += 1) {
+    const [begin, end] = [at, at + 1].map((each) => edges(from + ((to - from) * each) / cuts));
     const share = from + ((to - from) * (at + 0.5)) / cuts;
     const column = Math.min(grid.along - 1, Math.max(0, Math.floor(share * grid.along)));
-    let begun = 0;
-    let fill: string | null = null;
-    for (let v = 0; v <= grid.across; v += 1) {
-      const cell = v < grid.across ? grid.cells[column * grid.across + v] : null;
-      const next = cell ? fillOf(cell) : null;
-      if (next === fill) continue;
-      if (fill !== null) draw(fill, at, begun / grid.across, v / grid.across);
-      [fill, begun] = [next, v];
+    const fills = Array.from({ length: grid.across }, (_, v) => grid.cells[column * grid.across + v]);
+    const first = fills.findIndex((cell) => cell);
+    const last = fills.findLastIndex((cell) => cell);
+    if (first < 0 || !begin || !end) continue;
+    let begun = Math.min(begin[0], end[0], first / grid.across);
+    for (let v = first; v <= last; v += 1) {
+      const cell = fills[v] ?? fills[first];
+      const next = fills[v + 1] ?? null;
+      if (!cell || (next && fillOf(next) === fillOf(cell))) continue;
+      const until = v === last ? Math.max(begin[1], end[1], (v + 1) / grid.across) : (v + 1) / grid.across;
+      draw(fillOf(cell), at, begun, until);
+      begun = until;
     }
   }
 }
 
 /** The outline of what a strip shows of the cloth: along one edge and back along the other. */
-export function outlineOf(strip: Strip, grid: FoldedGrid): string {
-  const edges = Array.from({ length: cuts + 1 }, (_, i) => {
+export function outlineOf(strip: Strip, edges: ClothEdges): string {
+  if (strip.within) return strip.within;
+  const both = Array.from({ length: cuts + 1 }, (_, i) => {
     const along = i / cuts;
-    const [low, high] = clothAt(grid, strip.from + (strip.to - strip.from) * along);
+    const [low, high] = edges(strip.from + (strip.to - strip.from) * along);
     return [strip.place(along, low), strip.place(along, high)] as const;
   });
-  return closed([...edges.map(([low]) => low), ...edges.map(([, high]) => high).reverse()]);
+  return closed([...both.map(([low]) => low), ...both.map(([, high]) => high).reverse()]);
 }
 
-/** From where to where across (0-1) a grid has cloth at a share of its length. */
-function clothAt({ along, across, cells }: FoldedGrid, share: number): readonly [number, number] {
-  const column = Math.min(along - 1, Math.max(0, Math.floor(share * along)));
-  let [low, high] = [across, 0];
-  for (let v = 0; v < across; v += 1) if (cells[column * across + v]) [low, high] = [Math.min(low, v), v + 1];
-  return low >= high ? [0.5, 0.5] : [low / across, high / across];
-}
-
-/** A line that runs along a strip at a share of its width, between two shares of its way: a fold of the cloth. */
-export function lineAlong(strip: Strip, across: number, [from, to]: readonly [number, number]): string {
+/** A line that runs along a strip at a share of its cloth's width, between two shares of its way: a fold of the cloth. */
+export function lineAlong(
+  strip: Strip,
+  edges: ClothEdges,
+  across: number,
+  [from, to]: readonly [number, number],
+): string {
   const steps = 9;
-  const points = Array.from({ length: steps + 1 }, (_, i) =>
-    strip.place(from + ((to - from) * i) / steps, across),
-  );
+  const points = Array.from({ length: steps + 1 }, (_, i) => {
+    const along = from + ((to - from) * i) / steps;
+    const [low, high] = edges(strip.from + (strip.to - strip.from) * along);
+    return strip.place(along, low + (high - low) * across);
+  });
   return `M${points.map(spot).join("L")}`;
 }
 
-/** The side of a strip that lies away from the light at the upper left: from a share of its width to its edge. */
-export function shadeOf(strip: Strip, grid: FoldedGrid): string {
+/** Where the side of a spread cloth begins that lies away from the light, as a share of its way. */
+const shadedFrom = 0.7;
+
+/** The side of a strip that lies away from the light at the upper left: of a band from a share of its width to its edge. */
+export function shadeOf(strip: Strip, edges: ClothEdges): string {
+  if (strip.spread) {
+    const part = { ...strip, from: strip.from + (strip.to - strip.from) * shadedFrom };
+    const place: Strip["place"] = (along, across) =>
+      strip.place(shadedFrom + (1 - shadedFrom) * along, across);
+    return outlineOf({ ...part, place }, edges);
+  }
   const [one, other] = [strip.place(0.5, 0), strip.place(0.5, 1)];
   const isUpper = other.x + other.y * 0.6 > one.x + one.y * 0.6;
   const points = Array.from({ length: cuts + 1 }, (_, i) => {
     const along = i / cuts;
-    const [low, high] = clothAt(grid, strip.from + (strip.to - strip.from) * along);
+    const [low, high] = edges(strip.from + (strip.to - strip.from) * along);
     const deep = (0.3 + 0.08 * Math.sin(along * 5)) * (high - low);
     const [near, far] = isUpper ? [high - deep, high] : [low + deep, low];
     return [strip.place(along, near), strip.place(along, far)] as const;

@@ -13,9 +13,11 @@ interface CarriedBagProps {
   readonly id: string;
 }
 
-/** A bag on its strap, at the place the core computed. */
-export function CarriedBag({ bag, top, side, frame, paint, id }: CarriedBagProps) {
-  const { carry, width, strap, shape } = bag.figures;
+type Carried = Pick<CarriedBagProps, "top" | "side" | "frame">;
+
+/** Where a bag hangs, y down: its middle, half its width, and where its strap is held; null where it has none. */
+function hung(bag: PieceOf<"bag">, { side, frame }: Pick<Carried, "side" | "frame">) {
+  const { carry, width, shape } = bag.figures;
   const m = frame.body.measures;
   const onBody = carry === "shoulder" || carry === "cross-body";
   const x = side * (onBody ? frame.trunk(m.hipLine.cm) + 5 : frame.wrist.x + 3);
@@ -29,6 +31,28 @@ export function CarriedBag({ bag, top, side, frame, paint, id }: CarriedBagProps
   }[carry];
   const hook = hooked && { x: side * hooked.x, h: hooked.h };
   const half = width * holds[shape] * carriedView.front;
+  return { x, hook, half };
+}
+
+/** Where on a carried bag a scarf is tied, y down: the foot of its handle and a place up along it; null without one. */
+export function bagHandle(bag: PieceOf<"bag">, { top, side, frame }: Carried) {
+  const { x, hook, half } = hung(bag, { side, frame });
+  if (!hook || bag.figures.strap === 0) return null;
+  const foot = { x: x - half * 0.96, y: -top - 0.6 };
+  const held = { x: hook.x, y: -hook.h };
+  const long = Math.hypot(held.x - foot.x, held.y - foot.y);
+  const share = Math.min(9, Math.max(4.5, long * 0.72)) / long;
+  // A strap rises steeply before it bends to the hand.
+  return {
+    foot,
+    upper: { x: foot.x + (held.x - foot.x) * share * 0.55, y: foot.y + (held.y - foot.y) * share },
+  };
+}
+
+/** A bag on its strap, at the place the core computed. */
+export function CarriedBag({ bag, top, side, frame, paint, id }: CarriedBagProps) {
+  const { carry, strap } = bag.figures;
+  const { x, hook, half } = hung(bag, { side, frame });
   return (
     <g>
       {hook && strap > 0 && (
