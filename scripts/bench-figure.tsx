@@ -3,13 +3,28 @@ import { createRoot } from "react-dom/client";
 import { dress } from "../src/core/dressing/dress";
 import type { Dressed } from "../src/core/dressing/dressed";
 import { parseBundle, type Bundle } from "../src/core/formats/bundle";
+import { adjust } from "../src/core/piece/adjustment";
+import type { Look } from "../src/core/piece/look";
+import { isKind } from "../src/core/piece/piece";
+import { canBeTied, clothOf, picturedOn, type Scarf, type TieSettings } from "../src/core/piece/tied-scarf";
+import { readDressed } from "../src/core/reading/read";
+import { namedFolds } from "../src/core/scarf/folds";
+import { foldOf, sidesOf } from "../src/core/scarf/tied";
+import { tieNames, tieSpec } from "../src/core/scarf/ties";
+import { usualWay } from "../src/core/scarf/usual-way";
 import { sampleLook } from "../src/core/testing/sample";
+import { FoldedPicture } from "../src/ui/drawing/scarf/folded-picture";
 import { Figure } from "../src/ui/drawing/figure/figure";
 
-/** What drawing the figure takes in a page, ms: the middle and the slowest of ten looks. */
+/** What drawing takes in a page, ms: the middle and the slowest of all that was drawn. */
 export interface FigureFigures {
+  /** A look drawn anew, and one accessory of it changed. */
   readonly draws: Spread;
   readonly updates: Spread;
+  /** A folded scarf with its picture, drawn anew. */
+  readonly folded: Spread;
+  /** A scarf tied another way: the look is dressed, read and drawn. */
+  readonly ties: Spread;
 }
 
 interface Spread {
@@ -42,8 +57,75 @@ window.figureFigures = (bundles) => {
     root.unmount();
     return took;
   });
-  return { draws: spreadOf(drawn), updates: spreadOf(updated) };
+  const scarves = bundles.map(parseBundle).flatMap(tiedLooks);
+  return {
+    draws: spreadOf(drawn),
+    updates: spreadOf(updated),
+    folded: spreadOf(scarves.flatMap(({ scarf, ways }) => ways.map((way) => foldedTime(scarf, way)))),
+    ties: spreadOf(scarves.map(tieTime)),
+  };
 };
+
+interface TiedLook {
+  readonly look: Look;
+  readonly scarf: Scarf;
+  /** The usual way of every tie at the neck that its cloth can be folded for. */
+  readonly ways: readonly TieSettings[];
+}
+
+/** The first base of a client with each of the scarves that can be tied. */
+function tiedLooks({ client, pieces, bases }: Bundle): TiedLook[] {
+  const [base] = bases;
+  return pieces.flatMap((scarf) => {
+    if (!isKind(scarf, "scarf") || !canBeTied(scarf)) return [];
+    const look = sampleLook({
+      client: { ...client, id: client.name },
+      garments: pieces.filter(({ id }) => base?.pieceIds.includes(id)),
+      accessories: [scarf],
+    });
+    const names = tieNames.filter((name) => tieSpec(name).place === "neck");
+    const ways = names.flatMap((name) => usualWay(name, sidesOf(clothOf(scarf))) ?? []);
+    return [{ look, scarf, ways }];
+  });
+}
+
+function foldedTime(scarf: Scarf, way: TieSettings): number {
+  const cloth = clothOf(scarf);
+  const drawing = (
+    <FoldedPicture
+      folded={foldOf(cloth, way)}
+      picture={picturedOn(scarf)}
+      sides={sidesOf(cloth)}
+      axis={namedFolds[way.fold].axis}
+      view="front"
+      paler={scarf.figures.paler}
+      label="the fold"
+    />
+  );
+  return middleOf(() => {
+    const root = createRoot(document.body.appendChild(document.createElement("div")));
+    const took = timed(() => root.render(drawing));
+    root.unmount();
+    return took;
+  });
+}
+
+/** From one way of tying to the next, over and over: what was worked out before is known, as it is at the bench. */
+function tieTime({ look, scarf, ways }: TiedLook): number {
+  const { root } = mounted(dress(look));
+  let at = 0;
+  const took = middleOf(() => {
+    const way = ways[(at += 1) % ways.length];
+    return timed(() => {
+      const adjustments = way ? adjust(look.adjustments, { kind: "tie", piece: scarf.id, ...way }) : [];
+      const dressed = dress({ ...look, adjustments });
+      readDressed(dressed);
+      root.render(<Shown dressed={dressed} />);
+    });
+  });
+  root.unmount();
+  return took;
+}
 
 /** Each base under a set of its client's, and the same with another shoe. */
 function looksAndSwaps({ client, pieces, bases, sets }: Bundle): [Dressed, Dressed][] {

@@ -1,6 +1,6 @@
 import Joi from "joi";
 import { finestMap, patchesOf } from "../scarf/colour-map";
-import { extentOf, flatCloth, folded, type FoldStep } from "../scarf/fold";
+import { extentOf, flatCloth, fold, meets, type FoldStep } from "../scarf/fold";
 import { knots, reachOf, type Reaches, type ScarfBand, type TieAsked } from "../scarf/reach";
 import { seenOf, sharesOf, withinStretch, type View } from "../scarf/seen";
 import { checked, parseJson } from "./file";
@@ -97,7 +97,7 @@ const tiesFile = Joi.object<TiesFile>({
         tie: Joi.object({
           neck: length.positive().required().label("Neck"),
           ease: length.required().label("Ease"),
-          wraps: Joi.number().integer().min(0).max(6).required().label("Wraps"),
+          wraps: Joi.number().min(0).max(6).required().label("Wraps"),
           knot: Joi.string()
             .valid(...Object.keys(knots))
             .required()
@@ -127,21 +127,26 @@ export function scarfAnswers(text: string): readonly (FoldAnswer | Reaches)[] {
   const value = parseJson(text);
   if (typeof value === "object" && value !== null && "maps" in value) {
     const { maps, cases } = checked(foldsFile, value);
-    return cases.map((each) => foldAnswer(each, maps));
+    return cases.map((each, at) => foldAnswer(each, maps, at));
   }
   return checked(tiesFile, value).cases.map(({ scarf, tie }) => rounded(reachOf(scarf, tie)));
 }
 
-function foldAnswer(asked: FoldCase, maps: FoldsFile["maps"]): FoldAnswer {
+function foldAnswer(asked: FoldCase, maps: FoldsFile["maps"], at: number): FoldAnswer {
   const rows = maps[asked.map];
   if (!rows) throw new FormatError(`cases: there is no map "${asked.map}"`);
   if (rows.some((cells) => cells.length !== rows[0]?.length))
     throw new FormatError(`maps.${asked.map}: all rows of a map must be of one length`);
   const names = [...new Set(rows.flat())];
   const map = { rows: rows.map((cells) => cells.map((name) => names.indexOf(name))) };
-  const cloth = folded(
+  const cloth = asked.steps.reduce(
+    (lies, { through: [x, y], ...rest }, i) => {
+      const step = { ...rest, through: { x, y } };
+      if (!meets(lies, step))
+        throw new FormatError(`cases.${at}.steps.${i}: the line of this fold lies outside the cloth`);
+      return fold(lies, step);
+    },
     flatCloth(...asked.sides),
-    asked.steps.map(({ through: [x, y], ...step }) => ({ ...step, through: { x, y } })),
   );
   const patches = patchesOf(map, ...asked.sides);
   const { along, across } = extentOf(cloth, asked.axis);

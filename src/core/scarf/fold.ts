@@ -4,6 +4,7 @@ import {
   cutLeft,
   cutRight,
   identity,
+  leftOf,
   lineAt,
   reflectionIn,
   type Affine,
@@ -73,6 +74,19 @@ function turned({ toFlat, up }: Layer, part: Convex, mirror: Affine): Layer {
     up: up === "right" ? "reverse" : "right",
   };
 }
+
+/** Whether a line meets a cloth as it lies, be it only along an edge or at a corner. */
+export function meets(
+  { layers }: FoldedCloth,
+  { through, angle }: Pick<FoldStep, "through" | "angle">,
+): boolean {
+  const line = lineAt(through, angle);
+  const sides = layers.flatMap(({ outline }) => outline.map((point) => leftOf(line, point)));
+  return Math.min(...sides) <= touching && Math.max(...sides) >= -touching;
+}
+
+/** What is nearer to a cloth than this touches it, cm. */
+const touching = 1e-6;
 
 /** A cloth folded step after step. */
 export function folded(cloth: FoldedCloth, steps: readonly FoldStep[]): FoldedCloth {

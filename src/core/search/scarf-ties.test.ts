@@ -2,10 +2,10 @@ import { describe, expect, it } from "vitest";
 import type { Scarf } from "../piece/tied-scarf";
 import { read } from "../reading/read";
 import { tieSpec } from "../scarf/ties";
-import { sample, sampleClient, sampleLook } from "../testing/sample";
+import { sample, sampleClient, sampleLook, sampleOccasion } from "../testing/sample";
 import { apply } from "../reading/change";
 import { rank } from "./rank";
-import { bestTied, tiesFor } from "./scarf-ties";
+import { bestTied, coloursLike, tiesFor } from "./scarf-ties";
 
 const green = "#1f6b3a";
 const picture = { colours: ["#efe7d6", green, "#8a1f2a", "#22304f"], rows: ["01", "23"] };
@@ -42,6 +42,51 @@ describe("the ties of a scarf for a look", () => {
       (choice) => choice.points,
     );
     expect(points).toEqual([...points].sort((one, other) => other - one));
+  });
+
+  describe("where nothing may hang loose", () => {
+    const limited = {
+      ...look,
+      client: { ...look.client, limits: { ...look.client.limits, nothingLoose: true } },
+    };
+    const atMachines = {
+      ...look,
+      occasion: { ...sampleOccasion, flags: ["nothing loose"] } satisfies typeof sampleOccasion,
+    };
+
+    it.each([
+      ["the client's limit", limited],
+      ["the occasion's", atMachines],
+    ])("are none at the neck, and elsewhere those without free ends: by %s", (_, bound) => {
+      const wish = { show: "best", most: 8 } as const;
+      expect(tiesFor(bound, square, { ...wish, place: "neck" })).toEqual([]);
+      expect(tiesFor(bound, square, { ...wish, place: "bag" })).toEqual([]);
+      expect(tiesFor(bound, square, { ...wish, place: "hair" }).map(({ settings }) => settings.tie)).toEqual([
+        "hair band",
+      ]);
+      expect(tiesFor(look, square, { ...wish, place: "hair" }).length).toBeGreaterThan(1);
+    });
+
+    it("read as a bar at the neck, and as none where no end hangs", () => {
+      const [held] = tiesFor(limited, square, { place: "wrist", show: "best", most: 1 });
+      if (!held) throw new Error("a wrist wrap has no free ends");
+      const rules = (bound: typeof look) =>
+        read(bound)
+          .findings.filter(({ message }) => message === "loose" || message === "nothing loose")
+          .map(({ effect }) => effect);
+      expect(rules(limited)).toEqual(["bar"]);
+      expect(rules(atMachines)).toEqual(["bar"]);
+      const wrapped = apply(limited, {
+        kind: "adjust",
+        adjustment: { kind: "tie", piece: "square", ...held.settings },
+      });
+      expect(rules(wrapped)).toEqual([]);
+    });
+  });
+
+  it("know which colours of a look their scarf has", () => {
+    expect([...coloursLike(picture, [green])]).toEqual([1]);
+    expect([...coloursLike(picture, ["#ffd900"])]).toEqual([]);
   });
 
   it("are none for a necktie", () => {

@@ -1,4 +1,5 @@
 import { v7 as uuid, validate as isId } from "uuid";
+import { bodyOf } from "@/core/body/body";
 import type { Measured, MeasurementName } from "@/core/body/measurements";
 import type { Client } from "@/core/piece/client";
 import type { RuleBook } from "@/core/rule-book/rule-book";
@@ -21,6 +22,12 @@ export async function nameClients(tenant: Tenant): Promise<NamedClient[]> {
     .where({ studio_id: tenant.studioId, deleted_at: null })
     .orderBy("name")
     .select("id", "name");
+}
+
+/** The girth of every client's neck by name, cm: measured, or as her height lets expect it. */
+export async function clientsNecks(tenant: Tenant): Promise<(NamedClient & { readonly neck: number })[]> {
+  const rows = await select(tenant).whereNull("clients.deleted_at").orderBy("clients.name");
+  return rows.map(({ id, name, measured }) => ({ id, name, neck: bodyOf(measured).measures.neck.cm }));
 }
 
 /** A page of the studio's clients by name, counted from 0, and how many there are in all. */

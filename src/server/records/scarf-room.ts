@@ -1,14 +1,16 @@
 import type { ClientRecord } from "@/core/studio/client-record";
+import type { Neck } from "@/core/scarf/whose-neck";
 import type { PieceRecord } from "@/core/studio/piece-record";
 import type { Tenant } from "../db/tenant";
 import { bases } from "./bases";
-import { findClient, nameClients } from "./clients";
+import { clientsNecks, findClient, type NamedClient } from "./clients";
 import { findPiece, listPieces, piecesById } from "./pieces";
 
 /** A scarf on a page of its own: whom it is tried on, what she wears with it, and her other scarves. */
 export interface ScarfRoomRecords {
   readonly scarf: PieceRecord;
-  readonly clients: readonly { readonly id: string; readonly name: string }[];
+  /** All whose necks it is tried at, by name. */
+  readonly clients: readonly (NamedClient & Neck)[];
   /** Null in a studio without clients. */
   readonly client: ClientRecord | null;
   readonly garments: readonly PieceRecord[];
@@ -25,7 +27,7 @@ export async function scarfRoom(
 ): Promise<ScarfRoomRecords | null> {
   const scarf = await findPiece(tenant, id);
   if (scarf?.piece.kind !== "scarf") return null;
-  const clients = await nameClients(tenant);
+  const clients = await clientsNecks(tenant);
   const wanted = [clientId, scarf.clientId, clients[0]?.id].find(
     (each) => each !== null && each !== undefined,
   );

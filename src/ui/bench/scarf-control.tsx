@@ -4,6 +4,8 @@ import { useState } from "react";
 import Link from "next/link";
 import { adjustmentOn } from "@/core/piece/adjustment";
 import { isKind } from "@/core/piece/piece";
+import { stationsOfTies } from "@/core/piece/adjustments/tie";
+import type { Slot } from "@/core/piece/slots";
 import { canBeTied, usualTie, type Scarf, type TieSettings } from "@/core/piece/tied-scarf";
 import { wornSo } from "@/core/reading/change";
 import { namedFolds } from "@/core/scarf/folds";
@@ -21,24 +23,38 @@ import { Toggle } from "../kit/toggle";
 import { Unfold } from "../kit/unfold";
 import { cornerArrows } from "../scarves/corner-arrows";
 import { placeWords, sayRefusal } from "../scarves/say-tie";
-import { useDesk } from "./desk/use-desk";
+import { useBenchState, useDesk } from "./desk/use-desk";
 import { ScarfOffers } from "./scarf-offers";
 
 /** How the scarf is folded and tied: what it offers for this look, and every choice by hand. */
 export function ScarfControl() {
   const { look } = useDesk();
+  const active = useBenchState((state) => state.active);
   const scarf = look.accessories.find((piece) => isKind(piece, "scarf"));
-  if (!scarf || !isKind(scarf, "scarf")) return <p className="text-ink-soft">{scarvesWords.noScarfIsOn}</p>;
+  if (!scarf || !isKind(scarf, "scarf"))
+    return active === "neck" ? <p className="text-ink-soft">{scarvesWords.noScarfIsOn}</p> : null;
   if (!canBeTied(scarf)) return null;
-  return <TieControl key={scarf.id} scarf={scarf} />;
+  return <TieControl key={`${scarf.id} ${active}`} scarf={scarf} active={active} />;
 }
 
-function TieControl({ scarf }: { readonly scarf: Scarf }) {
+/** Where ties are offered at first: where the scarf is tied, or else at the station that is worked on. */
+function placeAt(active: Slot, now: TieSettings | null): TiePlace {
+  const tied = now ? tieSpec(now.tie).place : "neck";
+  const at = (place: TiePlace) => stationsOfTies[place] ?? "neck";
+  return at(tied) === active ? tied : (tiePlaces.find((place) => at(place) === active) ?? tied);
+}
+
+interface TieControlProps {
+  readonly scarf: Scarf;
+  readonly active: Slot;
+}
+
+function TieControl({ scarf, active }: TieControlProps) {
   const unit = useLengthUnit();
   const { look, dressed, steps, source } = useDesk();
   const said = adjustmentOn(look.adjustments, "tie", scarf.id);
   const now = said ?? usualTie(scarf);
-  const [place, setPlace] = useState<TiePlace>(now ? tieSpec(now.tie).place : "neck");
+  const [place, setPlace] = useState<TiePlace>(placeAt(active, now));
   const change = (settings: TieSettings) => wornSo({ kind: "tie", piece: scarf.id, ...settings });
   const set = (part: Partial<TieSettings>) => now && steps.change(change({ ...now, ...part }));
   const sides = sidesOf(scarf.figures);

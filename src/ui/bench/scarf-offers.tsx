@@ -66,21 +66,22 @@ function Wishes({ scarf }: Pick<ScarfOffersProps, "scarf">) {
   const show = useBenchState((state) => state.scarfShows);
   const wanted = typeof show === "object" ? show.colour : null;
   const picture = picturedOn(scarf);
-  const elsewhere = colourShares(dressed.palette.filter(({ item }) => item.piece.id !== scarf.id));
-  const shared = elsewhere
-    .filter(({ shade }) => coloursLike(picture, [shade.hex]).size > 0)
-    .slice(0, coloursAtOnce);
-  const isPressed = wanted !== null && !shared.some(({ shade }) => shade.hex === wanted);
-  const colours = [
-    ...shared.map(({ shade: { hex }, pieces }) => ({
+  const has = (hex: string) => coloursLike(picture, [hex]).size > 0;
+  const elsewhere = colourShares(dressed.palette.filter(({ item }) => item.piece.id !== scarf.id)).map(
+    ({ shade: { hex }, pieces }) => ({
       hex,
       label: sayWith(scarvesWords.showTheColourOf, { piece: pieces[0] ?? "" }),
-    })),
-    ...picture.colours.map((hex) => ({ hex, label: sayWith(scarvesWords.showThisColour, { hex }) })),
-    ...(isPressed && !picture.colours.includes(wanted)
-      ? [{ hex: wanted, label: sayWith(scarvesWords.showThisColour, { hex: wanted }) }]
-      : []),
-  ];
+    }),
+  );
+  const ofTheLook = elsewhere.filter(({ hex }) => has(hex)).slice(0, coloursAtOnce);
+  // A colour that was pressed in the palette stays to be seen, though the scarf may have nothing of it.
+  const pressed = elsewhere.filter(
+    ({ hex }) => hex === wanted && !ofTheLook.some((each) => each.hex === hex),
+  );
+  const ofTheScarf = picture.colours.map((hex) => ({
+    hex,
+    label: sayWith(scarvesWords.showThisColour, { hex }),
+  }));
   return (
     <>
       <div className="flex flex-wrap items-center gap-1">
@@ -99,24 +100,42 @@ function Wishes({ scarf }: Pick<ScarfOffersProps, "scarf">) {
         >
           {scarvesWords.mostOfThePicture}
         </Toggle>
-        {colours.map(({ hex, label }, at) => (
-          <span key={`${at} ${hex}`} className={at === shared.length && at > 0 ? "ml-1.5 flex" : "flex"}>
-            <button
-              type="button"
-              aria-pressed={wanted === hex}
-              aria-label={label}
-              title={label}
-              onClick={() => steps.showInScarf(wanted === hex ? "best" : { colour: hex })}
-              style={{ background: hex }}
-              className="size-6 border border-rule-strong aria-pressed:outline-2 aria-pressed:outline-offset-1 aria-pressed:outline-ink touch:size-11"
-            />
-          </span>
-        ))}
       </div>
-      {wanted !== null && coloursLike(picture, [wanted]).size === 0 && (
+      <WishedColours name={scarvesWords.ofTheLook} colours={[...pressed, ...ofTheLook]} wanted={wanted} />
+      <WishedColours name={scarvesWords.ofTheScarf} colours={ofTheScarf} wanted={wanted} />
+      {wanted !== null && !has(wanted) && (
         <p className="text-tiny text-ink-soft">{scarvesWords.hasNoneOfIt}</p>
       )}
     </>
+  );
+}
+
+interface WishedColoursProps {
+  /** Whose colours they are. */
+  readonly name: string;
+  readonly colours: readonly { readonly hex: string; readonly label: string }[];
+  readonly wanted: string | null;
+}
+
+function WishedColours({ name, colours, wanted }: WishedColoursProps) {
+  const { steps } = useDesk();
+  if (colours.length === 0) return null;
+  return (
+    <div className="flex flex-wrap items-center gap-1">
+      <span className="w-14 text-tiny text-ink-soft">{name}</span>
+      {colours.map(({ hex, label }, at) => (
+        <button
+          key={`${at} ${hex}`}
+          type="button"
+          aria-pressed={wanted === hex}
+          aria-label={label}
+          title={label}
+          onClick={() => steps.showInScarf(wanted === hex ? "best" : { colour: hex })}
+          style={{ background: hex }}
+          className="size-5.5 border border-rule-strong aria-pressed:outline-2 aria-pressed:outline-offset-1 aria-pressed:outline-ink touch:size-11"
+        />
+      ))}
+    </div>
   );
 }
 

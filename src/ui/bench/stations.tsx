@@ -1,6 +1,8 @@
 "use client";
 
 import { useEffect, useRef } from "react";
+import type { Worn } from "@/core/dressing/dressed";
+import { adjustmentSpec } from "@/core/piece/adjustment";
 import { isTailoredLayer, slotOf, type Piece } from "@/core/piece/piece";
 import { needsTailoring, slotLabels, slots, type Slot } from "@/core/piece/slots";
 import { sayWith } from "@/words/say";
@@ -51,6 +53,7 @@ export function Stations() {
             key={slot}
             slot={slot}
             pieces={look.accessories.filter((piece) => slotOf(piece) === slot)}
+            guests={dressed.worn.filter((worn) => stationElsewhere(worn) === slot)}
             active={slot === active}
             next={slot === next?.slot}
             onActive={() => {
@@ -64,16 +67,28 @@ export function Stations() {
   );
 }
 
+/** The station a piece is worn at that belongs to another. */
+function stationElsewhere({ adjustments }: Worn): Slot | null {
+  for (const adjustment of adjustments) {
+    const station = adjustmentSpec(adjustment.kind).station?.(adjustment);
+    if (station) return station;
+  }
+  return null;
+}
+
 interface StationProps {
   readonly slot: Slot;
   readonly pieces: readonly Piece[];
+  /** What belongs to another station and is worn at this one: a scarf tied to the bag. */
+  readonly guests: readonly Worn[];
   readonly active: boolean;
   /** Best filled next. */
   readonly next: boolean;
   readonly onActive: () => void;
 }
 
-function Station({ slot, pieces, active, next, onActive }: StationProps) {
+function Station({ slot, pieces, guests, active, next, onActive }: StationProps) {
+  const unit = useLengthUnit();
   const { steps } = useDesk();
   const [first] = pieces;
   const last = pieces[pieces.length - 1];
@@ -86,7 +101,7 @@ function Station({ slot, pieces, active, next, onActive }: StationProps) {
       tabIndex={-1}
       aria-selected={active}
       onClick={onActive}
-      className={`flex shrink-0 grow cursor-pointer items-center gap-2 border-b border-rule px-3 last:border-b-0 hover:bg-well touch:min-h-11 ${first ? "min-h-10 grow-[2]" : "min-h-5.5"} ${active ? "basted bg-white" : ""}`}
+      className={`flex shrink-0 grow cursor-pointer items-center gap-2 border-b border-rule px-3 last:border-b-0 hover:bg-well touch:min-h-11 ${first || guests.length > 0 ? "min-h-10 grow-[2]" : "min-h-5.5"} ${active ? "basted bg-white" : ""}`}
     >
       {first && (
         <span className="flex w-9 shrink-0 flex-wrap items-center justify-center">
@@ -105,6 +120,11 @@ function Station({ slot, pieces, active, next, onActive }: StationProps) {
           {next && <span className="text-thread"> {benchWords.next}</span>}
         </span>
         {first && <Named pieces={pieces} active={active} />}
+        {guests.map(({ piece, adjustments }) => (
+          <span key={piece.id} data-guest className="block text-tiny leading-tight">
+            {[piece.name, ...adjustments.map((each) => sayWay(each, "done", unit, ""))].join(", ")}
+          </span>
+        ))}
       </span>
       {last && (
         // An option holds no control of its own: for hands this cross, for keys Backspace.

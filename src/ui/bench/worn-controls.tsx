@@ -34,15 +34,16 @@ const controls: Readonly<Record<AdjustmentKind, WornControl>> = {
 };
 
 const places: Readonly<Partial<Record<Slot, readonly WornControl["at"][]>>> = {
-  hat: ["neck"],
-  hair: ["neck"],
+  hat: ["scarf", "neck"],
+  hair: ["scarf", "neck"],
   eyewear: ["neck"],
   earrings: ["neck"],
   neck: ["scarf"],
   necklace: ["neck"],
   brooch: ["neck"],
-  bag: ["bag"],
-  wrist: ["hand"],
+  bag: ["bag", "scarf"],
+  belt: ["ankle", "scarf"],
+  wrist: ["hand", "scarf"],
   ring: ["hand"],
   gloves: ["hand"],
 };

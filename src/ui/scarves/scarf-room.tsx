@@ -18,10 +18,11 @@ import { Select } from "../kit/select";
 import { FoldBoard } from "./fold-board";
 import { TieCard } from "./tie-card";
 import { TieGallery } from "./tie-gallery";
+import type { NamedNeck } from "./possible-tie";
 
 interface ScarfRoomProps {
   readonly scarf: PieceRecord;
-  readonly clients: readonly { readonly id: string; readonly name: string }[];
+  readonly clients: readonly NamedNeck[];
   readonly client: ClientRecord | null;
   readonly garments: readonly PieceRecord[];
   readonly others: readonly PieceRecord[];
@@ -85,6 +86,7 @@ function Room({ scarf, clients, client, garments, others, tiedTo }: RoomProps) {
             garments={worn}
             tiedTo={heldBy}
             others={otherScarves}
+            necks={clients}
             settings={settings}
             onSettings={setSettings}
           />

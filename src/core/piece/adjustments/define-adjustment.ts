@@ -4,6 +4,7 @@ import type { BodyZone } from "../body-zone";
 import type { Fields, FiguresOf } from "../field";
 import type { LayerName } from "../layers";
 import type { Piece } from "../piece";
+import type { Slot } from "../slots";
 
 /** Everything the core needs to know of one way of wearing a piece. */
 export interface AdjustmentSpec<F extends Fields = Fields> {
@@ -25,6 +26,8 @@ export interface AdjustmentSpec<F extends Fields = Fields> {
   ): Interval;
   /** Where on the body it is looked at instead. */
   zone?(settings: FiguresOf<F>): BodyZone;
+  /** The station it is shown at instead; null: its kind's own. */
+  station?(settings: FiguresOf<F>): Slot | null;
   /** How much of a look it takes instead, as its kind counts areas. */
   area?(settings: FiguresOf<F>): number;
   /** Where it lies from the skin outwards instead; null: where it lies otherwise. */

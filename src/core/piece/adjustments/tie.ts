@@ -6,6 +6,7 @@ import type { TiePlace } from "../../scarf/ties/define-tie";
 import type { Interval } from "../../length/interval";
 import { choice, flag, length } from "../field";
 import { isKind } from "../piece";
+import type { Slot } from "../slots";
 import { canBeTied, tiedOn } from "../tied-scarf";
 import { sidesOf } from "../../scarf/tied";
 import { usualBand, usualWay } from "../../scarf/usual-way";
@@ -72,6 +73,7 @@ export const tie = defineAdjustment({
     if (needs.includes("layer over")) return "scarf under a layer";
     return place === "bag" || place === "head" ? "tied on" : null;
   },
+  station: ({ tie: name }) => stationsOfTies[tieSpec(name).place],
   zone: ({ tie: name }) => zones[tieSpec(name).place],
   area: ({ tie: name }) => tieSpec(name).area,
   level: ({ tie: name }) => tieSpec(name).level,
@@ -86,6 +88,18 @@ export const tie = defineAdjustment({
 
 /** What a scarf is counted with when nobody says how it is tied, clo. */
 const asRecorded = 0.08;
+
+/** Where on the bench a scarf is found that is tied elsewhere than at the neck. */
+export const stationsOfTies: Readonly<Record<TiePlace, Slot | null>> = {
+  neck: null,
+  head: "hat",
+  hair: "hair",
+  wrist: "wrist",
+  bag: "bag",
+  "belt loops": "belt",
+  waist: "belt",
+  top: "layer",
+};
 
 const zones = {
   neck: "face",

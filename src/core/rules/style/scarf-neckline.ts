@@ -21,7 +21,7 @@ export const scarfNeckline = defineRule({
     if (!tied?.answer.possible) return [];
     const { scarf, answer } = tied;
     const { place, necks, goesWith } = answer.tied.spec;
-    if (place !== "neck") return [];
+    if (place !== "neck" || goesWith === null) return [];
     return necksOf(dressed)
       .filter(({ neck }) => !necks.includes(neck))
       .map(({ neck, piece }) =>

@@ -16,7 +16,7 @@ export const bowOnTheBag = defineTie({
   warmth: 0,
   level: 0,
   cautions: ["loose ends"],
-  goesWith: "any neck",
+  goesWith: null,
   steps: [
     "Lay the middle of the band under the handle where it meets the bag.",
     "Knot it once and tie the ends to a bow.",

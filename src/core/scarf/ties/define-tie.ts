@@ -120,8 +120,8 @@ export interface TieSpec {
   readonly cautions: readonly TieCaution[];
   /** The necklines it goes with, and whether lapels; none where it is not tied at the neck. */
   readonly necks: readonly NeckOfGarment[];
-  /** What it goes with, in words. */
-  readonly goesWith: string;
+  /** What it goes with, in words; null: with anything. */
+  readonly goesWith: string | null;
   /** What is done, step by step, after the scarf is folded. */
   readonly steps: readonly string[];
 }

@@ -15,7 +15,7 @@ export const hairBand = defineTie({
   warmth: 0.02,
   level: 0,
   cautions: [],
-  goesWith: "any neck",
+  goesWith: null,
   steps: [
     "Lay the band over the hair a hand behind the brow.",
     "Take the ends down behind the ears and knot them at the nape.",

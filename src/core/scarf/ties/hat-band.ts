@@ -16,7 +16,7 @@ export const hatBand = defineTie({
   warmth: 0,
   level: 0,
   cautions: [],
-  goesWith: "any neck",
+  goesWith: null,
   steps: [
     "Lay the band round the crown of the hat above the brim.",
     "Knot it at the side or behind.",

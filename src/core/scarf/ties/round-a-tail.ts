@@ -15,7 +15,7 @@ export const roundATail = defineTie({
   warmth: 0,
   level: 0,
   cautions: [],
-  goesWith: "any neck",
+  goesWith: null,
   steps: [
     "Tie the hair first.",
     "Lay the middle of the band under the tail and wind both ends round.",

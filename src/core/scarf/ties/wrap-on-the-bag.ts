@@ -16,7 +16,7 @@ export const wrapOnTheBag = defineTie({
   warmth: 0,
   level: 0,
   cautions: [],
-  goesWith: "any neck",
+  goesWith: null,
   steps: [
     "Knot one end where the handle begins.",
     "Wind the band along the handle, each round beside the one before.",
