@@ -83,6 +83,56 @@ describe("a scarf at the bench", () => {
   });
 });
 
+describe("where a scarf is tied, and what it shows", () => {
+  it("is shown in a colour that is pressed in the palette of the look", async () => {
+    await page.$$eval("[aria-label='Figure'] button", (buttons) =>
+      buttons.find(({ textContent }) => textContent.endsWith("overall"))?.click(),
+    );
+    await page.waitForSelector("[role='dialog'] li button");
+    const named = await page.$$eval("[role='dialog'] li button", (colours) =>
+      colours.map((colour) => colour.textContent ?? ""),
+    );
+    const of = named.findIndex((words) => words.includes("Tide-table silk square"));
+    expect(of).toBeGreaterThanOrEqual(0);
+    await page.evaluate((at) => {
+      document.querySelectorAll<HTMLElement>("[role='dialog'] li button")[at]?.click();
+    }, of);
+    await press(page, "button", "Show it in the scarf");
+    await page.waitForFunction(() => !document.querySelector("[role='dialog']"));
+    await page.waitForFunction(
+      (at) => /\d+ % of what shows/.test(document.querySelector(at)?.textContent ?? ""),
+      {},
+      bench,
+    );
+    expect(await page.$$eval(`${bench} button[aria-pressed='true'][style]`, (on) => on.length)).toBe(1);
+  });
+
+  it("stands at the station it is tied at, drawn there, and is untied from there", async () => {
+    await putOn(page, "bag", "Cognac satchel");
+    await isOn(page, "bag", "Cognac satchel");
+    await page.click("#station-bag");
+    await page.waitForFunction(
+      (at) => /on the bag's handle/.test(document.querySelector(`${at} ul`)?.textContent ?? ""),
+      {},
+      bench,
+    );
+    const drawing = () => page.$eval("[aria-label='Figure'] svg", (svg) => svg.innerHTML);
+    const before = await drawing();
+    await page.click(`${bench} ul button`);
+    await page.waitForFunction(() =>
+      /Tide-table silk square, (bow|wrap) on the bag's handle/.test(
+        document.querySelector("#station-bag [data-guest]")?.textContent ?? "",
+      ),
+    );
+    await page.mouse.move(5, 5);
+    expect(await drawing()).not.toBe(before);
+    await press(page, "button", "As on its page");
+    await page.waitForFunction(() => !document.querySelector("[data-guest]"));
+    await page.click("#station-neck");
+    await page.waitForSelector(`${bench} a`);
+  });
+});
+
 describe("a scarf's page", () => {
   it("shows what each fold shows, with its shares", async () => {
     scarf = await page.$eval(`${bench} a`, (link) => link.getAttribute("href") ?? "");

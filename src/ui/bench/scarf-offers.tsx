@@ -20,7 +20,7 @@ import { useBenchState, useDesk } from "./desk/use-desk";
 /** How many ways of tying are offered at once. */
 const offeredAtOnce = 3;
 /** How many colours of the look are offered to be shown. */
-const coloursAtOnce = 5;
+const coloursAtOnce = 4;
 
 interface ScarfOffersProps {
   readonly scarf: Scarf;
@@ -66,14 +66,19 @@ function Wishes({ scarf }: Pick<ScarfOffersProps, "scarf">) {
   const show = useBenchState((state) => state.scarfShows);
   const wanted = typeof show === "object" ? show.colour : null;
   const picture = picturedOn(scarf);
-  const has = (hex: string) => coloursLike(picture, [hex]).size > 0;
+  /** The numbers of the scarf's colours that one takes for this one. */
+  const like = (hex: string) => [...coloursLike(picture, [hex])].join();
+  const has = (hex: string) => like(hex) !== "";
   const elsewhere = colourShares(dressed.palette.filter(({ item }) => item.piece.id !== scarf.id)).map(
     ({ shade: { hex }, pieces }) => ({
       hex,
       label: sayWith(scarvesWords.showTheColourOf, { piece: pieces[0] ?? "" }),
     }),
   );
-  const ofTheLook = elsewhere.filter(({ hex }) => has(hex)).slice(0, coloursAtOnce);
+  // Two blues of a look that the scarf has one blue for are one wish.
+  const ofTheLook = elsewhere
+    .filter(({ hex }, i) => has(hex) && elsewhere.findIndex((one) => like(one.hex) === like(hex)) === i)
+    .slice(0, coloursAtOnce);
   // A colour that was pressed in the palette stays to be seen, though the scarf may have nothing of it.
   const pressed = elsewhere.filter(
     ({ hex }) => hex === wanted && !ofTheLook.some((each) => each.hex === hex),
