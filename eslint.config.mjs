@@ -49,6 +49,12 @@ export default tseslint.config(
     ignores: ["**/*.test.tsx"],
     rules: { "max-lines-per-function": ["error", { max: 150, skipComments: true }] },
   },
+  {
+    // Links are those of the kit, which are fetched when they are pressed.
+    files: ["src/ui/**/*.{ts,tsx}", "src/app/**/*.{ts,tsx}"],
+    ignores: ["src/ui/kit/link.tsx"],
+    rules: { "no-restricted-imports": ["error", { paths: ["next/link"] }] },
+  },
   { files: ["scripts/**", "tests/**"], rules: { "no-console": "off" } },
   {
     // A test looks at pages, raw rows and files, whose shape is what it is there to find out.

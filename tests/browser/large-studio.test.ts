@@ -11,6 +11,7 @@ import { openStudio } from "../support/studio";
 let site = "";
 let browser: Browser;
 let close: () => Promise<void>;
+let servedBy: (processes: number) => Promise<string>;
 let page: Page;
 let errors: string[];
 let cookie = "";
@@ -21,7 +22,7 @@ const smallestFile = 6;
 
 beforeAll(async () => {
   let ownerUrl: string;
-  ({ browser, close, site, ownerUrl } = await openStudio());
+  ({ browser, close, site, servedBy, ownerUrl } = await openStudio());
   await fillStudio(ownerUrl);
   ({ page, errors } = await openPage(browser));
   await signIn(page, site);
@@ -94,21 +95,86 @@ describe("a studio of 200 clients and 40,000 pieces", () => {
   });
 
   it("turns none of fifty away who open a place every two seconds", async () => {
-    const met: number[] = [];
-    const until = performance.now() + 12_000;
-    const visits = async (who: number) => {
-      await pause(who * 40);
-      for (let visit = who; performance.now() < until; visit += 1) {
-        const place = cases[visit % cases.length];
-        if (place) met.push((await ask(place[1]())).status);
-        await pause(2000);
-      }
-    };
-    await Promise.all(Array.from({ length: 50 }, (_, who) => visits(who)));
+    const met = await fifty(cases.map(([, path]) => ({ path: path(), headers: {} })));
     expect(met.length).toBeGreaterThan(100);
-    expect(met.filter((status) => status !== 200)).toEqual([]);
+    expect(met.filter(({ status }) => status !== 200)).toEqual([]);
+  });
+
+  it("answers fifty who go from place to place inside every two seconds, 19 of 20 within 250 ms", async () => {
+    const steps = await stepsInside();
+    const begun = site;
+    site = await servedBy(2);
+    try {
+      // What is done once is done: each process has laid out each place before.
+      for (let round = 0; round < 4; round += 1) for (const step of steps) await ask(step.path, step.headers);
+      let best = Infinity;
+      for (let round = 0; round < rounds && best >= 250 * slowness; round += 1) {
+        const met = await fifty(steps);
+        expect(met.filter(({ status }) => status !== 200)).toEqual([]);
+        best = Math.min(
+          best,
+          met.map(({ ms }) => ms).sort((a, b) => a - b)[Math.floor(met.length * 0.95)] ?? NaN,
+        );
+      }
+      expect(best).toBeLessThan(250 * slowness);
+    } finally {
+      site = begun;
+    }
   });
 });
+
+/** How often fifty are let loose, until once they are answered in time: other work on the machine only adds to it. */
+const rounds = 5;
+
+/** What is asked for: a place as a document, or by what the page inside asks with. */
+interface Step {
+  readonly path: string;
+  readonly headers: Readonly<Record<string, string>>;
+}
+
+/** Fifty who each ask for a place every two seconds, for twelve of them. */
+async function fifty(steps: readonly Step[]) {
+  const met: Answer[] = [];
+  const until = performance.now() + 12_000;
+  const visits = async (who: number) => {
+    await pause(who * 40);
+    for (let visit = who; performance.now() < until; visit += 1) {
+      const step = steps[visit % steps.length];
+      if (step) met.push(await ask(step.path, step.headers));
+      await pause(2000);
+    }
+  };
+  await Promise.all(Array.from({ length: 50 }, (_, who) => visits(who)));
+  return met;
+}
+
+/** What a page in Chromium asks the server for on its way from each place to the next. */
+async function stepsInside(): Promise<Step[]> {
+  const asks = ["rsc", "next-url", "next-router-state-tree"];
+  await page.goto(`${site}/members`, { waitUntil: "networkidle0" });
+  const steps: Step[] = [];
+  for (const [, path] of cases) {
+    const asked = page.waitForRequest((request) => request.headers().rsc === "1");
+    await page.evaluate((to) => {
+      (window as unknown as { next: { router: { push: (to: string) => void } } }).next.router.push(to);
+    }, path());
+    const request = await asked;
+    const { pathname, search } = new URL(request.url());
+    const headers = Object.fromEntries(
+      Object.entries(request.headers()).filter(([name]) => asks.includes(name)),
+    );
+    steps.push({ path: pathname + search, headers });
+    await page.waitForNetworkIdle();
+  }
+  await page.goto("about:blank");
+  return steps;
+}
+
+interface Answer {
+  readonly status: number;
+  readonly bytes: number;
+  readonly ms: number;
+}
 
 const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
 const lowerQuarter = (times: number[]) => times.sort((one, other) => one - other)[times.length >> 2] ?? NaN;
@@ -116,10 +182,10 @@ const lowerQuarter = (times: number[]) => times.sort((one, other) => one - other
 const agent = new Agent({ keepAlive: true });
 
 /** Asks as a browser that is signed in: the status, the bytes of the page itself, and how long it took. */
-function ask(path: string) {
-  return new Promise<{ status: number; bytes: number; ms: number }>((resolve, reject) => {
+function ask(path: string, headers: Step["headers"] = {}) {
+  return new Promise<Answer>((resolve, reject) => {
     const began = performance.now();
-    get(site + path, { agent, headers: { cookie } }, (answer) => {
+    get(site + path, { agent, headers: { cookie, ...headers } }, (answer) => {
       let bytes = 0;
       answer.on("data", (chunk: Buffer) => (bytes += chunk.length));
       answer.on("end", () =>

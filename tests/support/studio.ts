@@ -32,12 +32,20 @@ export async function openStudio() {
   const { appUrl, ownerUrl, drop } = await copyOfDemo();
   const server = await startServer(await freePort(), settingsFor(appUrl));
   const { browser, close: closeBrowser } = await openBrowser();
+  const beside: Awaited<ReturnType<typeof startServer>>[] = [];
+  /** Serves the same studio from another address too, by so many processes, as `npm start` does. */
+  const servedBy = async (processes: number) => {
+    const settings = { ...settingsFor(appUrl), JUXTANE_PROCESSES: String(processes) };
+    const another = await startServer(await freePort(), settings);
+    beside.push(another);
+    return another.url;
+  };
   const close = async () => {
     await closeBrowser();
-    await server.stop();
+    for (const each of [server, ...beside]) await each.stop();
     await drop();
   };
-  return { site: server.url, ownerUrl: ownerUrl.toString(), browser, close };
+  return { site: server.url, ownerUrl: ownerUrl.toString(), browser, servedBy, close };
 }
 
 /** Runs one statement as the cluster's owner, beside every database of the application. */

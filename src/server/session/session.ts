@@ -49,12 +49,12 @@ async function jar() {
   }
 }
 
-/** What the cookie of this request names; null where there is none that was sealed here. */
-export async function sealedSession(): Promise<SealedSession | null> {
+/** What the cookie of this request names; null where there is none that was sealed here. Opened once for each request. */
+export const sealedSession = cache(async (): Promise<SealedSession | null> => {
   const { studioId, userId, sessionId } = await jar();
   if (!isId(studioId) || !isId(userId) || !isId(sessionId)) return null;
   return { studioId, userId, sessionId } as SealedSession;
-}
+});
 
 /** The session of this request; null when nobody is signed in, or no longer. Asked once for each request. */
 export const currentSession = cache(async (): Promise<Session | null> => {

@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import Link from "next/link";
+import { Link } from "../kit/link";
 import { adjustmentOn } from "@/core/piece/adjustment";
 import { isKind } from "@/core/piece/piece";
 import { stationsOfTies } from "@/core/piece/adjustments/tie";

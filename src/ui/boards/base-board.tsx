@@ -3,7 +3,7 @@
 "use no memo";
 
 import { useVirtualizer } from "@tanstack/react-virtual";
-import Link from "next/link";
+import { Link } from "../kit/link";
 import { memo, useMemo, useRef } from "react";
 import { markOf } from "@/core/reading/verdict";
 import { dress } from "@/core/dressing/dress";
@@ -141,7 +141,6 @@ const LookOf = memo(function LookOf({ wardrobe, base, set }: LookOfProps) {
   return (
     <Link
       href={`/bench?client=${wardrobe.client.id}&base=${base.id}&set=${set.id}`}
-      prefetch={false}
       className="grid w-52 shrink-0 content-start border border-rule-strong bg-paper hover:bg-white"
     >
       <span className="surround-light flex border-b border-rule">

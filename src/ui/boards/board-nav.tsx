@@ -1,4 +1,4 @@
-import Link from "next/link";
+import { Link } from "../kit/link";
 import { boardsWords } from "@/words/boards";
 import { ClientChoice } from "../kit/client-choice";
 

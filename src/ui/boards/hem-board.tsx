@@ -1,6 +1,6 @@
 "use client";
 
-import Link from "next/link";
+import { Link } from "../kit/link";
 import { parseAsStringLiteral, useQueryState } from "nuqs";
 import { useMemo } from "react";
 import type { HemCell } from "@/core/search/hem-board";
@@ -195,7 +195,6 @@ function Cell({ cell, garment, shoe, unit, clientId, baseId }: CellProps) {
     <Hint words={words}>
       <Link
         href={`/bench?client=${clientId}&base=${baseId}&wear=${shoe.id}${turn}`}
-        prefetch={false}
         aria-label={words}
         className={shape}
       >

@@ -1,4 +1,4 @@
-import Link from "next/link";
+import { Link } from "../kit/link";
 import { markOf } from "@/core/reading/verdict";
 import type { Reach } from "@/core/search/reach";
 import { boardsWords } from "@/words/boards";
@@ -17,7 +17,6 @@ export function VerdictCell({ read: { verdict, score, turned }, of, href }: Verd
   return (
     <Link
       href={href}
-      prefetch={false}
       aria-label={`${of}: ${wordOf(verdict)} ${shown}${turned ? boardsWords.turnedUp : ""}`}
       className="tabular flex h-16 flex-col items-center justify-center gap-0.5 hover:bg-well"
     >

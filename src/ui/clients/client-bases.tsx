@@ -1,4 +1,4 @@
-import Link from "next/link";
+import { Link } from "../kit/link";
 import { dress } from "@/core/dressing/dress";
 import type { Client } from "@/core/piece/client";
 import { levelWord } from "@/core/register/ladder";

@@ -1,4 +1,4 @@
-import Link from "next/link";
+import { Link } from "../kit/link";
 import { sayLength } from "@/core/length/length";
 import type { ClientRecord } from "@/core/studio/client-record";
 import type { GroupRecord } from "@/core/studio/group-record";

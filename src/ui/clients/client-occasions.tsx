@@ -1,5 +1,5 @@
 import { format, parseISO } from "date-fns";
-import Link from "next/link";
+import { Link } from "../kit/link";
 import { dress } from "@/core/dressing/dress";
 import type { Occasion } from "@/core/piece/occasion";
 import { levelWord } from "@/core/register/ladder";

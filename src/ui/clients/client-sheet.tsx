@@ -1,4 +1,4 @@
-import Link from "next/link";
+import { Link } from "../kit/link";
 import type { ReactNode } from "react";
 import type { ClientRecord } from "@/core/studio/client-record";
 import { sayWith } from "@/words/say";

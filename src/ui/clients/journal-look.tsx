@@ -1,4 +1,4 @@
-import Link from "next/link";
+import { Link } from "../kit/link";
 import { dress } from "@/core/dressing/dress";
 import type { JournalEntry } from "@/core/studio/journal";
 import type { ShownLook } from "@/core/studio/shown-look";

@@ -1,6 +1,6 @@
 "use client";
 
-import Link from "next/link";
+import { Link } from "../kit/link";
 import { useFormContext, useWatch } from "react-hook-form";
 import { readyBooks, type RuleBook } from "@/core/rule-book/rule-book";
 import { schoolNames, schoolQuestions } from "@/core/rule-book/schools";

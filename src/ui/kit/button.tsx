@@ -1,5 +1,5 @@
 import type { Route } from "next";
-import Link from "next/link";
+import { Link } from "./link";
 import type { ComponentProps } from "react";
 
 const looks = {

@@ -1,6 +1,6 @@
 "use client";
 
-import Link from "next/link";
+import { Link } from "./link";
 import { useRouter } from "next/navigation";
 import { kitWords } from "@/words/kit";
 import { Select } from "./select";

@@ -5,7 +5,7 @@
 import { createColumnHelper, rowSortingFeature, tableFeatures, useTable } from "@tanstack/react-table";
 import { useWindowVirtualizer } from "@tanstack/react-virtual";
 import { ChevronDown, ChevronUp } from "lucide-react";
-import Link from "next/link";
+import { Link } from "../kit/link";
 import { useEffect, useLayoutEffect, useMemo, useRef, useState } from "react";
 import { levelWord } from "@/core/register/ladder";
 import type { PieceRecord } from "@/core/studio/piece-record";

@@ -1,4 +1,4 @@
-import Link from "next/link";
+import { Link } from "../kit/link";
 import { sayValue } from "@/core/reading/phrase";
 import { valuesOf } from "@/core/rule-book/params";
 import type { RuleBook } from "@/core/rule-book/rule-book";

@@ -1,5 +1,5 @@
 import type { Route } from "next";
-import Link from "next/link";
+import { Link } from "../kit/link";
 import { markOf } from "@/core/reading/verdict";
 import type { Reach } from "@/core/search/reach";
 import type { NamedPieces } from "@/core/studio/bench-source";

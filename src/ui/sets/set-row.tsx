@@ -1,7 +1,7 @@
 "use client";
 
 import { format, parseISO } from "date-fns";
-import Link from "next/link";
+import { Link } from "../kit/link";
 import type { Ref } from "react";
 import type { Client } from "@/core/piece/client";
 import type { Piece } from "@/core/piece/piece";

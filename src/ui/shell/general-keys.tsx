@@ -1,6 +1,6 @@
 "use client";
 
-import Link from "next/link";
+import { Link } from "../kit/link";
 import { useEffect, useState } from "react";
 import { shellWords } from "@/words/shell";
 import { Dialog } from "../kit/dialog";

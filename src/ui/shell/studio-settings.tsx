@@ -1,6 +1,6 @@
 "use client";
 
-import Link from "next/link";
+import { Link } from "../kit/link";
 import { useRouter } from "next/navigation";
 import { Popover } from "radix-ui";
 import type { Outcome } from "@/core/schema/outcome";

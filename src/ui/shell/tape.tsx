@@ -1,6 +1,6 @@
 "use client";
 
-import Link from "next/link";
+import { Link } from "../kit/link";
 import { usePathname } from "next/navigation";
 import type { LengthUnit } from "@/core/length/length";
 import { shellWords } from "@/words/shell";

@@ -1,6 +1,6 @@
 "use client";
 
-import Link from "next/link";
+import { Link } from "../kit/link";
 import type { Credentials, SignedIn } from "@/core/schema/forms/sign-in-form";
 import type { Outcome } from "@/core/schema/outcome";
 import { signInWords } from "@/words/sign-in";

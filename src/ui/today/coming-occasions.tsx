@@ -1,5 +1,5 @@
 import { format, parseISO } from "date-fns";
-import Link from "next/link";
+import { Link } from "../kit/link";
 import { sayWith } from "@/words/say";
 import { todayWords } from "@/words/today";
 import { ButtonLink } from "../kit/button";

@@ -1,4 +1,4 @@
-import Link from "next/link";
+import { Link } from "../kit/link";
 import { markOf } from "@/core/reading/verdict";
 import { dress } from "@/core/dressing/dress";
 import { describeLook } from "../drawing/describe";

@@ -54,7 +54,10 @@ function done(tie: TieName, measured: (typeof bodies)[number]): Done | null {
 const bag = sample("bag", { name: "bag", figures: { carry: "hand", strap: 30, width: 30, height: 22 } });
 const hat = sample("hat", { name: "hat", figures: { form: "felt", brim: 6 } });
 const coat = sample("coat", { name: "coat" });
-const garments = [sample("trousers", { name: "legs" }), sample("top", { name: "top", figures: { tucked: true } })];
+const garments = [
+  sample("trousers", { name: "legs" }),
+  sample("top", { name: "top", figures: { tucked: true } }),
+];
 
 function lookOf(
   { scarf, adjustment }: Done,
@@ -109,7 +112,9 @@ describe("a tied scarf on the figure", () => {
     const placed = (["head cover", "knot in front", "band top", "sash", "wrist wrap"] as const).map((tie) => {
       const way = done(tie, measured);
       if (!way) throw new Error(`no cloth for ${tie}`);
-      return middleOf(pathsOf(drawn(lookOf(way, measured)), "scarf").flatMap((d) => pathPoints(d).map(({ y }) => y)));
+      return middleOf(
+        pathsOf(drawn(lookOf(way, measured)), "scarf").flatMap((d) => pathPoints(d).map(({ y }) => y)),
+      );
     });
     expect(placed).toEqual([...placed].sort((one, other) => one - other));
   });
@@ -149,6 +154,15 @@ describe("a tied scarf on the figure", () => {
 
   it("is drawn for every place that a tie names", () => {
     const places = new Set(tieNames.map((name) => tieSpec(name).place));
-    expect([...places].sort()).toEqual(["bag", "belt loops", "hair", "head", "neck", "top", "waist", "wrist"]);
+    expect([...places].sort()).toEqual([
+      "bag",
+      "belt loops",
+      "hair",
+      "head",
+      "neck",
+      "top",
+      "waist",
+      "wrist",
+    ]);
   });
 });
