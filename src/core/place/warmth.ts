@@ -2,8 +2,10 @@ import type { Worn } from "../dressing/dressed";
 import { adjustmentSpec } from "../piece/adjustment";
 import { specOf } from "../piece/piece";
 
-/** Metabolic rate of strolling, W/m2: 2 met of 58. */
-const strolling = 58 * 2;
+/** Heat of a body at rest, W/m2. */
+const atRest = 58;
+/** How many times as much a strolling body gives off (met, 2.11). */
+const strolling = 2;
 
 /** Metres a second of wind that count as one step of the wind factor. */
 const fullWind = 10;
@@ -19,11 +21,11 @@ export function insulationOf({ asWorn, adjustments }: Pick<Worn, "asWorn" | "adj
 }
 
 /**
- * Air temperature, deg C, in which a strolling wearer of so much insulation is comfortable: 33 - 0.155 *
- * 0.75 * M * (clo + 0.7 a), with M = 116 W/m2 and a the part of the still air that the wind leaves (2.11).
+ * Air temperature, deg C, in which a strolling wearer of so much insulation is comfortable: 33 - 0.155 * 0.75 * M * (clo + 0.7 a),
+ * with M = 58 met W/m2 and a the part of the still air that the wind leaves (2.11).
  * @param wind m/s
  */
 export function comfortableAir(clo: number, wind: number): number {
   const still = Math.max(0.3, 1 - wind / fullWind);
-  return 33 - 0.155 * 0.75 * strolling * (clo + airLayer * still);
+  return 33 - 0.155 * 0.75 * atRest * strolling * (clo + airLayer * still);
 }

@@ -21,6 +21,7 @@ const sayers: Record<Exclude<Unit, "cm">, (value: number) => string> = {
   "m/s": (value) => `${trimmed(value, 0)} m/s`,
   level: (value) => trimmed(value, 0),
   degC: (value) => `${trimmed(value, 0)} °C`,
+  min: (value) => `${trimmed(value, 0)} minutes`,
   clo: (value) => `${trimmed(value, 2)} clo`,
   boldness: (value) => trimmed(value, 0),
   statement: (value) => trimmed(value, 0),

@@ -18,7 +18,8 @@ export type Unit =
   | "m/s"
   | "level"
   | "degC"
-  | "clo";
+  | "clo"
+  | "min";
 
 /** A named threshold with its default, unit and meaning. */
 export interface Param {

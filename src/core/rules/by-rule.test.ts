@@ -550,6 +550,49 @@ const cases: Readonly<Record<string, Case>> = {
     ],
     silent: look(worn, [p("scarf"), p("brooch", {}, { form: "scarf ring" })], tied("ring pull")),
   },
+  "comfort.foot-time": {
+    says: [
+      [
+        "long",
+        "rubs",
+        look(worn, [shoe({ form: "pump", tip: "block", lift: 7 })], { occasion: at({ onFoot: 90 }) }),
+      ],
+      [
+        "far",
+        "jars",
+        look(worn, [shoe({ form: "pump", tip: "stiletto", lift: 9 })], { occasion: at({ onFoot: 120 }) }),
+      ],
+    ],
+    silent: look(worn, [shoe({ form: "pump", tip: "block", lift: 7 })], { occasion: at({ onFoot: 50 }) }),
+  },
+  "comfort.warmth": {
+    says: [
+      ["cold", "rubs", look(worn, [shoe()], { occasion: at({ temperature: 2, ground: "pavement" }) })],
+      ["neck", "rubs", look(worn, [shoe()], { occasion: at({ temperature: 2, ground: "pavement" }) })],
+      ["hands", "rubs", look(worn, [shoe()], { occasion: at({ temperature: -2, ground: "pavement" }) })],
+      ["head", "rubs", look(worn, [shoe()], { occasion: at({ temperature: -8, ground: "pavement" }) })],
+      [
+        "warm",
+        "rubs",
+        look([legs({}, { cloth: "wool" }), top("#808080", { finish: "knit", cloth: "wool" })], [shoe()], {
+          occasion: at({ temperature: 33, ground: "pavement" }),
+        }),
+      ],
+      [
+        "takeOff",
+        "note",
+        look([...worn, p("coat")], [shoe()], { occasion: at({ temperature: 20, ground: "pavement" }) }),
+      ],
+      [
+        "room",
+        "note",
+        look(worn, [shoe()], { occasion: at({ temperature: 27, ground: "pavement", wind: 9 }) }),
+      ],
+    ],
+    silent: look([...worn, p("coat")], [shoe(), p("scarf")], {
+      occasion: at({ temperature: 10, ground: "pavement" }),
+    }),
+  },
   "style.scarf-neckline": {
     says: [
       [

@@ -21,12 +21,14 @@ import { beltFit } from "./comfort/belt-fit";
 import { bending } from "./comfort/bending";
 import { bootSock } from "./comfort/boot-sock";
 import { eyewear } from "./comfort/eyewear";
+import { footTime } from "./comfort/foot-time";
 import { ground } from "./comfort/ground";
 import { hat } from "./comfort/hat";
 import { limits } from "./comfort/limits";
 import { scarfCare } from "./comfort/scarf-care";
 import { scarfHold } from "./comfort/scarf-hold";
 import { scarfReach } from "./comfort/scarf-reach";
+import { warmth } from "./comfort/warmth";
 import { wet } from "./comfort/wet";
 import { overArm } from "./comfort/over-arm";
 import type { Rule, RuleTag } from "./define-rule";
@@ -157,6 +159,8 @@ export const registry: readonly Rule[] = [
   hat,
   wet,
   ground,
+  footTime,
+  warmth,
   scarfHold,
   scarfReach,
   scarfCare,

@@ -7,6 +7,7 @@ import { BagControl } from "./bag-control";
 import { HemControl } from "./hem-control";
 import { NeckControl } from "./neck-control";
 import { ScarfControl } from "./scarf-control";
+import { ShoeControl } from "./shoe-control";
 import { SleevesControl } from "./sleeves-control";
 import { TopControl } from "./top-control";
 
@@ -18,6 +19,7 @@ interface WornControl {
 
 const hem: WornControl = { Control: HemControl, at: "ankle" };
 const bag: WornControl = { Control: BagControl, at: "bag" };
+const shoe: WornControl = { Control: ShoeControl, at: "ankle" };
 const top: WornControl = { Control: TopControl, at: "ankle" };
 
 /** How each way of wearing is offered at the bench: one without an entry does not compile. */
@@ -31,6 +33,8 @@ const controls: Readonly<Record<AdjustmentKind, WornControl>> = {
   strap: bag,
   "other-side": bag,
   tie: { Control: ScarfControl, at: "scarf" },
+  insole: shoe,
+  "spare-pair": shoe,
 };
 
 const places: Readonly<Partial<Record<Slot, readonly WornControl["at"][]>>> = {

@@ -1,6 +1,8 @@
 import { double } from "./double";
+import { insole } from "./insole";
 import { otherSide } from "./other-side";
 import { sleevesPushed } from "./sleeves-pushed";
+import { sparePair } from "./spare-pair";
 import { strap } from "./strap";
 import { tuckIn } from "./tuck-in";
 import { tuckIntoBoot } from "./tuck-into-boot";
@@ -19,6 +21,8 @@ export const adjustmentSpecs = {
   strap,
   "other-side": otherSide,
   tie,
+  insole,
+  "spare-pair": sparePair,
 } as const;
 
 export type AdjustmentKind = keyof typeof adjustmentSpecs;

@@ -1,4 +1,5 @@
 import { carriedThings } from "../../piece/carried";
+import { carriedOf } from "../../place/carried";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atMost } from "../figures";
@@ -19,7 +20,7 @@ export const bagCapacity = defineRule({
     fits: "{things} take {full} of the room in {bag}.",
   },
   read({ landing, look }, { params, judge }) {
-    const things = look.occasion?.mustCarry ?? [];
+    const things = carriedOf(look);
     if (!landing || things.length === 0) return [];
     const { bag } = landing;
     const { width, height, depth } = bag.figures;
