@@ -118,6 +118,18 @@ describe("a set built by hand", () => {
   });
 });
 
+/** The newest set stands last, and a list is drawn where it is in sight. */
+async function toTheLast(set: string) {
+  await page.waitForFunction(
+    (name) => {
+      window.scrollTo(0, document.documentElement.scrollHeight);
+      return [...document.querySelectorAll("h2")].some(({ textContent }) => textContent === name);
+    },
+    { polling: 100 },
+    set,
+  );
+}
+
 describe("a set of the library", () => {
   const within = (set: string, button: string) =>
     page.$$eval(
@@ -147,7 +159,8 @@ describe("a set of the library", () => {
     await answers(page, "[aria-label='Put in Slate belt']");
     await press(page, "button", "Put in Slate belt");
     await press(page, "button", "Keep set");
-    await named(page, "heading", "Glass and cobalt, varied");
+    await named(page, "heading", "Sets");
+    await toTheLast("Glass and cobalt, varied");
     const plates = (set: string) =>
       page.$$eval(
         "li",
@@ -170,7 +183,8 @@ describe("a set of the library", () => {
     await named(page, "heading", "Glass and cobalt, varied, changed");
     await fill(page, "Name of the set", "Glass and slate");
     await press(page, "button", "Keep the change");
-    await named(page, "heading", "Glass and slate");
+    await named(page, "heading", "Sets");
+    await toTheLast("Glass and slate");
     const headings = await page.$$eval("h2", (all) => all.map((each) => each.textContent));
     expect(headings).not.toContain("Glass and cobalt, varied");
   });
@@ -194,7 +208,8 @@ describe("a set of the library", () => {
     expect(await onLine()).not.toContain("Slate belt");
     expect(await nameTyped()).toBe("Glass and slate");
     await press(page, "button", "Keep the change");
-    await named(page, "heading", "Glass and slate");
+    await named(page, "heading", "Sets");
+    await toTheLast("Glass and slate");
   });
 
   it("is retired, offered no more, and taken up again", async () => {
