@@ -34,6 +34,10 @@ export type Ground = (typeof grounds)[number];
 export const lights = ["daylight", "indoor", "evening"] as const;
 type Light = (typeof lights)[number];
 
+/** Whence the weather of an occasion is known. */
+export const weatherSources = ["forecast", "typed"] as const;
+type WeatherSource = (typeof weatherSources)[number];
+
 /** When, where and among whom a look is worn. */
 export interface Occasion {
   readonly id: string;
@@ -44,6 +48,8 @@ export interface Occasion {
   /** The levels of the register that are right there. */
   readonly span: { readonly low: number; readonly high: number };
   readonly flags: readonly DressCodeFlag[];
+  /** Taken from the forecast, or as it was typed: what follows of temperature, rain and wind. */
+  readonly weather: WeatherSource;
   /** Air temperature, deg C. */
   readonly temperature: number;
   /** Probability of rain, 0-1. */

@@ -1,6 +1,6 @@
 import Joi from "joi";
 import { carriedNames } from "../piece/carried";
-import { dressCodeFlags, grounds, lights, type Occasion } from "../piece/occasion";
+import { dressCodeFlags, grounds, lights, weatherSources, type Occasion } from "../piece/occasion";
 import { between, day, id, name, oneOf } from "./parts";
 
 const span = Joi.object({
@@ -22,6 +22,7 @@ export const occasionFields = {
   day: day.required(),
   span,
   flags: Joi.array().items(oneOf(dressCodeFlags)).unique().required().label("Dress code"),
+  weather: oneOf(weatherSources).default("typed").label("Weather"),
   temperature: between(-40, 50).required().label("Temperature"),
   rain: between(0, 1).required().label("Chance of rain"),
   wind: between(0, 45).required().label("Wind"),

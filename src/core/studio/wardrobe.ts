@@ -2,6 +2,7 @@ import type { Adjustment } from "../piece/adjustment";
 import type { Client } from "../piece/client";
 import type { Look } from "../piece/look";
 import type { Occasion } from "../piece/occasion";
+import { inWeather } from "../place/forecast";
 import type { Piece } from "../piece/piece";
 
 /** Everything a client's looks are laid out from. */
@@ -33,7 +34,7 @@ function tablesOf(wardrobe: Wardrobe): Laid {
   if (!tables) {
     tables = {
       pieces: new Map(wardrobe.pieces.map((piece) => [piece.id, piece])),
-      occasions: new Map(wardrobe.occasions.map((occasion) => [occasion.id, occasion])),
+      occasions: new Map(wardrobe.occasions.map((occasion) => [occasion.id, inWeather(occasion)])),
     };
     laid.set(wardrobe, tables);
   }

@@ -64,6 +64,7 @@ export const sampleOccasion: Occasion = {
   day: "2026-10-05",
   span: { low: 4, high: 6 },
   flags: [],
+  weather: "typed",
   temperature: 16,
   rain: 0.1,
   wind: 3,

@@ -128,6 +128,7 @@ export interface OccasionRow extends OfStudio, Versioned, KeepsDeleted {
   level_low: number;
   level_high: number;
   flags: Occasion["flags"];
+  weather: Occasion["weather"];
   temperature: number;
   rain: number;
   wind: number;

@@ -67,7 +67,7 @@ export const putOccasionAway = (tenant: Tenant, id: string) => putAway(tenant, "
 export const bringOccasionBack = (tenant: Tenant, id: string) => bringBack(tenant, "occasions", id);
 
 function fromRow(row: OccasionRow): OccasionRecord {
-  const { id, name, place, day, flags, temperature, rain, wind, ground, light } = row;
+  const { id, name, place, day, flags, weather, temperature, rain, wind, ground, light } = row;
   const span = { low: row.level_low, high: row.level_high };
   const occasion = {
     id,
@@ -76,6 +76,7 @@ function fromRow(row: OccasionRow): OccasionRecord {
     day,
     span,
     flags,
+    weather,
     temperature,
     rain,
     wind,
@@ -88,8 +89,21 @@ function fromRow(row: OccasionRow): OccasionRecord {
 }
 
 function toRow({ clientId, occasion }: OccasionInput) {
-  const { name, place, day, span, flags, temperature, rain, wind, ground, light, mustCarry, onFoot } =
-    occasion;
+  const {
+    name,
+    place,
+    day,
+    span,
+    flags,
+    weather,
+    temperature,
+    rain,
+    wind,
+    ground,
+    light,
+    mustCarry,
+    onFoot,
+  } = occasion;
   return {
     client_id: clientId,
     name,
@@ -98,6 +112,7 @@ function toRow({ clientId, occasion }: OccasionInput) {
     level_low: span.low,
     level_high: span.high,
     flags,
+    weather,
     temperature,
     rain,
     wind,

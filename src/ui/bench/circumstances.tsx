@@ -2,16 +2,18 @@
 
 import type { Occasion } from "@/core/piece/occasion";
 import { markOf } from "@/core/reading/verdict";
+import { comfortableIn } from "@/core/rules/comfort/warmth";
 import { levelWord } from "@/core/register/ladder";
 import { sayWith } from "@/words/say";
 import { benchWords } from "@/words/bench";
 import { wordOf } from "../kit/marks";
+import { DayStrip } from "../weather/day-strip";
 import { CarryOver } from "./carry-over";
 import { useBenchState, useDesk } from "./desk/use-desk";
 
 /** What the occasion asks, and by which rule book the look is read; before it what may be carried over. */
 export function Circumstances() {
-  const { source, look } = useDesk();
+  const { source, look, dressed } = useDesk();
   const lookId = useBenchState((state) => state.look.id);
   const { occasion } = look;
   const { ruleBook } = source.client;
@@ -20,6 +22,7 @@ export function Circumstances() {
   return (
     <div className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-rule-strong bg-paper px-4 py-0.5 text-tiny text-ink-soft">
       <CarryOver />
+      {occasion && <DayStrip occasion={occasion} comfortable={comfortableIn(dressed)} />}
       <span>
         {occasion
           ? sayWith(benchWords.asksTo, {

@@ -1,5 +1,6 @@
 import { Link } from "../kit/link";
 import { boardsWords } from "@/words/boards";
+import { groundWords } from "@/words/ground";
 import { ClientChoice } from "../kit/client-choice";
 
 /** The boards, and where each stands. */
@@ -8,6 +9,7 @@ const boards = [
   { href: "/boards/sets", name: boardsWords.setsOnBases },
   { href: "/boards/base", name: boardsWords.oneBaseManyLooks },
   { href: "/boards/gaps", name: boardsWords.whatIsMissing },
+  { href: "/boards/ground", name: groundWords.heelAndGround },
 ] as const;
 export type BoardHref = (typeof boards)[number]["href"];
 

@@ -1,5 +1,6 @@
 import { format, parseISO } from "date-fns";
 import { Link } from "../kit/link";
+import { inWeather } from "@/core/place/forecast";
 import { dress } from "@/core/dressing/dress";
 import type { Occasion } from "@/core/piece/occasion";
 import { levelWord } from "@/core/register/ladder";
@@ -75,7 +76,8 @@ interface OccasionRowProps {
 }
 
 function OccasionRow({ clientId, occasion, shown }: OccasionRowProps) {
-  const { id, name, place, day, span, flags, temperature, rain, wind, ground, onFoot } = occasion;
+  const { id, name, place, day, span, flags, ground, onFoot } = occasion;
+  const { temperature, rain, wind } = inWeather(occasion);
   return (
     <li className="grid grid-cols-[4rem_minmax(0,1fr)] items-center gap-x-4 gap-y-2 border-b border-rule px-4 py-3 last:border-b-0 lg:grid-cols-[4rem_6rem_minmax(0,3fr)_minmax(0,4fr)_minmax(0,3fr)_8.5rem]">
       <div className="text-center leading-none">

@@ -8,6 +8,7 @@ export function newOccasion(day: string): Omit<Occasion, "id"> {
     day,
     span: { low: 4, high: 6 },
     flags: [],
+    weather: "forecast",
     temperature: 16,
     rain: 0.2,
     wind: 3,

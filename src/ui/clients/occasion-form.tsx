@@ -10,6 +10,7 @@ import { ChoiceField, TextField, wordsAsOptions } from "../kit/form/fields";
 import { WordsField } from "../kit/form/words-field";
 import { NumberField } from "../kit/form/number-fields";
 import { RecordForm } from "../kit/form/record-form";
+import { WeatherFields } from "./weather-fields";
 import { LevelField } from "../kit/form/level-field";
 
 interface OccasionFormProps {
@@ -53,20 +54,7 @@ export function OccasionForm({ id, version, clientId, initial, save, actions }: 
         <fieldset>
           <legend className="mb-2 font-serif text-lead">{clientsWords.weatherAndGround}</legend>
           <div className="grid grid-cols-2 gap-4 sm:grid-cols-3">
-            <NumberField
-              name="occasion.temperature"
-              label={clientsWords.temperature}
-              suffix="°C"
-              empty={null}
-            />
-            <NumberField
-              name="occasion.rain"
-              label={clientsWords.chanceOfRain}
-              suffix="%"
-              scale={100}
-              empty={null}
-            />
-            <NumberField name="occasion.wind" label={clientsWords.wind} suffix="m/s" empty={null} />
+            <WeatherFields />
             <ChoiceField
               name="occasion.ground"
               label={clientsWords.ground}

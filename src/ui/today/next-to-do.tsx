@@ -1,4 +1,6 @@
 import { format, parseISO } from "date-fns";
+import { comfortableIn } from "@/core/rules/comfort/warmth";
+import { inWeather } from "@/core/place/forecast";
 import { dress } from "@/core/dressing/dress";
 import type { Look } from "@/core/piece/look";
 import { phrase } from "@/core/reading/phrase";
@@ -9,6 +11,7 @@ import { describeLook } from "../drawing/describe";
 import { FigureInSight } from "../drawing/figure/figure-in-sight";
 import { ButtonLink } from "../kit/button";
 import type { DayOccasion } from "./day-occasion";
+import { DayChart } from "../weather/day-chart";
 import { soon } from "./soon";
 
 interface NextToDoProps {
@@ -41,7 +44,8 @@ export function NextToDo({ day, next, drawn, hasOccasions }: NextToDoProps) {
         </div>
       </div>
     );
-  const { occasion, clientId, clientName, shown } = next;
+  const { clientId, clientName, shown } = next;
+  const occasion = inWeather(next.occasion);
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] border border-rule-strong bg-paper sm:grid-cols-[11rem_minmax(0,1fr)]">
       <div className="surround-light flex justify-center border-rule pt-3 sm:border-r">
@@ -72,6 +76,11 @@ export function NextToDo({ day, next, drawn, hasOccasions }: NextToDoProps) {
             rain: sayRain(occasion.rain),
           })}
         </p>
+        <DayChart
+          occasion={occasion}
+          comfortable={shown ? comfortableIn(dress(shown.look)) : null}
+          className="w-72 max-w-full"
+        />
         <p className="mt-2 max-w-[46ch] font-serif text-lead leading-snug">
           {shown ? todayWords.theLookLaidOutFor : todayWords.nothingIsLaidOutFor}
         </p>

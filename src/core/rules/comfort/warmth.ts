@@ -1,4 +1,5 @@
 import type { Dressed, Worn } from "../../dressing/dressed";
+import { airOver } from "../../place/forecast";
 import { comfortableAir, insulationOf } from "../../place/warmth";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
@@ -32,44 +33,54 @@ export const warmth = defineRule({
     const { look, worn, garments } = dressed;
     const { occasion } = look;
     if (!occasion || occasion.ground === "indoors" || garments.length === 0 || worn.length < 3) return [];
-    const { temperature, wind } = occasion;
-    const air = figure("air at the occasion", temperature, "degC");
+    const { wind } = occasion;
+    const { low, high } = airOver(occasion);
+    const airOf = (each: number) => figure("air at the occasion", each, "degC");
+    const [coldest, warmest] = [airOf(low), airOf(high)];
     const whole = cloOf(worn);
     const right = comfortableAir(whole, wind);
     const clo = figure("insulation of the outfit", whole, "clo");
     const findings = [];
-    if (temperature < right - params.slack) {
-      const figures = { air, right: atLeast("comfortable at", right, "degC", temperature), clo };
+    if (low < right - params.slack) {
+      const figures = { air: coldest, right: atLeast("comfortable at", right, "degC", low), clo };
       findings.push(judge("rubs", "cold", { figures, proposals: wear("layer", "neck") }));
     }
-    if (temperature > right + params.slack) {
+    if (high > right + params.slack) {
       const layer = worn.filter(comesOff).sort((a, b) => insulationOf(b) - insulationOf(a))[0];
       const without = layer && comfortableAir(cloOf(worn.filter((each) => each !== layer)), wind);
-      const helps = without !== undefined && temperature <= without + params.slack;
+      const helps = without !== undefined && high <= without + params.slack;
       findings.push(
         helps && layer
           ? judge("note", "takeOff", {
               of: { layer: layer.piece },
-              figures: { air, right: figure("comfortable at", without, "degC"), clo },
+              figures: { air: warmest, right: figure("comfortable at", without, "degC"), clo },
               proposals: [takeOff(layer.piece)],
             })
           : judge("rubs", "warm", {
-              figures: { air, right: atMost("comfortable at", right, "degC", temperature), clo },
+              figures: { air: warmest, right: atMost("comfortable at", right, "degC", high), clo },
               proposals: layer ? [takeOff(layer.piece)] : [],
             }),
       );
     }
-    if (temperature >= params.heat && !worn.some(comesOff))
-      findings.push(judge("note", "room", { figures: { air, clo }, proposals: wear("layer") }));
-    if (temperature < params.neck && isNeckBare(dressed))
+    if (high >= params.heat && !worn.some(comesOff))
+      findings.push(judge("note", "room", { figures: { air: warmest, clo }, proposals: wear("layer") }));
+    const air = coldest;
+    if (low < params.neck && isNeckBare(dressed))
       findings.push(judge("rubs", "neck", { figures: { air }, proposals: wear("neck") }));
-    if (temperature < params.hands && !wears(dressed, "gloves"))
+    if (low < params.hands && !wears(dressed, "gloves"))
       findings.push(judge("rubs", "hands", { figures: { air }, proposals: wear("gloves") }));
-    if (temperature < params.head && !wears(dressed, "hat"))
+    if (low < params.head && !wears(dressed, "hat"))
       findings.push(judge("rubs", "head", { figures: { air }, proposals: wear("hat") }));
     return findings;
   },
 });
+
+/** What an outfit is comfortable in, walked in through the wind of its occasion, deg C. */
+export function comfortableIn({ look, worn }: Pick<Dressed, "look" | "worn">): { from: number; to: number } {
+  const right = comfortableAir(cloOf(worn), look.occasion?.wind ?? 0);
+  const { slack } = warmth.settings(look.client.ruleBook).params;
+  return { from: right - slack, to: right + slack };
+}
 
 const cloOf = (worn: readonly Worn[]) => worn.reduce((sum, item) => sum + insulationOf(item), 0);
 

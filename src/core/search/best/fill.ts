@@ -61,6 +61,7 @@ function wetDay({ name, from, to }: SetTemplate): Occasion {
     day: "2026-11-01",
     span: { low: from, high: to },
     flags: [],
+    weather: "typed",
     temperature: 9,
     rain: 0.9,
     wind: 9,

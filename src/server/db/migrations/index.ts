@@ -18,6 +18,7 @@ import * as hair from "./0016-hair";
 import * as declined from "./0017-declined";
 import * as setTies from "./0018-set-ties";
 import * as nothingLoose from "./0019-nothing-loose";
+import * as weather from "./0020-weather";
 
 interface Migration {
   up(knex: Knex): Promise<void>;
@@ -44,6 +45,7 @@ const migrations: Record<string, Migration> = {
   "0017-declined": declined,
   "0018-set-ties": setTies,
   "0019-nothing-loose": nothingLoose,
+  "0020-weather": weather,
 };
 
 /** The migrations as a Knex source: imported, so that no folder has to be read at run time. */
