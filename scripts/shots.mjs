@@ -88,7 +88,37 @@ const shots = [
   },
   { name: "set-board", path: "/boards/sets", ready: "looks read" },
   { name: "base-board", path: "/boards/base", ready: "carry about" },
-  { name: "gaps", path: "/boards/gaps", ready: "missing pieces were tried" },
+  {
+    name: "heel-and-ground",
+    path: "/clients",
+    async first(page) {
+      await followTo(page, "Wren Castellane", "Lay out a base");
+      const client = new URL(page.url()).pathname.split("/").pop();
+      await page.goto(new URL(`/boards/ground?client=${client}`, page.url()).href);
+      await until(page, "Old-gold mules");
+      await page.click("[role='radio'] ::-p-text(Every ground)");
+      await until(page, "sinks in");
+      await page.evaluate(() => window.scrollTo(0, 160));
+    },
+  },
+  {
+    name: "bench-weather",
+    path: "/clients",
+    async first(page) {
+      await followTo(page, "Wren Castellane", "Lay out a base");
+      await followTo(page, "Occasions", "Winter market");
+      const occasion = await page.evaluate(
+        () =>
+          [...document.querySelectorAll("a")].find(({ textContent }) => textContent === "Winter market")
+            .pathname,
+      );
+      const [, , client, , id] = occasion.split("/");
+      await page.goto(new URL(`/bench?client=${client}&occasion=${id}`, page.url()).href);
+      await until(page, "to choose from");
+      await page.click("button:has([aria-label*='comfortable from'])");
+      await until(page, "The day's weather");
+    },
+  },
   { name: "hem-board", path: "/boards", ready: "with 8" },
   {
     name: "client-body",
@@ -103,7 +133,6 @@ const shots = [
     },
   },
   { name: "sets", path: "/sets", ready: "serves" },
-  { name: "sign-in", path: "/sign-in", signedOut: true },
 ];
 
 /** Opens the page of a scarf's folds and ties, by its name on the rail. */
@@ -136,10 +165,8 @@ await runScript(async () => {
     mkdirSync(folder, { recursive: true });
     const page = await browser.newPage();
     await page.setViewport({ width: 1280, height: 800 });
-    for (const shot of [...shots].sort(
-      (one, other) => Number(other.signedOut ?? false) - Number(one.signedOut ?? false),
-    )) {
-      if (!shot.signedOut) await ensureSignedIn(page, server.url);
+    for (const shot of shots) {
+      await ensureSignedIn(page, server.url);
       await page.goto(server.url + shot.path, { waitUntil: "load" });
       if (shot.ready) await until(page, shot.ready);
       await shot.first?.(page);

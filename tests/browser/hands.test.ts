@@ -69,6 +69,7 @@ describe("by hand at 1024 x 768", () => {
     "/boards/sets",
     "/boards/base",
     "/boards/gaps",
+    "/boards/ground",
     "/rules",
     "/put-away",
   ])("whatever can be pressed is as large as a fingertip: %s", async (path) => {

@@ -53,6 +53,7 @@ const places: Readonly<Record<string, () => string>> = {
   "board of sets": () => `/boards/sets?client=${client}`,
   "one base": () => `/boards/base?client=${client}`,
   "what is missing": () => `/boards/gaps?client=${client}`,
+  "heel and ground": () => `/boards/ground?client=${client}`,
   "put away": () => "/put-away",
   members: () => "/members",
 };

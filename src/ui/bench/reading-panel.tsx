@@ -14,6 +14,7 @@ import { NextStation } from "./next-station";
 import { IdleUnsaid, OpenQuestions } from "./open-questions";
 import { LevelScale } from "./level-scale";
 import { RemedyButtons } from "./remedy-buttons";
+import { WhatIfRow, WhatWouldChange } from "./what-if";
 
 /** What the rules say: eight gauges, what the outfit lacks, what to change, gravest first, and what works behind one line. */
 export function ReadingPanel() {
@@ -41,6 +42,7 @@ export function ReadingPanel() {
   return (
     <section aria-label={benchWords.reading} className="flex min-h-0 flex-col bg-paper">
       <Gauges lenses={reading.lenses} />
+      <WhatIfRow />
       <div
         aria-live="polite"
         tabIndex={0}
@@ -53,6 +55,7 @@ export function ReadingPanel() {
             {refusal}
           </p>
         )}
+        <WhatWouldChange />
         {next && <NextStation next={next} />}
         {faults.length > 0 && (
           <div className="pt-3">

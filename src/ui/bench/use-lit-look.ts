@@ -9,7 +9,7 @@ import { useBenchState, useDesk } from "./desk/use-desk";
 /** The look on the bench in the light that was chosen. */
 export function useLitLook(): Dressed {
   const { dressed } = useDesk();
-  const light = useBenchState((state) => state.light);
+  const light = useBenchState(({ light: chosen, whatIf }) => (whatIf === "evening" ? "evening" : chosen));
   return useMemo(
     () => (light === "daylight" ? dressed : dress(lookUnder(dressed.look, light))),
     [dressed, light],

@@ -88,7 +88,7 @@ export function GroundBoard({ shoes, occasions, low }: GroundBoardProps) {
                     <span className="min-w-0">
                       <Link
                         href={`/rail/${shoe.id}`}
-                        className="block leading-tight underline decoration-rule-strong underline-offset-2"
+                        className="block leading-tight underline decoration-rule-strong underline-offset-2 touch:flex touch:min-h-11 touch:items-center"
                       >
                         {shoe.name}
                       </Link>

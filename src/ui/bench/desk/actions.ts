@@ -1,9 +1,11 @@
 import { isLegged } from "@/core/piece/piece";
 import { verdicts } from "@/core/reading/verdict";
+import { lookIf, whatIfs } from "@/core/reading/what-if";
 import { stepAfter, stepBefore, type LookStep } from "@/core/studio/look-steps";
 import { sayWith } from "@/words/say";
 import { benchWords } from "@/words/bench";
 import { wordOf } from "../../kit/marks";
+import { whatIfNames } from "../what-if-names";
 import type { BenchStore } from "./bench-store";
 import { canCarryOver, otherLooks } from "./own-looks";
 import type { Desk } from "./use-desk";
@@ -184,6 +186,13 @@ export const benchActions: readonly BenchAction[] = [
     applies: ({ store }) => stepAfter(...standing(store)) !== null,
     does: ({ steps }) => steps.redo(),
   },
+  ...whatIfs.map((whatIf, i): BenchAction => ({
+    id: `what-if-${whatIf}`,
+    words: sayWith(benchWords.whatIfWords, { whatIf: whatIfNames[whatIf] }),
+    keys: String(verdicts.length + 1 + i),
+    applies: ({ store, look }) => store.getState().whatIf === whatIf || lookIf(look, whatIf) !== null,
+    does: ({ steps }) => steps.suppose(whatIf),
+  })),
   {
     id: "keys",
     words: benchWords.keysOfTheBench,

@@ -5,6 +5,7 @@ import type { Metal } from "@/core/finish/metals";
 import type { Slot } from "@/core/piece/slots";
 import type { TieWish } from "@/core/search/scarf-ties";
 import type { Change } from "@/core/reading/change";
+import type { WhatIf } from "@/core/reading/what-if";
 import type { BenchLook, BenchSource } from "@/core/studio/bench-source";
 import { benchLookOf, type LookWords } from "@/core/studio/look-record";
 import type { LookStep } from "@/core/studio/look-steps";
@@ -62,6 +63,8 @@ export interface BenchState {
   /** The grey that the figure stands before, and the light it stands in. */
   readonly surround: Surround;
   readonly light: LightName;
+  /** What is supposed of the occasion while it is looked at; null for nothing. */
+  readonly whatIf: WhatIf | null;
   /** What a scarf is to show of itself, as its ties are offered. */
   readonly scarfShows: TieWish["show"];
   /** The piece that is about to be said no to; null where only what was declined is looked at. */
@@ -81,6 +84,7 @@ export function createBenchStore({ start, startSteps, looks }: BenchSource) {
     active: "shoe",
     cursor: null,
     tried: null,
+    whatIf: null,
     scarfShows: "best",
     filter: "all",
     whose: null,

@@ -4,6 +4,7 @@ import type { LightName } from "@/core/colour/light";
 import { isLegged, slotOf, type Legged } from "@/core/piece/piece";
 import { slots, type Slot } from "@/core/piece/slots";
 
+import type { WhatIf } from "@/core/reading/what-if";
 import { apply, wornSo, type Change } from "@/core/reading/change";
 import type { Verdict } from "@/core/reading/verdict";
 import type { BenchLook, BenchSource } from "@/core/studio/bench-source";
@@ -99,6 +100,8 @@ export function benchSteps(store: BenchStore, source: BenchSource) {
     standBefore: (surround: Surround) => set({ surround }),
     lightBy: (light: LightName) => set({ light }),
     lay: (tray: TrayContent) => set({ tray, cursor: null }),
+    /** Supposes something of the occasion; said again, it is as it was. */
+    suppose: (whatIf: WhatIf) => set({ whatIf: store.getState().whatIf === whatIf ? null : whatIf }),
     showInScarf: (scarfShows: BenchState["scarfShows"]) => set({ scarfShows }),
     /** A colour of the look is to show in its scarf: the scarf is what is worked on. */
     wantInScarf: (colour: string) => {

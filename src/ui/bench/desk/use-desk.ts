@@ -30,6 +30,8 @@ export interface Desk {
   readonly dressed: Dressed;
   readonly reading: Reading;
   readonly standing: Standing;
+  /** While something is supposed of the occasion: how the same look reads otherwise, as things stand. */
+  readonly otherwise: Reading | null;
   /** Whether what is shown is the look as it is. */
   readonly isShown: boolean;
   /** The station that is best filled next. */

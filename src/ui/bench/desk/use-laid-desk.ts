@@ -3,6 +3,7 @@ import { useStore } from "zustand";
 import { dress } from "@/core/dressing/dress";
 import { apply } from "@/core/reading/change";
 import { readDressed } from "@/core/reading/read";
+import { lookIf } from "@/core/reading/what-if";
 import { standingOf } from "@/core/reading/standing";
 import { put } from "@/core/search/rank";
 import type { BenchSource } from "@/core/studio/bench-source";
@@ -38,7 +39,7 @@ export function useLaidDesk(
   const steps = useMemo(() => benchSteps(store, source), [store, source]);
   const state = useStore(store);
   const { look: benchLook, active, cursor, tried, words, steps: taken } = state;
-  const { beyond, filter, whose, family, metal, rest } = state;
+  const { beyond, filter, whose, family, metal, rest, whatIf } = state;
   const key = useMemo(() => keyOf(benchLook, source), [benchLook, source]);
   const look = useMemo(() => layOut(source, key), [source, key]);
   const { wardrobe, ...declining } = useDeclined(source, declines);
@@ -77,6 +78,13 @@ export function useLaidDesk(
     const reading = readDressed(dressed);
     return { dressed, reading, standing: standingOf(reading, holding) };
   }, [tried, candidate, source, look, active, asIs, holding]);
+  const supposed = useMemo(() => {
+    const other = whatIf && lookIf(shown.dressed.look, whatIf);
+    if (!other) return null;
+    const dressed = dress(other);
+    const reading = readDressed(dressed);
+    return { dressed, reading, standing: standingOf(reading, holding) };
+  }, [whatIf, shown, holding]);
 
   const record = useMemo(() => {
     const { verdict, score } = asIs.standing;
@@ -98,7 +106,7 @@ export function useLaidDesk(
     const waiting = [...keptSince(source, madeBy), ...readWaiting(madeBy, source.client.id)];
     if (waiting.length > 0) steps.takeIn(waiting, new URLSearchParams(location.search).get("look"));
   }, [source, steps, madeBy]);
-  const isShown = shown === asIs;
+  const isShown = shown === asIs && !supposed;
   const next = useMemo(() => nextStation(shown.dressed, shown.reading.findings), [shown]);
   return {
     source,
@@ -107,7 +115,8 @@ export function useLaidDesk(
     advisor,
     key,
     look,
-    ...shown,
+    ...(supposed ?? shown),
+    otherwise: supposed && shown.reading,
     isShown,
     next,
     answers,

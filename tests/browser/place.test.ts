@@ -1,0 +1,130 @@
+import type { Browser, Page } from "puppeteer-core";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { axeFinds } from "../support/axe";
+import { answers, choose, clientCalled, openPage, press, sees, signIn } from "../support/browser";
+import { openStudio } from "../support/studio";
+
+let site = "";
+let browser: Browser;
+let close: () => Promise<void>;
+let page: Page;
+let errors: string[];
+let wren = "";
+
+beforeAll(async () => {
+  ({ browser, close, site } = await openStudio());
+  ({ page, errors } = await openPage(browser));
+  await page.setBypassCSP(true);
+  await signIn(page, site);
+  wren = await clientCalled(page, site, "Wren Castellane");
+});
+
+afterAll(() => close());
+
+describe("heel and ground", () => {
+  /** What becomes of a shoe on each ground that is shown. */
+  const onGrounds = (shoe: string) =>
+    page.$$eval(
+      "tbody tr",
+      (rows, name) =>
+        [...(rows.find((row) => row.textContent?.includes(name))?.querySelectorAll("td") ?? [])].map(
+          (cell) => cell.textContent,
+        ),
+      shoe,
+    );
+  const grounds = () =>
+    page.$$eval("thead th", (heads) => heads.slice(1).map((head) => head.firstChild?.textContent ?? ""));
+
+  it("shows the client's shoes on the grounds of the occasions, and on every ground", async () => {
+    await page.goto(`${site}/boards/ground?client=${wren}`);
+    await answers(page, "tbody");
+    const hers = await grounds();
+    expect(hers).toContain("cobbles");
+    expect(hers).not.toContain("lawn");
+    expect(await onGrounds("Old-gold mules")).toHaveLength(hers.length);
+    await press(page, "radio", "Every ground");
+    await page.waitForFunction(
+      (few) => document.querySelectorAll("thead th").length - 1 > few,
+      {},
+      hers.length,
+    );
+    const all = await grounds();
+    expect(all).toHaveLength(14);
+    const mules = await onGrounds("Old-gold mules");
+    expect(mules[all.indexOf("lawn")]).toContain("sinks in");
+    expect(mules[all.indexOf("indoors")]).toContain("holds");
+  });
+
+  it("has nothing that axe objects to", async () => {
+    expect(await axeFinds(page)).toEqual([]);
+  });
+});
+
+describe("the weather of an occasion", () => {
+  it("is the forecast's of its place and day, until somebody types it", async () => {
+    await page.goto(`${site}/clients/${wren}/occasions`);
+    await page.$$eval("a", (links) =>
+      links.find(({ textContent }) => textContent === "Winter market")?.click(),
+    );
+    await page.waitForFunction(() => /It says -?\d+ to -?\d+ °C/.test(document.body.innerText));
+    expect(await page.$("[name='occasion.temperature']")).toBeNull();
+    await choose(page, "Weather", "Typed in");
+    await page.waitForSelector("[id='field-occasion.temperature']");
+    await choose(page, "Weather", "By the forecast");
+    await page.waitForFunction(() => /It says -?\d+ to -?\d+ °C/.test(document.body.innerText));
+  });
+
+  it("stands at the bench as a strip against what the outfit is comfortable in, and opens large", async () => {
+    const occasion = page.url().split("/").pop() ?? "";
+    await page.goto(`${site}/bench?client=${wren}&occasion=${occasion}`);
+    await answers(page, "#station-shoe");
+    await page.click("button:has([aria-label*='comfortable from'])");
+    await sees(page, "The day's weather");
+    await sees(page, /By the forecast/);
+    expect(await axeFinds(page)).toEqual([]);
+    await page.keyboard.press("Escape");
+    await page.waitForFunction(() => !document.querySelector("[role='dialog']"));
+  });
+});
+
+describe("what if", () => {
+  const verdict = () => page.$eval('[title="Score, 0 to 100"]', (node) => node.textContent);
+
+  it("says by one key what would change, on the figure too, and goes back by the same key", async () => {
+    const drawing = () => page.$eval("[aria-label='Figure'] svg", (svg) => svg.innerHTML);
+    const [before, drawn] = [await verdict(), await drawing()];
+    await page.keyboard.press("6");
+    await sees(page, "What if: seated");
+    expect(await drawing()).not.toBe(drawn);
+    await page.keyboard.press("6");
+    await page.waitForFunction(() => !document.body.innerText.includes("What if: seated"));
+    expect([await verdict(), await drawing()]).toEqual([before, drawn]);
+  });
+
+  it("says by a press what ten degrees less would be felt as, and comes back from there", async () => {
+    await page.$$eval("summary", (all) =>
+      all.find(({ textContent }) => textContent === "What if ...")?.click(),
+    );
+    await press(page, "button", "10 °C colder");
+    await sees(page, "What if: 10 °C colder");
+    await press(page, "button", "Back to how it is");
+    await page.waitForFunction(() => !document.body.innerText.includes("What if: 10"));
+  });
+});
+
+describe("what is done for the foot", () => {
+  it("is an insole, said at the shoe, and still so after a reload", async () => {
+    await page.click("#station-shoe");
+    await press(page, "button", "insole");
+    await page.waitForFunction(() =>
+      document.querySelector("#station-shoe")?.textContent?.includes("with an insole"),
+    );
+    await page.waitForFunction(() => document.body.innerText.includes("kept"));
+    await page.reload();
+    await answers(page, "#station-shoe");
+    await page.waitForFunction(() =>
+      document.querySelector("#station-shoe")?.textContent?.includes("with an insole"),
+    );
+    expect(errors).toEqual([]);
+  });
+});
