@@ -84,6 +84,23 @@ describe("the ties of a scarf for a look", () => {
     });
   });
 
+  it("that it reads best in are never worse than how it is tied now, and each tie stands once", () => {
+    const now = { tie: "knot behind", fold: "bias band", corner: "lower left", face: "reverse" } as const;
+    const tied = apply(look, {
+      kind: "adjust",
+      adjustment: { kind: "tie", piece: "square", ...now, turned: false, band: 6 },
+    });
+    const choices = tiesFor(tied, square, { place: "neck", show: "best", most: 30 });
+    expect(choices[0]?.points).toBeGreaterThanOrEqual(read(tied).points);
+    const ties = choices.map(({ settings }) => settings.tie);
+    expect(new Set(ties).size).toBe(ties.length);
+    // The everyday ways that candidates are ranked by are among what is tried.
+    const [candidate] = rank({ ...look, accessories: [] }, "neck", [square]);
+    expect(choices[0]?.points).toBeGreaterThanOrEqual(
+      read(candidate?.also ? apply(look, candidate.also) : look).points,
+    );
+  });
+
   it("know which colours of a look their scarf has", () => {
     expect([...coloursLike(picture, [green])]).toEqual([1]);
     expect([...coloursLike(picture, ["#ffd900"])]).toEqual([]);

@@ -1,13 +1,15 @@
 import { difference } from "../colour/difference";
 import { shadeOf } from "../colour/shade";
 import { dress } from "../dressing/dress";
-import { adjust } from "../piece/adjustment";
+import type { Body } from "../body/body";
+import { adjust, adjustmentOn } from "../piece/adjustment";
 import type { Look } from "../piece/look";
 import {
   canBeTied,
   clothOf,
   hangsLoose,
   picturedOn,
+  tiedOn,
   type Scarf,
   type TieSettings,
 } from "../piece/tied-scarf";
@@ -67,11 +69,28 @@ export function tiesFor(look: Look, scarf: Scarf, { place, show, most }: TieWish
     band: usualBand,
     most: tieNames.length,
   };
-  const offers = tiesShowing(clothOf(scarf), picture, girthsOf(body), wish);
+  const shown = tiesShowing(clothOf(scarf), picture, girthsOf(body), wish);
+  const offers = show === "best" ? [...shown, ...otherWays(look, scarf, wish.ties, body)] : shown;
   const safe = offers.filter(({ tied }) => mayHang || !hangsLoose({ answer: { possible: true, tied } }));
   const choices = safe.map((offer) => readSo(look, scarf, offer));
-  const better = show === "best" ? byReading : byWanted;
-  return choices.sort(better).slice(0, most);
+  if (show !== "best") return choices.sort(byWanted).slice(0, most);
+  // Each tie once, in the way the look reads best with.
+  const ties = new Set<TieName>();
+  return choices
+    .sort(byReading)
+    .filter(({ settings: { tie } }) => !ties.has(tie) && ties.add(tie))
+    .slice(0, most);
+}
+
+/** What is tried beside the ways that show most of the look's colours: the usual ones, and how it is tied now. */
+function otherWays(look: Look, scarf: Scarf, ties: readonly TieName[], body: Body): TieOffer[] {
+  const now = adjustmentOn(look.adjustments, "tie", scarf.id);
+  const usual = scarf.figures.loop ? [] : ties.flatMap((tie) => waysFrom(scarf, tie));
+  const ways = now && ties.includes(now.tie) ? [now, ...usual] : usual;
+  return ways.flatMap((way) => {
+    const { asked, answer, shows } = tiedOn(scarf, way, body);
+    return answer.possible ? [{ asked, tied: answer.tied, shows, wanted: 0 }] : [];
+  });
 }
 
 /** Whether the client or the occasion allows nothing that can be caught. */
@@ -126,8 +145,11 @@ export function bestTied(
 /** The everyday ties a cloth can be folded for, from the corners of its lower edge. */
 function everydayWays(scarf: Scarf): readonly TieSettings[] {
   if (scarf.figures.loop) return [];
-  return everyday.flatMap((tie) => {
-    const way = usualWay(tie, sidesOf(scarf.figures));
-    return way ? corners.slice(0, 2).map((corner) => ({ ...way, corner })) : [];
-  });
+  return everyday.flatMap((tie) => waysFrom(scarf, tie));
+}
+
+/** The usual way of a tie from either corner of the cloth's lower edge; none where it cannot be folded for it. */
+function waysFrom(scarf: Scarf, tie: TieName): TieSettings[] {
+  const way = usualWay(tie, sidesOf(scarf.figures));
+  return way ? corners.slice(0, 2).map((corner) => ({ ...way, corner })) : [];
 }
