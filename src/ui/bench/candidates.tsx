@@ -10,6 +10,7 @@ import { slotLabels } from "@/core/piece/slots";
 import { called } from "@/core/words/called";
 import { faultOf } from "@/core/rules/registry";
 import type { RankedPiece } from "@/workers/answers";
+import { restsOn } from "@/core/studio/rest-day";
 import { sayWith } from "@/words/say";
 import { benchWords } from "@/words/bench";
 import { Plate } from "../drawing/plate";
@@ -187,13 +188,17 @@ function SayNo({ pieceId }: { readonly pieceId: string }) {
 function Worth({ candidate, piece }: Pick<CandidateProps, "candidate" | "piece">) {
   const { worth, verdict, worn, mends, brings, also } = candidate;
   const unit = useLengthUnit();
-  const says = also
-    ? sayAlso(also, unit)
-    : mends.length > 0
-      ? sayWith(benchWords.fixes, { mends: sayFaults(mends) })
-      : brings.length > 0
-        ? sayWith(benchWords.adds, { brings: sayFaults(brings) })
-        : sayUnsaid(countUnsaid(piece));
+  const { source, look } = useDesk();
+  const rests = restsOn(piece, source.lastWorn[piece.id], look.occasion?.day ?? source.today);
+  const says = rests
+    ? benchWords.letThemRest
+    : also
+      ? sayAlso(also, unit)
+      : mends.length > 0
+        ? sayWith(benchWords.fixes, { mends: sayFaults(mends) })
+        : brings.length > 0
+          ? sayWith(benchWords.adds, { brings: sayFaults(brings) })
+          : sayUnsaid(countUnsaid(piece));
   return (
     <div className="px-1.5 pb-1">
       <span className="line-clamp-2 text-tiny font-medium" title={piece.name}>

@@ -6,6 +6,8 @@ import { defineRule } from "../define-rule";
 import { atMost, figure } from "../figures";
 import { adjust, wear } from "../proposals";
 
+const caution = "Where feet hurt, swell or go numb, stop, and ask a clinician.";
+
 export const footTime = defineRule({
   id: "comfort.foot-time",
   title: "How long these shoes are walked and stood in",
@@ -30,6 +32,7 @@ export const footTime = defineRule({
     const isFar = occasion.onFoot > params.twice * budget;
     return [
       judge(isFar ? "jars" : "rubs", isFar ? "far" : "long", {
+        ...(isFar ? { caution } : {}),
         of: { shoe },
         words: { occasion: occasion.name },
         figures: {

@@ -187,9 +187,10 @@ export const benchActions: readonly BenchAction[] = [
     does: ({ steps }) => steps.redo(),
   },
   ...whatIfs.map((whatIf, i): BenchAction => ({
-    id: `what-if-${whatIf}`,
+    id: `what-if-${whatIf.replace(" ", "-")}`,
     words: sayWith(benchWords.whatIfWords, { whatIf: whatIfNames[whatIf] }),
-    keys: String(verdicts.length + 1 + i),
+    // The digits go on after those of the verdicts, and end with 0.
+    keys: String((verdicts.length + 1 + i) % 10),
     applies: ({ store, look }) => store.getState().whatIf === whatIf || lookIf(look, whatIf) !== null,
     does: ({ steps }) => steps.suppose(whatIf),
   })),
