@@ -130,6 +130,7 @@ describe("a base, an occasion, a set", () => {
     await press(page, "link", "Add an occasion");
     await fill(page, "Occasion", "Upside down");
     await choose(page, "Lowest level", "8 formal");
+    await choose(page, "Weather", "Typed in");
     await fill(page, "Temperature", "90");
     await fill(page, "Chance of rain", "often");
     await press(page, "button", "Add occasion");

@@ -97,6 +97,8 @@ describe("from a new client to a set worn on a second base", () => {
     await press(page, "link", "Add an occasion");
     await fill(page, "Occasion", "Harbour talk");
     await fill(page, "Place", "Old customs house");
+    // The forecast is another one every day.
+    await choose(page, "Weather", "Typed in");
     await press(page, "button", "Add occasion");
     await sees(page, "Harbour talk");
     await press(page, "link", "Lay out a base");

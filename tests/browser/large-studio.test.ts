@@ -29,10 +29,14 @@ beforeAll(async () => {
   cookie = (await browser.cookies()).map(({ name, value }) => `${name}=${value}`).join("; ");
   await page.goto(`${site}/clients?page=5`);
   client = await page.$eval("#content li a", (link) => link.getAttribute("href")?.split("/").pop() ?? "");
+  slowness = await slownessNow();
+});
+
+async function slownessNow(): Promise<number> {
   const paces: number[] = [];
   for (let round = 0; round < 40; round += 1) paces.push((await ask("/icon.svg")).ms);
-  slowness = Math.max(1, lowerQuarter(paces) / smallestFile);
-});
+  return Math.max(1, lowerQuarter(paces) / smallestFile);
+}
 
 afterAll(() => close());
 
@@ -108,24 +112,24 @@ describe("a studio of 200 clients and 40,000 pieces", () => {
     try {
       // What is done once is done: each process has laid out each place before.
       for (let round = 0; round < 4; round += 1) for (const step of steps) await ask(step.path, step.headers);
+      // How many times the bound 19 of 20 took, in the best round.
       let best = Infinity;
-      for (let round = 0; round < rounds && best >= 250 * slowness; round += 1) {
+      for (let round = 0; round < rounds && best >= 1; round += 1) {
+        const before = await slownessNow();
         const met = await fifty(steps);
         expect(met.filter(({ status }) => status !== 200)).toEqual([]);
-        best = Math.min(
-          best,
-          met.map(({ ms }) => ms).sort((a, b) => a - b)[Math.floor(met.length * 0.95)] ?? NaN,
-        );
+        const late = met.map(({ ms }) => ms).sort((a, b) => a - b)[Math.floor(met.length * 0.95)] ?? NaN;
+        best = Math.min(best, late / (250 * Math.max(before, await slownessNow())));
       }
-      expect(best).toBeLessThan(250 * slowness);
+      expect(best).toBeLessThan(1);
     } finally {
       site = begun;
     }
-  });
+  }, 300_000);
 });
 
 /** How often fifty are let loose, until once they are answered in time: other work on the machine only adds to it. */
-const rounds = 5;
+const rounds = 8;
 
 /** What is asked for: a place as a document, or by what the page inside asks with. */
 interface Step {
@@ -152,22 +156,25 @@ async function fifty(steps: readonly Step[]) {
 /** What a page in Chromium asks the server for on its way from each place to the next. */
 async function stepsInside(): Promise<Step[]> {
   const asks = ["rsc", "next-url", "next-router-state-tree"];
-  await page.goto(`${site}/members`, { waitUntil: "networkidle0" });
+  const { page: inside } = await openPage(browser);
+  await inside.goto(`${site}/members`, { waitUntil: "networkidle0" });
   const steps: Step[] = [];
   for (const [, path] of cases) {
-    const asked = page.waitForRequest((request) => request.headers().rsc === "1");
-    await page.evaluate((to) => {
+    const asked = inside.waitForRequest((request) => request.headers().rsc === "1");
+    await inside.evaluate((to) => {
       (window as unknown as { next: { router: { push: (to: string) => void } } }).next.router.push(to);
     }, path());
-    const request = await asked;
+    const request = await asked.catch(() => {
+      throw new Error(`the page asks for nothing on its way to ${path()}`);
+    });
     const { pathname, search } = new URL(request.url());
     const headers = Object.fromEntries(
       Object.entries(request.headers()).filter(([name]) => asks.includes(name)),
     );
     steps.push({ path: pathname + search, headers });
-    await page.waitForNetworkIdle();
+    await inside.waitForNetworkIdle();
   }
-  await page.goto("about:blank");
+  await inside.close();
   return steps;
 }
 
