@@ -64,9 +64,9 @@ describe("what if", () => {
       garments: [...look.garments, jacket],
       accessories: [...look.accessories, coat],
     };
-    const off = lookIf(layered, "layer off");
+    const off = lookIf(layered, "layer-off");
     expect(off && [...off.garments, ...off.accessories]).toEqual([...look.garments, ...look.accessories]);
-    expect(lookIf(look, "layer off")).toBeNull();
+    expect(lookIf(look, "layer-off")).toBeNull();
   });
 
   it("supposes weather in a forecast's place", () => {

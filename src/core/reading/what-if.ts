@@ -7,7 +7,7 @@ import { pieceIdsOf } from "../rules/spoken";
 import type { Reading } from "./read";
 
 /** What may turn out otherwise at an occasion, each asked for with one key. */
-export const whatIfs = ["rain", "colder", "seated", "standing", "dressier", "evening", "layer off"] as const;
+export const whatIfs = ["rain", "colder", "seated", "standing", "dressier", "evening", "layer-off"] as const;
 export type WhatIf = (typeof whatIfs)[number];
 
 /** Chance of rain of a rainy day, degrees of a colder one, minutes of standing, steps of a dressier company. */
@@ -34,7 +34,7 @@ const supposed: Readonly<Record<WhatIf, (look: Look) => Look | null>> = {
   standing: occasionIf(({ onFoot }) => ({ onFoot: onFoot + standingFor })),
   dressier: occasionIf(({ span: { low, high } }) => ({ span: { low: steps(low), high: steps(high) } })),
   evening: occasionIf(() => ({ light: "evening" })),
-  "layer off": (look) => {
+  "layer-off": (look) => {
     const isLayer = (piece: Piece) => placeOf(piece) === "layer";
     if (![...look.garments, ...look.accessories].some(isLayer)) return null;
     const without = (pieces: readonly Piece[]) => pieces.filter((piece) => !isLayer(piece));

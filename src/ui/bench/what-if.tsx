@@ -35,7 +35,7 @@ export function WhatIfRow() {
                 key={whatIf}
                 on={whatIf === now}
                 onChange={() => steps.suppose(whatIf)}
-                hint={keyOfAction(benchAction(`what-if-${whatIf.replace(" ", "-")}`), shortcuts)}
+                hint={keyOfAction(benchAction(`what-if-${whatIf}`), shortcuts)}
                 className="h-6 px-1.5 text-tiny touch:h-11"
               >
                 {whatIfNames[whatIf]}

@@ -1,5 +1,6 @@
 import type { Dressed } from "../../dressing/dressed";
 import { isKind, type Piece } from "../../piece/piece";
+import { pitchOf } from "../../place/foot-time";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atMost } from "../figures";
@@ -41,7 +42,7 @@ export const limits = defineRule({
     };
     for (const { piece, profile } of dressed.worn) {
       if (isKind(piece, "shoe") && limit.heel !== null) {
-        const pitch = piece.figures.lift - piece.figures.platform;
+        const pitch = pitchOf(piece);
         const figures = { pitch: atMost("lift less platform", pitch, "cm", limit.heel) };
         if (pitch > limit.heel)
           findings.push(judge("bar", "pitch", { of: { piece }, words, figures, proposals: wear("shoe") }));

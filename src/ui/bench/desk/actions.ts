@@ -187,7 +187,7 @@ export const benchActions: readonly BenchAction[] = [
     does: ({ steps }) => steps.redo(),
   },
   ...whatIfs.map((whatIf, i): BenchAction => ({
-    id: `what-if-${whatIf.replace(" ", "-")}`,
+    id: `what-if-${whatIf}`,
     words: sayWith(benchWords.whatIfWords, { whatIf: whatIfNames[whatIf] }),
     // The digits go on after those of the verdicts, and end with 0.
     keys: String((verdicts.length + 1 + i) % 10),
