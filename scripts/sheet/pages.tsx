@@ -3,6 +3,7 @@ import { bodiesPage, hairPage, looksPage, seatedPage } from "./bodies";
 import { formsPage, garmentsPage } from "./forms";
 import { surfacesPage } from "./surfaces";
 import { tiesPage } from "./ties";
+import { waysPage } from "./ways";
 
 /** The pages of the contact sheet, by the name of their picture. */
 export const pages: Readonly<Record<string, () => ReactNode>> = {
@@ -14,4 +15,5 @@ export const pages: Readonly<Record<string, () => ReactNode>> = {
   forms: formsPage,
   surfaces: surfacesPage,
   ties: tiesPage,
+  ways: waysPage,
 };

@@ -1,12 +1,20 @@
 import { bodyOf, type Body } from "../body/body";
 import { seatedRise } from "../body/seated";
 import type { Interval } from "../length/interval";
-import { adjustmentOn, adjustmentSpec, type Adjustment } from "../piece/adjustment";
+import {
+  adjustmentOn,
+  adjustmentsOf,
+  adjustmentSpec,
+  asWornOn,
+  wornSlot,
+  type Adjustment,
+} from "../piece/adjustment";
+import type { GarmentPlace } from "../piece/kinds/define-kind";
 import type { Client } from "../piece/client";
 import type { Kind } from "../piece/kinds";
 import type { Look } from "../piece/look";
 import type { BodyZone } from "../piece/body-zone";
-import { bodyZoneOf, isKind, isLegged, placeOf, slotOf, specOf, type Piece } from "../piece/piece";
+import { bodyZoneOf, isKind, isLegged, placeOf, specOf, type Piece } from "../piece/piece";
 import { wornNeckOf } from "../neck/worn-neck";
 import { hemLimitsOf } from "../proportion/hem-limits";
 import { tiedOn, type TiedScarf } from "../piece/tied-scarf";
@@ -57,8 +65,8 @@ export function dress(look: Look): Dressed {
       // What is done to a piece may show other colours of it; else it is measured once.
       profile: profileOf(asWorn.swatches === piece.swatches ? piece : asWorn),
       zone: zoneOf(piece, adjustments),
-      slot: accessory ? slotOf(piece) : null,
-      place: skirtOver && piece.kind === "dress" ? "top" : placeOf(piece),
+      slot: accessory ? wornSlot(piece, adjustments) : null,
+      place: skirtOver && piece.kind === "dress" ? "top" : placeAsWorn(piece, adjustments),
       extent,
       order: layer.order,
       seen: seen[i]?.parts ?? [],
@@ -111,6 +119,15 @@ function zoneOf(piece: Piece, adjustments: readonly Adjustment[]): BodyZone {
   return bodyZoneOf(piece);
 }
 
+/** The place of a garment as it is worn. */
+function placeAsWorn(piece: Piece, adjustments: readonly Adjustment[]): GarmentPlace | null {
+  for (const { kind, ...settings } of adjustments) {
+    const where = adjustmentSpec(kind).place?.(settings);
+    if (where) return where;
+  }
+  return placeOf(piece);
+}
+
 /** The level of a piece as it is worn: its own, what its figures lean to within its span, and what is done to it. */
 function centreOf(asWorn: Piece, adjustments: readonly Adjustment[]): number | null {
   if (!asWorn.register) return null;
@@ -136,8 +153,9 @@ function legOf(look: Look, body: Body): LegAndShoe | null {
   if (!trousers || !shoe) return null;
   const tucked = adjustmentOn(look.adjustments, "tuck-into-boot", trousers.id) !== null;
   const turn = adjustmentOn(look.adjustments, "turn", trousers.id);
+  const worn = asWornOn(trousers, adjustmentsOf(look.adjustments, trousers.id), body);
   const rise = look.client.seated ? seatedRise("trousers", body.height, body.measures.kneeLine.cm, 0) : 0;
-  return meet(body, trousers, shoe, { turn, tucked, rise }, hemLimitsOf(look.client.ruleBook));
+  return meet(body, worn, shoe, { turn, tucked, rise }, hemLimitsOf(look.client.ruleBook));
 }
 
 /** The first piece of a kind, from the head down. */

@@ -4,6 +4,7 @@ import type { Interval } from "../length/interval";
 import type { BodyZone } from "../piece/body-zone";
 import type { TiedScarf } from "../piece/tied-scarf";
 import type { Adjustment } from "../piece/adjustment";
+import type { AdjustmentKind } from "../piece/adjustments";
 import type { Kind } from "../piece/kinds";
 import type { GarmentPlace } from "../piece/kinds/define-kind";
 import type { Piece } from "../piece/piece";
@@ -42,6 +43,11 @@ export interface Worn<P extends Piece = Piece> {
   readonly centre: number | null;
   /** A turned hem or cuff shows the inside of the cloth. */
   readonly showsReverse: boolean;
+}
+
+/** Whether a piece is worn in a way. */
+export function isWornSo({ adjustments }: Pick<Worn, "adjustments">, way: AdjustmentKind): boolean {
+  return adjustments.some(({ kind }) => kind === way);
 }
 
 /** A piece of one kind as worn. */

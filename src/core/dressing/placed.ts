@@ -1,7 +1,7 @@
 import type { Body } from "../body/body";
 import { seatedRise } from "../body/seated";
 import { uncovered, type Interval } from "../length/interval";
-import { adjustmentsOf, adjustmentSpec, asWorn, type Adjustment } from "../piece/adjustment";
+import { adjustmentsOf, adjustmentSpec, asWornOn, type Adjustment } from "../piece/adjustment";
 import type { Look } from "../piece/look";
 import { layerOf, type Layer } from "../piece/layers";
 import { isKind, openingOf, specOf, type Piece } from "../piece/piece";
@@ -32,9 +32,7 @@ export function place(
   under: Underneath,
 ): Placed {
   const own = adjustmentsOf(adjustments, piece.id);
-  let worn = asWorn(piece, own);
-  for (const adjustment of own)
-    worn = adjustmentSpec(adjustment.kind).onBody?.(worn, adjustment, body) ?? worn;
+  const worn = asWornOn(piece, own, body);
   const spec = specOf(worn);
   let extent = spec.extent(worn.figures, body);
   let layer = under.skirtOver && worn.kind === "dress" ? "tucked top" : spec.layer(worn.figures);

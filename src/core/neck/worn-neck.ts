@@ -1,6 +1,6 @@
 import { chainDrop, necklaceDrop } from "../chain/drop";
 import type { Body } from "../body/body";
-import { adjustmentOn, asWorn, type Adjustment } from "../piece/adjustment";
+import { adjustmentOn, adjustmentsOf, asWorn, type Adjustment } from "../piece/adjustment";
 import type { Look } from "../piece/look";
 import type { PieceOf } from "../piece/piece";
 import { tiedOn } from "../piece/tied-scarf";
@@ -38,9 +38,13 @@ const innerLoop = 1.5;
 /** Measures what is at the neck of a look. */
 export function wornNeckOf(look: Look, body: Body): WornNeck {
   const girth = body.measures.neck.cm;
-  const edges = look.garments.flatMap((piece) => neckEdgeOf(piece) ?? []);
+  const edges = look.garments.flatMap((piece) => {
+    const own = adjustmentsOf(look.adjustments, piece.id);
+    return own.some(({ kind }) => kind === "round-shoulders") ? [] : (neckEdgeOf(asWorn(piece, own)) ?? []);
+  });
+  const laidOver = edges.find(({ piece }) => adjustmentOn(look.adjustments, "collar-over", piece.id));
   return {
-    edge: edges.sort((one, other) => one.below - other.below)[0] ?? null,
+    edge: laidOver ?? edges.sort((one, other) => one.below - other.below)[0] ?? null,
     necklaces: look.accessories
       .filter((piece) => piece.kind === "necklace")
       .map((necklace) => hang(necklace, girth, look.adjustments))

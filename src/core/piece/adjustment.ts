@@ -1,7 +1,9 @@
 import type { FiguresOf } from "./field";
 import { adjustmentSpecs, type AdjustmentKind } from "./adjustments";
 import type { AdjustmentSpec } from "./adjustments/define-adjustment";
-import type { Piece } from "./piece";
+import type { Body } from "../body/body";
+import { slotOf, type Piece } from "./piece";
+import type { Slot } from "./slots";
 
 /** What is done to a piece without changing it. */
 export type Adjustment = {
@@ -26,6 +28,16 @@ export function optionsOf<K extends AdjustmentKind>(kind: K, piece: Piece): read
   return specs[kind]
     .options(piece)
     .map((settings) => ({ kind, piece: piece.id, ...settings }) as AdjustmentOf<K>);
+}
+
+/** The same, of a piece that is worn with these others. */
+export function optionsAmong<K extends AdjustmentKind>(
+  kind: K,
+  piece: Piece,
+  worn: readonly Piece[],
+): readonly AdjustmentOf<K>[] {
+  const others = worn.filter(({ id }) => id !== piece.id);
+  return optionsOf(kind, piece).filter((option) => specs[kind].needs?.(others, option) ?? true);
 }
 
 /** An adjustment of one kind on a piece; null when it is worn as made. */
@@ -65,10 +77,27 @@ export function adjustmentsOf(adjustments: readonly Adjustment[], piece: string)
   return own.length > 0 ? own : none;
 }
 
+/** The slot a piece takes as it is worn; null for a garment of a base. */
+export function wornSlot(piece: Piece, adjustments: readonly Adjustment[]): Slot | null {
+  for (const adjustment of adjustments) {
+    if (adjustment.piece !== piece.id) continue;
+    const slot = specs[adjustment.kind].slot?.(adjustment);
+    if (slot) return slot;
+  }
+  return slotOf(piece);
+}
+
 /** A piece with the figures it has as it is worn; the piece itself when nothing done to it changes them. */
 export function asWorn<P extends Piece>(piece: P, own: readonly Adjustment[]): P {
   let worn: Piece = piece;
   for (const adjustment of own) worn = specs[adjustment.kind].asWorn?.(worn, adjustment) ?? worn;
   // What is done to a piece never makes another kind of it.
+  return worn as P;
+}
+
+/** A piece with the figures it has as it is worn on a body. */
+export function asWornOn<P extends Piece>(piece: P, own: readonly Adjustment[], body: Body): P {
+  let worn: Piece = asWorn(piece, own);
+  for (const adjustment of own) worn = specs[adjustment.kind].onBody?.(worn, adjustment, body) ?? worn;
   return worn as P;
 }

@@ -10,7 +10,21 @@ import { adjustmentKinds, type AdjustmentKind } from "./adjustments";
 import { kindNames } from "./kinds";
 import { placeOf, type Piece } from "./piece";
 
-const every = kindNames.map((kind) => sample(kind, { name: kind }) as Piece);
+/** Pieces made for what not every piece of their kind can do. */
+const madeForIt = [
+  sample("top", { name: "knit", cloth: "fine knit", figures: { sleeve: "long" } }),
+  sample("top", { name: "shirt", figures: { neckline: "shirt collar" } }),
+  sample("top", { name: "blouse", figures: { offShoulder: true } }),
+  sample("coat", { name: "parka", figures: { collar: "hood", ownBelt: true } }),
+  sample("trousers", { name: "joggers", figures: { hem: "stretch" } }),
+  sample("bag", { name: "tote", figures: { handle: 3, handleComesOff: true } }),
+  sample("watch", { name: "two straps", figures: { strapMade: "leather", otherStrap: "cloth" } }),
+] as const;
+
+const every: readonly Piece[] = [
+  ...kindNames.map((kind) => sample(kind, { name: kind }) as Piece),
+  ...madeForIt,
+];
 
 describe("every way of wearing", () => {
   it.each(adjustmentKinds)("%s may be done to some kind, and is said in words", (kind) => {

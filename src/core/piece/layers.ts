@@ -23,8 +23,10 @@ const layers = {
   // A belt is worn outside everything but a closed jacket or coat, and hides nothing to speak of.
   belt: { covers: false, covered: true },
   "scarf under a layer": { covers: false, covered: true },
+  waistcoat: cloth,
   jacket: cloth,
   coat: cloth,
+  "belt over a layer": onTop,
   scarf: onTop,
   outermost: onTop,
   "tied on": onTop,

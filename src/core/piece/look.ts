@@ -1,4 +1,4 @@
-import type { Adjustment } from "./adjustment";
+import { wornSlot, type Adjustment } from "./adjustment";
 import type { Client } from "./client";
 import type { Occasion } from "./occasion";
 import { slotOf, type Piece } from "./piece";
@@ -17,13 +17,18 @@ export interface Look {
 export function wear(look: Look, piece: Piece): Look {
   const slot = slotOf(piece);
   if (slot === null || look.accessories.includes(piece)) return look;
-  const kept = stacks(slot) ? look.accessories : look.accessories.filter((worn) => slotOf(worn) !== slot);
+  const kept = stacks(slot) ? look.accessories : without(look, slot);
   return { ...look, accessories: [...kept, piece] };
 }
 
 /** The look with a piece in place of all that its slot holds. */
 export function swap(look: Look, slot: Slot, piece: Piece): Look {
-  return { ...look, accessories: [...look.accessories.filter((worn) => slotOf(worn) !== slot), piece] };
+  return { ...look, accessories: [...without(look, slot), piece] };
+}
+
+/** The accessories of a look that do not take a slot, as they are worn. */
+function without({ accessories, adjustments }: Look, slot: Slot): readonly Piece[] {
+  return accessories.filter((worn) => wornSlot(worn, adjustments) !== slot);
 }
 
 /** The look without an accessory. */

@@ -31,6 +31,17 @@ export function placeOf(piece: Piece): GarmentPlace | null {
   return specs[piece.kind].place;
 }
 
+/** A garment that came with a belt of the same cloth, as far as it has not been left off. */
+export function hasOwnBelt(piece: Piece): piece is Extract<Piece, { figures: { ownBelt: unknown } }> {
+  return "ownBelt" in piece.figures && piece.figures.ownBelt;
+}
+
+/** A knitted top, fine or heavy. */
+export function isKnit(piece: Piece): piece is PieceOf<"top"> {
+  const { kind, finish, cloth } = piece;
+  return kind === "top" && (finish === "knit" || cloth === "fine knit" || cloth === "heavy knit");
+}
+
 /** Where on the body a piece is looked at. */
 export function bodyZoneOf(piece: Pick<Piece, "kind">): BodyZone {
   return specs[piece.kind].zone;
@@ -41,7 +52,15 @@ export function isKind<K extends Kind>(piece: Piece, kind: K): piece is Extract<
   return piece.kind === kind;
 }
 
-const jewellery: ReadonlySet<Kind> = new Set(["earrings", "necklace", "brooch", "bracelet", "watch", "ring"]);
+const jewellery: ReadonlySet<Kind> = new Set([
+  "earrings",
+  "ear cuff",
+  "necklace",
+  "brooch",
+  "bracelet",
+  "watch",
+  "ring",
+]);
 
 /** Jewellery and watches, which are made of metal and stones rather than of cloth or leather. */
 export function isJewellery({ kind }: Pick<Piece, "kind">): boolean {

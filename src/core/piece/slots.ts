@@ -12,6 +12,7 @@ const slotSpecs = {
   hair: { label: "Hair" },
   eyewear: { label: "Eyewear" },
   earrings: { label: "Earrings" },
+  ear: { label: "Second earrings" },
   neck: { label: "Neck" },
   necklace: { label: "Necklace", stacks: true },
   brooch: { label: "Brooch", stacks: true },

@@ -14,7 +14,7 @@ const ofStiletto = 0.5;
 const ofBackless = 0.75;
 const ofInsole = 1.25;
 
-const backless: ReadonlySet<Shoe["figures"]["form"]> = new Set(["mule", "thong"]);
+const backless: ReadonlySet<Shoe["figures"]["form"]> = new Set(["slingback", "mule", "thong"]);
 
 /** By how much a shoe raises the heel over the ball of the foot, cm. */
 export function pitchOf({ figures: { lift, platform } }: Shoe): number {

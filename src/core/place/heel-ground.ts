@@ -56,7 +56,14 @@ export function footingOf(shoe: Shoe, ground: Ground, low: number): Footing {
   return heelOnGround[ground][lift <= low ? "flat" : tip];
 }
 
-const lowCut: ReadonlySet<Shoe["figures"]["form"]> = new Set(["pump", "flat", "mule", "sandal", "thong"]);
+const lowCut: ReadonlySet<Shoe["figures"]["form"]> = new Set([
+  "pump",
+  "flat",
+  "slingback",
+  "mule",
+  "sandal",
+  "thong",
+]);
 
 /** Whether snow comes in over the edge of a shoe: one cut low on the foot. */
 export function letsSnowIn({ figures: { form } }: Shoe, ground: Ground): boolean {

@@ -1,15 +1,19 @@
+import { isIndoors } from "./indoors";
 import { finishes } from "../finish/finishes";
 import type { Occasion } from "../piece/occasion";
 import { isKind, isOpenToed, specOf, type Piece } from "../piece/piece";
 
 /** Whether rain is to be reckoned with: it is likely enough (2.11), and the occasion is not indoors. */
-export function isWet({ rain, ground }: Occasion, likely: number): boolean {
-  return rain > likely && ground !== "indoors";
+export function isWet(occasion: Occasion, likely: number): boolean {
+  return occasion.rain > likely && !isIndoors(occasion);
 }
 
 /** Whether rain spoils a piece by itself: by its surface, or because the foot gets wet in it. */
 export function suffersInRain(piece: Piece): boolean {
-  return finishes[piece.finish].rain === "bad" || (isKind(piece, "shoe") && isOpenToed(piece));
+  return (
+    finishes[piece.finish].rain === "bad" ||
+    (isKind(piece, "shoe") && (isOpenToed(piece) || piece.figures.cutOuts))
+  );
 }
 
 /** The pieces that rain spoils; what an umbrella shelters is spared, and the ground is wet all the same. */

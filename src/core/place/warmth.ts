@@ -4,8 +4,9 @@ import { specOf } from "../piece/piece";
 
 /** Heat of a body at rest, W/m2. */
 const atRest = 58;
-/** How many times as much a strolling body gives off (met, 2.11). */
-const strolling = 2;
+/** How many times as much a body gives off that moves (met, 2.11). */
+export const moving = { seated: 1, standing: 1.2, strolling: 2 } as const;
+export type Moving = keyof typeof moving;
 
 /** Metres a second of wind that count as one step of the wind factor. */
 const fullWind = 10;
@@ -21,11 +22,11 @@ export function insulationOf({ asWorn, adjustments }: Pick<Worn, "asWorn" | "adj
 }
 
 /**
- * Air temperature, deg C, in which a strolling wearer of so much insulation is comfortable: 33 - 0.155 * 0.75 * M * (clo + 0.7 a),
+ * Air temperature, deg C, in which a wearer of so much insulation is comfortable: 33 - 0.155 * 0.75 * M * (clo + 0.7 a),
  * with M = 58 met W/m2 and a the part of the still air that the wind leaves (2.11).
  * @param wind m/s
  */
-export function comfortableAir(clo: number, wind: number): number {
+export function comfortableAir(clo: number, wind: number, as: Moving): number {
   const still = Math.max(0.3, 1 - wind / fullWind);
-  return 33 - 0.155 * 0.75 * atRest * strolling * (clo + airLayer * still);
+  return 33 - 0.155 * 0.75 * atRest * moving[as] * (clo + airLayer * still);
 }

@@ -1,4 +1,4 @@
-import { adjust, undone, type Adjustment } from "../piece/adjustment";
+import { adjust, undone, wornSlot, type Adjustment } from "../piece/adjustment";
 import type { AdjustmentKind } from "../piece/adjustments";
 import { takeOff, wear, type Look } from "../piece/look";
 import { slotOf, type Piece } from "../piece/piece";
@@ -19,10 +19,21 @@ export function apply(look: Look, change: Change): Look {
     case "take-off":
       return takeOff(look, change.piece);
     case "adjust":
-      return { ...look, adjustments: adjust(look.adjustments, change.adjustment) };
+      return rearranged(look, adjust(look.adjustments, change.adjustment), change.adjustment.piece);
     case "undo":
-      return { ...look, adjustments: undone(look.adjustments, change.way, change.piece) };
+      return rearranged(look, undone(look.adjustments, change.way, change.piece), change.piece);
   }
+}
+
+/** The look with its pieces worn so; one that goes to another slot by it takes the place of what was there. */
+function rearranged(look: Look, adjustments: readonly Adjustment[], id: string): Look {
+  const piece = look.accessories.find((worn) => worn.id === id);
+  const slot = piece ? wornSlot(piece, adjustments) : null;
+  if (!piece || slot === null || slot === wornSlot(piece, look.adjustments)) return { ...look, adjustments };
+  const accessories = look.accessories.filter(
+    (worn) => worn === piece || wornSlot(worn, adjustments) !== slot,
+  );
+  return { ...look, accessories, adjustments };
 }
 
 /** Whether a piece may be left off: shoes are exchanged, nobody is sent out without them. */
@@ -40,6 +51,6 @@ export function standsFor(look: Look, change: Change): (piece: string) => string
   if (change.kind !== "wear") return (piece) => piece;
   const slot = slotOf(change.piece);
   if (slot === null || stacks(slot)) return (piece) => piece;
-  const off = look.accessories.find((worn) => slotOf(worn) === slot)?.id;
+  const off = look.accessories.find((worn) => wornSlot(worn, look.adjustments) === slot)?.id;
   return (piece) => (piece === off ? change.piece.id : piece);
 }

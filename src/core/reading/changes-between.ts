@@ -1,6 +1,6 @@
-import type { Adjustment } from "../piece/adjustment";
+import { adjustmentSpec, wornSlot, type Adjustment } from "../piece/adjustment";
 import type { Look } from "../piece/look";
-import { slotOf } from "../piece/piece";
+import type { Piece } from "../piece/piece";
 import { stacks } from "../piece/slots";
 import { apply, wornSo, type Change } from "./change";
 
@@ -10,13 +10,22 @@ import { apply, wornSo, type Change } from "./change";
  */
 export function changesBetween(one: Look, other: Look): Change[] {
   const on = other.accessories.filter((piece) => !one.accessories.includes(piece));
-  const places = new Set(on.map(slotOf).filter((slot) => slot !== null && !stacks(slot)));
+  const places = new Set(
+    on.map((piece) => wornSlot(piece, other.adjustments)).filter((slot) => slot !== null && !stacks(slot)),
+  );
   const off = one.accessories.filter(
-    (piece) => !other.accessories.includes(piece) && !places.has(slotOf(piece)),
+    (piece) => !other.accessories.includes(piece) && !places.has(wornSlot(piece, one.adjustments)),
+  );
+  // What is worn in another slot than its own goes there first: its own is then free for the next piece.
+  const moved = (piece: Piece) =>
+    other.adjustments.filter(({ kind, piece: id }) => id === piece.id && adjustmentSpec(kind).slot);
+  const [elsewhere, inPlace] = [true, false].map((is) =>
+    on.filter((piece) => moved(piece).length > 0 === is),
   );
   const dressed = [
     ...off.map(({ id }): Change => ({ kind: "take-off", piece: id })),
-    ...on.map((piece): Change => ({ kind: "wear", piece })),
+    ...(elsewhere ?? []).flatMap((piece): Change[] => [{ kind: "wear", piece }, ...moved(piece).map(wornSo)]),
+    ...(inPlace ?? []).map((piece): Change => ({ kind: "wear", piece })),
   ];
   const worn = new Set([...other.garments, ...other.accessories].map(({ id }) => id));
   const before = dressed.reduce(apply, one).adjustments.filter(({ piece }) => worn.has(piece));

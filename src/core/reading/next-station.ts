@@ -1,5 +1,5 @@
 import type { Dressed } from "../dressing/dressed";
-import { slotOf } from "../piece/piece";
+import { wornSlot } from "../piece/adjustment";
 import type { Slot } from "../piece/slots";
 import type { Finding } from "../rules/finding";
 
@@ -50,7 +50,7 @@ const asks: readonly {
  * nothing is missing that anybody asked for.
  */
 export function nextStation({ look, worn }: Dressed, findings: readonly Finding[]): Next | null {
-  const filled = new Set(look.accessories.map(slotOf));
+  const filled = new Set(look.accessories.map((piece) => wornSlot(piece, look.adjustments)));
   if (worn.length === 0) return null;
   if (!filled.has("shoe")) return { slot: "shoe", reason: { why: "shoes decide" } };
   for (const { rule, message, slot, reason } of asks) {

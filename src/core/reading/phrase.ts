@@ -20,6 +20,7 @@ const sayers: Record<Exclude<Unit, "cm">, (value: number) => string> = {
   den: (value) => `${trimmed(value, 0)} den`,
   "m/s": (value) => `${trimmed(value, 0)} m/s`,
   level: (value) => trimmed(value, 0),
+  degrees: (value) => (trimmed(value, 0) === "1" ? "one degree" : `${trimmed(value, 0)} degrees`),
   degC: (value) => `${trimmed(value, 0)} °C`,
   min: (value) => `${trimmed(value, 0)} minutes`,
   clo: (value) => `${trimmed(value, 2)} clo`,

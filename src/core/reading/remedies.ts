@@ -1,4 +1,4 @@
-import { adjustmentOn, adjustmentSpec, optionsOf } from "../piece/adjustment";
+import { adjustmentOn, adjustmentSpec, optionsAmong } from "../piece/adjustment";
 import type { AdjustmentKind } from "../piece/adjustments";
 import type { Look } from "../piece/look";
 import { slotOf, type Piece } from "../piece/piece";
@@ -129,5 +129,5 @@ function waysFor(look: Look, way: AdjustmentKind, id: string): Change[] {
   if (!piece) return [];
   const isSimple = Object.keys(adjustmentSpec(way).settings).length === 0;
   if (isSimple && adjustmentOn(look.adjustments, way, id)) return [undo];
-  return optionsOf(way, piece).map(wornSo);
+  return optionsAmong(way, piece, [...look.garments, ...look.accessories]).map(wornSo);
 }

@@ -18,6 +18,7 @@ export type Unit =
   | "m/s"
   | "level"
   | "degC"
+  | "degrees"
   | "clo"
   | "min";
 

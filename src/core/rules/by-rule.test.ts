@@ -588,6 +588,26 @@ const cases: Readonly<Record<string, Case>> = {
         "note",
         look(worn, [shoe()], { occasion: at({ temperature: 27, ground: "pavement", wind: 9 }) }),
       ],
+      ["way", "note", look(worn, [shoe()], { occasion: at({ temperature: 2, ground: "indoors" }) })],
+      [
+        "wayWarm",
+        "note",
+        look([...worn, p("coat")], [shoe()], { occasion: at({ temperature: 24, ground: "indoors" }) }),
+      ],
+      [
+        "closeRoom",
+        "rubs",
+        look(
+          [
+            legs({}, { cloth: "wool" }),
+            top("#808080", { finish: "shearling", cloth: "wool" }, { tucked: true }),
+            top("#404040", { name: "over", finish: "shearling", cloth: "wool" }),
+            top("#303030", { name: "third", finish: "shearling", cloth: "wool" }),
+          ],
+          [shoe()],
+          { occasion: at({ temperature: 20, ground: "indoors" }) },
+        ),
+      ],
     ],
     silent: look([...worn, p("coat")], [shoe(), p("scarf")], {
       occasion: at({ temperature: 10, ground: "pavement" }),
@@ -686,6 +706,11 @@ const cases: Readonly<Record<string, Case>> = {
     says: [
       ["past", "jars", look(worn, [p("belt", {}, { firstHole: 60, lastHole: 72 })])],
       ["loops", "jars", look([legs({ loops: 3 }), top()], [p("belt", {}, { width: 5 })])],
+      [
+        "two",
+        "rubs",
+        look([p("dress", {}, { ownBelt: true })], [p("belt", {}, { firstHole: 70, lastHole: 85 })]),
+      ],
     ],
     silent: look(worn, [p("belt", {}, { firstHole: 70, lastHole: 85 })]),
   },

@@ -1,9 +1,21 @@
-import type { Dressed } from "../dressing/dressed";
-import type { PieceOf } from "../piece/piece";
+import { isWornSo, type Dressed, type Worn } from "../dressing/dressed";
+import { adjustmentOn } from "../piece/adjustment";
+import type { Piece } from "../piece/piece";
 import { hangsLoose } from "../piece/tied-scarf";
 
-/** The scarf of a look that can be caught by a machine, a wheel or a small hand; null without one. */
-export function looseOf({ look, tied }: Dressed): PieceOf<"scarf"> | null {
+/**
+ * The piece of a look that can be caught by a machine, a wheel or a small hand: a scarf, else a layer or a knit that
+ * nobody's arms are in; null without one.
+ */
+export function looseOf({ look, tied, worn }: Pick<Dressed, "look" | "tied" | "worn">): Piece | null {
   const scarf = look.accessories.find((piece) => piece.kind === "scarf") ?? null;
-  return scarf && hangsLoose(tied) ? scarf : null;
+  if (scarf && hangsLoose(tied)) return scarf;
+  return worn.find(hangsFree)?.piece ?? null;
+}
+
+function hangsFree(item: Worn): boolean {
+  const { figures } = item.asWorn;
+  if ("form" in figures && figures.form === "cape") return true;
+  if (isWornSo(item, "round-shoulders")) return true;
+  return adjustmentOn(item.adjustments, "front", item.piece.id)?.how === "over the shoulders";
 }

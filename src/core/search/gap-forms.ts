@@ -74,6 +74,7 @@ const written = [
     size: ["lift"],
     called: [],
   },
+  { name: "slingback", kind: "shoe", figures: { form: "slingback" }, size: ["lift"], called: ["sling back"] },
   { name: "mule", kind: "shoe", figures: { form: "mule" }, size: ["lift"], called: [] },
   {
     name: "trainer",

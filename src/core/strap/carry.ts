@@ -32,6 +32,8 @@ export function carriedAt(body: Body, bag: BagFigures): number {
       return measures.elbow.cm - shoulderDrop(bag.strap, bag.width);
     case "hand":
       return measures.fingertip.cm + heldAbove * body.height - shoulderDrop(bag.strap, bag.width);
+    case "waist":
+      return measures.waistLine.cm + 0.3 * bag.height;
     case "clutch":
     case "wrist":
       return measures.fingertip.cm + 2 * heldAbove * body.height + bag.height / 2;

@@ -31,7 +31,7 @@ export function sayChange(
 /** A way of wearing a piece, as an instruction or as it stands in a caption. */
 export function sayWay(
   adjustment: Adjustment,
-  as: keyof Pick<AdjustmentWords, "doing" | "done">,
+  as: keyof Pick<AdjustmentWords, "doing" | "undoing" | "done">,
   unit: LengthUnit,
   piece: string,
 ): string {

@@ -1,9 +1,10 @@
 "use client";
 
+import { wornSlot } from "@/core/piece/adjustment";
 import { format, parseISO } from "date-fns";
 import { useEffect, useState } from "react";
 import { createPortal, flushSync } from "react-dom";
-import { slotOf, type Piece } from "@/core/piece/piece";
+import type { Piece } from "@/core/piece/piece";
 import { slots } from "@/core/piece/slots";
 import { capital } from "@/core/words/called";
 import { benchWords } from "@/words/bench";
@@ -46,7 +47,9 @@ function Card() {
   const { name, note } = wordsOf({ look: benchLook, others, words }, source, benchLook.id);
   const base = source.bases.find(({ id }) => id === benchLook.baseId)?.name ?? "";
   const { occasion, client } = look;
-  const worn = slots.flatMap((slot) => look.accessories.filter((piece) => slotOf(piece) === slot));
+  const worn = slots.flatMap((slot) =>
+    look.accessories.filter((piece) => wornSlot(piece, look.adjustments) === slot),
+  );
   return (
     <article aria-label={benchWords.lookCard} className="look-card hidden bg-white text-ink print:block">
       <header className="mb-3 border-b border-ink pb-2">

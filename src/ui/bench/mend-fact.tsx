@@ -1,7 +1,8 @@
 "use client";
 
+import { wornSlot } from "@/core/piece/adjustment";
 import { useEffect, useState } from "react";
-import { slotOf, type Piece } from "@/core/piece/piece";
+import type { Piece } from "@/core/piece/piece";
 import type { Outcome } from "@/core/schema/outcome";
 import type { PieceToChange } from "@/core/studio/piece-record";
 import { sayWith } from "@/words/say";
@@ -36,7 +37,7 @@ export function MendFact({ onClose, pieces }: MendFactProps) {
   const [chosen, setChosen] = useState(
     () =>
       asked?.pieceId ??
-      look.accessories.findLast((piece) => slotOf(piece) === active)?.id ??
+      look.accessories.findLast((piece) => wornSlot(piece, look.adjustments) === active)?.id ??
       worn[0]?.id ??
       "",
   );

@@ -2,8 +2,8 @@
 
 import { useEffect, useRef } from "react";
 import type { Worn } from "@/core/dressing/dressed";
-import { adjustmentSpec } from "@/core/piece/adjustment";
-import { isTailoredLayer, slotOf, type Piece } from "@/core/piece/piece";
+import { adjustmentSpec, wornSlot } from "@/core/piece/adjustment";
+import { isTailoredLayer, type Piece } from "@/core/piece/piece";
 import { needsTailoring, slotLabels, slots, type Slot } from "@/core/piece/slots";
 import { sayWith } from "@/words/say";
 import { benchWords } from "@/words/bench";
@@ -32,7 +32,7 @@ export function Stations() {
       !needsTailoring(slot) ||
       tailored ||
       slot === active ||
-      look.accessories.some((on) => slotOf(on) === slot),
+      look.accessories.some((on) => wornSlot(on, look.adjustments) === slot),
   );
   return (
     <section
@@ -52,8 +52,8 @@ export function Stations() {
           <Station
             key={slot}
             slot={slot}
-            pieces={look.accessories.filter((piece) => slotOf(piece) === slot)}
-            guests={dressed.worn.filter((worn) => stationElsewhere(worn) === slot)}
+            pieces={look.accessories.filter((piece) => wornSlot(piece, look.adjustments) === slot)}
+            guests={dressed.worn.filter((worn) => worn.slot !== slot && stationElsewhere(worn) === slot)}
             active={slot === active}
             next={slot === next?.slot}
             onActive={() => {

@@ -1,7 +1,7 @@
 "use client";
 
 import type { ComponentType } from "react";
-import type { AdjustmentKind } from "@/core/piece/adjustments";
+import { adjustmentKinds, type AdjustmentKind } from "@/core/piece/adjustments";
 import type { Slot } from "@/core/piece/slots";
 import { BagControl } from "./bag-control";
 import { HemControl } from "./hem-control";
@@ -10,17 +10,21 @@ import { ScarfControl } from "./scarf-control";
 import { ShoeControl } from "./shoe-control";
 import { SleevesControl } from "./sleeves-control";
 import { TopControl } from "./top-control";
+import { WornWays } from "./worn-ways";
 
 interface WornControl {
-  readonly Control: ComponentType;
+  /** A control of its own; left out, it is one of the ways that are listed piece by piece. */
+  readonly Control?: ComponentType;
   /** Where on the body it is done: beside which window it is offered. */
-  readonly at: "neck" | "scarf" | "ankle" | "bag" | "hand";
+  readonly at: "neck" | "scarf" | "layer" | "waist" | "ankle" | "bag" | "hand";
 }
 
 const hem: WornControl = { Control: HemControl, at: "ankle" };
 const bag: WornControl = { Control: BagControl, at: "bag" };
 const shoe: WornControl = { Control: ShoeControl, at: "ankle" };
-const top: WornControl = { Control: TopControl, at: "ankle" };
+const top: WornControl = { Control: TopControl, at: "waist" };
+const neck: WornControl = { at: "neck" };
+const layer: WornControl = { at: "layer" };
 
 /** How each way of wearing is offered at the bench: one without an entry does not compile. */
 const controls: Readonly<Record<AdjustmentKind, WornControl>> = {
@@ -28,6 +32,22 @@ const controls: Readonly<Record<AdjustmentKind, WornControl>> = {
   "tuck-into-boot": hem,
   "tuck-in": top,
   "wear-out": top,
+  "half-tuck": top,
+  "knot-front": top,
+  "under-dress": layer,
+  "round-shoulders": layer,
+  "collar-over": neck,
+  "collar-up": neck,
+  "hood-up": neck,
+  "off-shoulder": neck,
+  front: layer,
+  "own-belt-off": { at: "waist" },
+  "belted-over": { at: "waist" },
+  "hems-up": { at: "ankle" },
+  "second-hole": neck,
+  pinned: neck,
+  "other-strap": { at: "hand" },
+  "handle-off": { at: "bag" },
   "sleeves-pushed": { Control: SleevesControl, at: "hand" },
   double: { Control: NeckControl, at: "neck" },
   strap: bag,
@@ -42,11 +62,13 @@ const places: Readonly<Partial<Record<Slot, readonly WornControl["at"][]>>> = {
   hair: ["scarf", "neck"],
   eyewear: ["neck"],
   earrings: ["neck"],
+  ear: ["neck"],
+  layer: ["layer", "neck"],
   neck: ["scarf"],
   necklace: ["neck"],
   brooch: ["neck"],
   bag: ["bag", "scarf"],
-  belt: ["ankle", "scarf"],
+  belt: ["waist", "ankle", "scarf"],
   wrist: ["hand", "scarf"],
   ring: ["hand"],
   gloves: ["hand"],
@@ -54,12 +76,9 @@ const places: Readonly<Partial<Record<Slot, readonly WornControl["at"][]>>> = {
 
 /** What can be done to what is worn, near the station that is worked on. */
 export function WornControls({ active }: { readonly active: Slot }) {
-  const near = places[active] ?? ["ankle"];
-  const offered = new Set(
-    Object.values(controls)
-      .filter(({ at }) => near.includes(at))
-      .map(({ Control }) => Control),
-  );
+  const near = places[active] ?? ["waist", "ankle"];
+  const done = adjustmentKinds.filter((kind) => near.includes(controls[kind].at));
+  const offered = new Set(done.flatMap((kind) => controls[kind].Control ?? []));
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-1.5">
       {[...offered].map((Control, i) => (
@@ -67,6 +86,7 @@ export function WornControls({ active }: { readonly active: Slot }) {
           <Control />
         </div>
       ))}
+      <WornWays kinds={done.filter((kind) => !controls[kind].Control)} />
     </div>
   );
 }

@@ -55,8 +55,10 @@ export function shoeSide(shoe: ShoeFigures, foot: number): ShoeSide {
     solid || lift < 0.8
       ? ""
       : `M -0.1 ${lift - drop} L ${Math.max(width, 4.2)} ${lift - drop} Q ${width + 0.4} ${lift * 0.5} ${width + 0.2} 0 L 0.4 0 Q 0.1 ${lift * 0.5} -0.1 ${lift - drop} Z`;
+  const upper = uppersOf(shoe, last);
   return {
-    ...uppersOf(shoe, last),
+    ...upper,
+    seams: shoe.cutOuts ? [...upper.seams, ...cutOutsOf(last, shoe)] : upper.seams,
     sole,
     heel,
     shade:
@@ -79,6 +81,14 @@ interface Last {
   readonly ankleX: number;
   readonly end: number;
   readonly toeTop: number;
+}
+
+/** Two openings cut into the side of the upper. */
+function cutOutsOf({ foot }: Last, { lift, platform }: ShoeFigures): string[] {
+  return [0.4, 0.54].map((share) => {
+    const y = platform + 2 + (lift - platform) * (0.62 - share * 0.4);
+    return `M ${foot * share - 0.9} ${y} Q ${foot * share} ${y + 1.8} ${foot * share + 0.9} ${y} Q ${foot * share} ${y - 1.4} ${foot * share - 0.9} ${y} Z`;
+  });
 }
 
 type Upper = Pick<ShoeSide, "upper" | "inside" | "seams" | "stitches" | "laces">;
@@ -107,6 +117,14 @@ function uppersOf(shoe: ShoeFigures, last: Last): Upper {
         ],
         stitches: [
           `M 0.3 ${counter - 0.7} C ${foot * 0.1} ${lift + 3.6} ${foot * 0.3} ${lift * 0.8 + 2.4} ${foot * 0.4} ${platform + 2 + (lift - platform) * 0.4}`,
+        ],
+      };
+    case "slingback":
+      return {
+        ...bare,
+        upper: [
+          `M ${foot * 0.46} ${lift * 0.5 + platform * 0.5} ${bed.replace(/^C [^ ]+ [^ ]+/, `C ${foot * 0.5} ${lift * 0.4 + platform * 0.6}`)} ${toeCap} C ${ball + 3} ${platform + 3.4} ${ball + 1} ${platform + 3.9} ${ball - 0.8} ${platform + 3.9} C ${ball - 2} ${platform + 2.8} ${foot * 0.54} ${platform + 2.2 + (lift - platform) * 0.3} ${foot * 0.46} ${lift * 0.5 + platform * 0.5} Z`,
+          `M ${foot * 0.5} ${platform + 1.8 + (lift - platform) * 0.4} C ${foot * 0.36} ${lift + 3} ${foot * 0.16} ${counter - 0.4} -0.3 ${counter - 0.2} C -0.8 ${counter - 0.7} -0.8 ${counter - 1.2} -0.3 ${counter - 1.3} C ${foot * 0.16} ${counter - 1.4} ${foot * 0.34} ${lift + 2} ${foot * 0.48} ${platform + 1 + (lift - platform) * 0.4} Z`,
         ],
       };
     case "mule":
@@ -188,7 +206,7 @@ function uppersOf(shoe: ShoeFigures, last: Last): Upper {
 
 /** A boot: the foot and the shaft in one, narrow at the ankle and as wide at its top as it was measured. */
 function shaftOf(
-  { lift, platform, shaft, shaftTop }: ShoeFigures,
+  { lift, platform, shaft, shaftTop, form, laced }: ShoeFigures,
   { foot, ball, ankleX, end, toeTop }: Last,
   start: string,
 ): Upper {
@@ -204,8 +222,9 @@ function shaftOf(
           `M ${ankleX + 0.4} ${top - 0.6} C ${ankleX} ${bend + tall * 0.4} ${ankleX + 0.6} ${bend} ${ankleX + 0.2} ${lift + 1.4}`,
         ]
       : [];
+  const isLaced = laced || form === "trainer";
   const elastic =
-    tall <= 8
+    tall <= 8 && !isLaced
       ? [
           `M ${ankleX - 1.6} ${top - 0.4} L ${ankleX - 0.6} ${lift + 3.4} L ${ankleX + 1} ${lift + 3.4} L ${ankleX + 2} ${top - 0.4}`,
         ]
@@ -223,8 +242,27 @@ function shaftOf(
       ...elastic,
       `M ${ankleX + waist - 1.2} ${bend - 1} Q ${ankleX + 1} ${bend - 2.2} ${ankleX - 1.2} ${bend - 1.4}`,
     ],
+    laces: isLaced ? upTheFront(ankleX + waist, bend, top, foot * 0.6, vamp) : [],
     stitches: [
       `M ${end - 6.4} ${platform + 0.2} Q ${end - 7.2} ${platform + 2} ${end - 6.4} ${toeTop + 0.9}`,
     ],
   };
+}
+
+/** The laces of a shaft from the side: across the instep, then up its front. */
+function upTheFront(x: number, bend: number, top: number, instepX: number, instepY: number): string[] {
+  const across = [0, 1, 2].map((i) => {
+    const share = i / 3;
+    const at = instepX + (x - instepX) * share;
+    const y = instepY + (bend - instepY) * share;
+    return `M ${at - 1.3} ${y - 0.6} L ${at + 0.5} ${y + 0.5}`;
+  });
+  const up = Array.from(
+    { length: Math.max(0, Math.floor((Math.min(top, bend + 16) - bend - 0.6) / 2)) },
+    (_, i) => {
+      const y = bend + 0.8 + i * 2;
+      return `M ${x - 1.7} ${y - 0.3} L ${x + 0.1} ${y + 0.5}`;
+    },
+  );
+  return [...across, ...up];
 }

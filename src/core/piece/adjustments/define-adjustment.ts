@@ -3,6 +3,7 @@ import type { Interval } from "../../length/interval";
 import type { BodyZone } from "../body-zone";
 import type { Fields, FiguresOf } from "../field";
 import type { LayerName } from "../layers";
+import type { GarmentPlace } from "../kinds/define-kind";
 import type { Piece } from "../piece";
 import type { Slot } from "../slots";
 
@@ -14,6 +15,8 @@ export interface AdjustmentSpec<F extends Fields = Fields> {
   readonly excludes: readonly string[];
   /** The ways in which it may be done to a piece, the ones worth trying; none: not to this piece. */
   options(piece: Piece): readonly FiguresOf<F>[];
+  /** Whether what else is worn allows it. Left out: it does whatever is worn. */
+  needs?(others: readonly Piece[], settings: FiguresOf<F>): boolean;
   /** What the reading sees of the piece instead. Left out: its figures stay. */
   asWorn?(piece: Piece, settings: FiguresOf<F>): Piece;
   /** What the reading sees of the piece on this body, where that hangs on the body. Left out: as it is worn. */
@@ -26,6 +29,10 @@ export interface AdjustmentSpec<F extends Fields = Fields> {
   ): Interval;
   /** Where on the body it is looked at instead. */
   zone?(settings: FiguresOf<F>): BodyZone;
+  /** The slot it takes instead of its kind's own. */
+  slot?(settings: FiguresOf<F>): Slot;
+  /** Its place as a garment instead of its kind's own. */
+  place?(settings: FiguresOf<F>): GarmentPlace;
   /** The station it is shown at instead; null: its kind's own. */
   station?(settings: FiguresOf<F>): Slot | null;
   /** How much of a look it takes instead, as its kind counts areas. */

@@ -11,7 +11,7 @@ const cloEach = -0.02;
 
 export const sleevesPushed = defineAdjustment({
   settings: { times: whole("How far", 1, 2, 1) },
-  excludes: [],
+  excludes: ["front", "round-shoulders"],
   options: (piece) => (hasLongSleeves(piece) ? [{ times: 1 }, { times: 2 }] : []),
   asWorn: (piece, { times }) => {
     if (!hasLongSleeves(piece)) return piece;
@@ -21,6 +21,7 @@ export const sleevesPushed = defineAdjustment({
   showsReverse: true,
   level: ({ times }) => times * levelEach,
   insulation: ({ times }) => times * cloEach,
+  station: () => "wrist",
   words: {
     name: "Sleeves pushed",
     doing: "Push the sleeves of {piece} up {times, plural, one {once} other {twice, to the elbow}}",

@@ -3,7 +3,7 @@ import { defineAdjustment } from "./define-adjustment";
 
 export const tuckIn = defineAdjustment({
   settings: {},
-  excludes: ["wear-out"],
+  excludes: ["wear-out", "half-tuck", "knot-front"],
   options: (piece) => (isKind(piece, "top") ? [{}] : []),
   asWorn: (piece) =>
     isKind(piece, "top") ? { ...piece, figures: { ...piece.figures, tucked: true } } : piece,

@@ -3,7 +3,7 @@ import { defineAdjustment } from "./define-adjustment";
 
 export const tuckIntoBoot = defineAdjustment({
   settings: {},
-  excludes: ["turn"],
+  excludes: ["turn", "hems-up"],
   options: (piece) => (isLegged(piece) ? [{}] : []),
   layer: () => "leg in a boot",
   words: {

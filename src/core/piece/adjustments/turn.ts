@@ -16,8 +16,9 @@ export const turn = defineAdjustment({
     count: whole("Number of turns", 1, 2, 1),
     depth: length("Depth of each turn", 0.5, 15, 3),
   },
-  excludes: ["tuck-into-boot"],
-  options: (piece) => (isLegged(piece) ? turns : []),
+  excludes: ["tuck-into-boot", "hems-up"],
+  // A hem that stretches gathers the leg: there is nothing to turn.
+  options: (piece) => (isLegged(piece) && piece.figures.hem !== "stretch" ? turns : []),
   extent: ({ from, to }, { count, depth }) => ({ from: from + count * depth, to }),
   showsReverse: true,
   words: {

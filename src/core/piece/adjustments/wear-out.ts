@@ -3,7 +3,7 @@ import { defineAdjustment } from "./define-adjustment";
 
 export const wearOut = defineAdjustment({
   settings: {},
-  excludes: ["tuck-in"],
+  excludes: ["tuck-in", "half-tuck", "knot-front"],
   options: (piece) => (isKind(piece, "top") ? [{}] : []),
   asWorn: (piece) =>
     isKind(piece, "top") ? { ...piece, figures: { ...piece.figures, tucked: false } } : piece,

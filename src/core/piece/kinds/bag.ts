@@ -4,7 +4,7 @@ import { fixedArea } from "./areas";
 import { defineKind } from "./define-kind";
 import { none } from "./insulation";
 
-export const carries = ["shoulder", "cross-body", "crook", "hand", "clutch", "wrist"] as const;
+export const carries = ["shoulder", "cross-body", "crook", "hand", "clutch", "wrist", "waist"] as const;
 export type Carry = (typeof carries)[number];
 
 const figures = {
@@ -18,6 +18,9 @@ const figures = {
   strap: length("Strap, end to end", 0, 160, 58, "0 when there is none"),
   strapThick: added(length("Strap, width", 0.1, 8, 1.2)),
   handle: added(maybeLength("Thickness of the handle", 1, 12, "a strap can be wound round it")),
+  handleComesOff: added(flag("The handle comes off")),
+  adjuster: added(maybeLength("Strap adjusts down to", 10, 160)),
+  sideLoops: added(maybeLength("Loops at the sides, below the top", 1, 25, "the strap can be hooked there")),
   strapMade: choice("Strap of", ["leather", "cloth", "chain"]),
   strapFixed: added(flag("Strap fixed to the bag")),
   secondStrap: added(maybeLength("Second strap, end to end", 10, 160)),

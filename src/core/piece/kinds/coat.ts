@@ -1,8 +1,11 @@
-import { choice, flag, length } from "../field";
+import { added, choice, flag, length } from "../field";
 import { layerArea } from "./areas";
-import { fromNeck, lapelsOpenTo, sleeves } from "./cuts";
+import { breasted, closedBy, fromNeck, lapelsOpenTo, leansOpen, sleevelessForms, sleeves } from "./cuts";
 import { defineKind } from "./define-kind";
 import { clothed } from "./insulation";
+
+/** Insulation of each form in plain cloth, clo (ISO 9920; 2.11). */
+const clo = { coat: 0.6, "long cardigan": 0.35, cape: 0.5 } as const;
 
 export const coat = defineKind({
   label: "Coat",
@@ -10,16 +13,21 @@ export const coat = defineKind({
   place: "layer",
   zone: "trunk",
   figures: {
+    form: added(choice("Form", ["coat", "long cardigan", "cape"])),
+    breasted: added(choice("Buttoned", breasted)),
     collar: choice("Collar", ["notched", "shawl", "stand", "round", "hood"]),
     sleeve: choice("Sleeve", sleeves),
     length: length("Length from the side neck point", 60, 150, 105),
     closed: flag("Worn closed"),
+    ownBelt: added(flag("Comes with a belt of its own")),
   },
   extent: fromNeck,
+  check: sleevelessForms,
   layer: () => "coat",
+  leans: leansOpen,
   hides: ({ closed }) => closed,
   opening: lapelsOpenTo("coat"),
   area: layerArea,
-  insulation: clothed(0.6),
+  insulation: (figures, making) => clothed(clo[figures.form])(figures, making) * closedBy(figures),
   weight: () => 1500,
 });

@@ -1,6 +1,6 @@
 import type { Body } from "../../body/body";
 import type { Interval } from "../../length/interval";
-import { added, choice, maybeLength } from "../field";
+import { added, choice, flag, maybeLength } from "../field";
 
 const necklines = [
   "crew",
@@ -13,6 +13,7 @@ const necklines = [
   "wrap",
   "halter",
   "strapless",
+  "off the shoulder",
   "cowl",
 ] as const;
 
@@ -30,6 +31,7 @@ export const usualNeckDepth: Readonly<Record<Neckline, number>> = {
   wrap: 20,
   halter: 6,
   strapless: 24,
+  "off the shoulder": 14,
   cowl: 14,
 };
 
@@ -42,7 +44,37 @@ export const neckFigures = {
   neckDepth: added(
     maybeLength("Neckline below the side neck point", 0, 45, "empty: as its kind usually lies"),
   ),
+  offShoulder: added(flag("Made to be worn off the shoulder too")),
 } as const;
+
+/** How a layer buttons in front. */
+export const breasted = ["single-breasted", "double-breasted"] as const;
+
+interface Fronted {
+  readonly form: string;
+  readonly sleeve: (typeof sleeves)[number];
+  readonly breasted: (typeof breasted)[number];
+  readonly closed: boolean;
+}
+
+/** A waistcoat and a cape have no sleeves. */
+export function sleevelessForms({ form, sleeve }: Fronted): { field: string; say: string } | null {
+  if ((form !== "waistcoat" && form !== "cape") || sleeve === "none") return null;
+  return { field: "sleeve", say: `A ${form} has no sleeves: choose none.` };
+}
+
+/** How many times as warm as an open one a layer is that is closed. */
+const closedIsWarmer = 1.1;
+
+/** What closing a layer does for its warmth. */
+export function closedBy({ closed }: Pick<Fronted, "closed">): number {
+  return closed ? closedIsWarmer : 1;
+}
+
+/** A double-breasted front left open hangs as it was not cut to: half a step less formal. */
+export function leansOpen({ breasted: buttoned, closed }: Fronted): number {
+  return buttoned === "double-breasted" && !closed ? -0.5 : 0;
+}
 
 /** From the side neck point down by the recorded length. */
 export function fromNeck(figures: { readonly length: number }, { measures }: Body): Interval {

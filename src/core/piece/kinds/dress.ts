@@ -1,4 +1,4 @@
-import { choice, length } from "../field";
+import { added, choice, flag, length } from "../field";
 import { wholeArea } from "./areas";
 import { fromNeck, neckFigures, necklineOpensTo } from "./cuts";
 import { defineKind } from "./define-kind";
@@ -14,6 +14,7 @@ export const dress = defineKind({
     length: length("Length from the side neck point", 60, 165, 105),
     hemWidth: length("Hem, around", 70, 500, 150),
     ...neckFigures,
+    ownBelt: added(flag("Comes with a belt of its own")),
   },
   seated: "skirt",
   extent: fromNeck,

@@ -4,6 +4,7 @@ import { bracelet } from "./bracelet";
 import { brooch } from "./brooch";
 import { coat } from "./coat";
 import { dress } from "./dress";
+import { earCuff } from "./ear-cuff";
 import { earrings } from "./earrings";
 import { eyewear } from "./eyewear";
 import { gloves } from "./gloves";
@@ -36,6 +37,7 @@ export const kinds = {
   "hair piece": hairPiece,
   eyewear,
   earrings,
+  "ear cuff": earCuff,
   scarf,
   necklace,
   brooch,

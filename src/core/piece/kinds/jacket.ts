@@ -1,8 +1,11 @@
-import { choice, flag, length } from "../field";
+import { added, choice, flag, length } from "../field";
 import { layerArea } from "./areas";
-import { fromNeck, lapelsOpenTo, sleeves } from "./cuts";
+import { breasted, closedBy, fromNeck, lapelsOpenTo, leansOpen, sleevelessForms, sleeves } from "./cuts";
 import { defineKind } from "./define-kind";
 import { clothed } from "./insulation";
+
+/** Insulation of each form in plain cloth, clo (ISO 9920; 2.11). */
+const clo = { jacket: 0.36, waistcoat: 0.13, cardigan: 0.28, cape: 0.3 } as const;
 
 export const jacket = defineKind({
   label: "Jacket",
@@ -10,16 +13,21 @@ export const jacket = defineKind({
   place: "layer",
   zone: "trunk",
   figures: {
+    form: added(choice("Form", ["jacket", "waistcoat", "cardigan", "cape"])),
+    breasted: added(choice("Buttoned", breasted)),
     collar: choice("Collar", ["notched", "shawl", "stand", "round", "hood"]),
     sleeve: choice("Sleeve", sleeves),
     length: length("Length from the side neck point", 35, 100, 66),
     closed: flag("Worn closed"),
+    ownBelt: added(flag("Comes with a belt of its own")),
   },
   extent: fromNeck,
-  layer: () => "jacket",
+  check: sleevelessForms,
+  layer: ({ form }) => (form === "waistcoat" ? "waistcoat" : "jacket"),
+  leans: leansOpen,
   hides: ({ closed }) => closed,
   opening: lapelsOpenTo("jacket"),
   area: layerArea,
-  insulation: clothed(0.36),
+  insulation: (figures, making) => clothed(clo[figures.form])(figures, making) * closedBy(figures),
   weight: () => 900,
 });

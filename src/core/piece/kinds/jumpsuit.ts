@@ -2,7 +2,7 @@ import { wholeArea } from "./areas";
 import { neckFigures } from "./cuts";
 import { defineKind } from "./define-kind";
 import { clothed } from "./insulation";
-import { legFigures, plainHem } from "./legs";
+import { legFigures, legsLean, plainHem } from "./legs";
 
 export const jumpsuit = defineKind({
   label: "Jumpsuit",
@@ -10,6 +10,7 @@ export const jumpsuit = defineKind({
   place: "whole",
   zone: "trunk",
   figures: { ...legFigures, ...neckFigures },
+  leans: ({ hem }) => legsLean(hem),
   seated: "trousers",
   extent: (figures, body) => ({ from: plainHem(figures, body), to: body.measures.neckPoint.cm }),
   layer: () => "whole",

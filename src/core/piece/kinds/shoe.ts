@@ -11,6 +11,7 @@ const figures = {
     "flat",
     "loafer",
     "laced shoe",
+    "slingback",
     "mule",
     "sandal",
     "thong",
@@ -23,13 +24,18 @@ const figures = {
   tip: choice("Heel", ["flat", "block", "slim", "stiletto", "wedge"]),
   toe: choice("Toe", ["round", "almond", "pointed", "square", "open"]),
   soleBulk: choice("Sole", ["fine", "middling", "heavy"]),
-  shaft: maybeLength("Shaft above the footbed", 4, 75, "for boots"),
+  shaft: maybeLength("Shaft above the footbed", 4, 75, "for boots and high trainers"),
   shaftTop: maybeLength("Shaft's top, around", 18, 80, "for boots"),
+  cutOuts: added(flag("With cut-outs")),
+  laced: added(flag("Laced up the front", false, "laced shoes and trainers always are")),
   leather: added(flag("Of leather")),
   quiet: added(flag("Quiet sole", false, "rubber or felt under the heel")),
 } as const;
 
 type ShoeFigures = FiguresOf<typeof figures>;
+
+/** Forms that may have a shaft: a boot, which always does, and a trainer that comes up over the ankle. */
+const shafted: ReadonlySet<ShoeFigures["form"]> = new Set(["boot", "trainer"]);
 
 export const shoe = defineKind({
   label: "Shoe or boot",
@@ -41,7 +47,7 @@ export const shoe = defineKind({
   check({ form, lift, platform, shaft }) {
     if (form === "boot" && shaft === null)
       return { field: "shaft", say: "A boot needs the height of its shaft above the footbed." };
-    if (form !== "boot" && shaft !== null)
+    if (!shafted.has(form) && shaft !== null)
       return { field: "shaft", say: `A ${form} has no shaft: leave it empty, or call it a boot.` };
     if (platform > lift) return { field: "platform", say: "The platform cannot be higher than the heel." };
     return null;

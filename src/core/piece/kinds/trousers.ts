@@ -1,7 +1,7 @@
 import { bottomArea } from "./areas";
 import { defineKind } from "./define-kind";
 import { clothed } from "./insulation";
-import { legFigures, plainHem } from "./legs";
+import { legFigures, legsLean, plainHem } from "./legs";
 
 export const trousers = defineKind({
   label: "Trousers",
@@ -9,6 +9,7 @@ export const trousers = defineKind({
   place: "bottom",
   zone: "leg",
   figures: legFigures,
+  leans: ({ hem }) => legsLean(hem),
   seated: "trousers",
   extent: (figures, body) => ({ from: plainHem(figures, body), to: body.measures.waistLine.cm }),
   layer: () => "bottom",

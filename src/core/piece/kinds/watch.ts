@@ -1,4 +1,4 @@
-import { choice, length } from "../field";
+import { added, choice, length } from "../field";
 import { defineKind } from "./define-kind";
 import { nickel } from "./nickel";
 import { small } from "./small";
@@ -13,6 +13,7 @@ export const watch = defineKind({
   figures: {
     face: length("Case across", 1.5, 6, 3.2),
     strapMade: choice("Strap of", ["leather", "metal", "cloth"]),
+    otherStrap: added(choice("Another strap of", ["none", "leather", "metal", "cloth"])),
     nickel,
   },
   extent: atWrist,

@@ -1,10 +1,10 @@
-import type { Dressed } from "../../dressing/dressed";
-import { isLegged, placeOf, speaks } from "../../piece/piece";
+import { isWornSo, type Dressed } from "../../dressing/dressed";
+import { hasOwnBelt, isLegged, speaks } from "../../piece/piece";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atMost, figure, within } from "../figures";
 import type { Finding } from "../finding";
-import { swapOrTakeOff } from "../proposals";
+import { adjust, swapOrTakeOff } from "../proposals";
 
 /** What lies under a belt; read by the waist it draws as well. */
 export const layersUnderBelt = {
@@ -28,6 +28,7 @@ export const beltFit = defineRule({
       "Measure the waist, and this will say whether {belt} {beltCount, plural, one {closes} other {close}}.",
     past: "The waist is {girth} here, past the last hole of {belt}.",
     short: "The waist is {girth} here, short of the first hole of {belt}.",
+    two: "{belt} over the belt that {garment} came with: two at one waist.",
     busy: "A belt of {width} over {detail}: two details at one waist.",
   },
   read(dressed, { params, judge }) {
@@ -49,6 +50,17 @@ export const beltFit = defineRule({
       if (girth > lastHole) findings.push(judge("jars", "past", { of, figures, proposals }));
       else if (girth < firstHole) findings.push(judge("jars", "short", { of, figures, proposals }));
     }
+    const own = dressed.visible.find(
+      ({ asWorn, place }) => hasOwnBelt(asWorn) && (place === "whole" || isBeltedOver(dressed)),
+    );
+    if (own)
+      findings.push(
+        judge("rubs", "two", {
+          of: { belt, garment: own },
+          about: [belt],
+          proposals: [adjust("own-belt-off", own.piece), ...proposals],
+        }),
+      );
     const detail = dressed.worn.find(
       ({ piece, slot }) => slot === null && piece.pattern !== "plain" && speaks(piece, params.busy),
     );
@@ -69,13 +81,22 @@ export function girthUnderBelt(
   return waist.estimated ? null : waist.cm + added(dressed, layer, coat);
 }
 
-/** What the garments under a belt add to the waist, cm: the first lies on the body and adds nothing. */
-function added({ look }: Dressed, layer: number, coat: number): number {
-  const under = look.garments.filter((piece) => placeOf(piece) === "top" || placeOf(piece) === "whole");
-  const coats = look.garments.filter((piece) => piece.kind === "coat" && piece.figures.closed);
+/**
+ * What the garments under a belt add to the waist, cm: the first lies on the body and adds nothing; a jacket or a coat
+ * lies under it only where it is worn over that.
+ */
+function added(dressed: Dressed, layer: number, coat: number): number {
+  const { worn } = dressed;
+  const under = worn.filter(({ place }) => place === "top" || place === "whole");
+  const layers = isBeltedOver(dressed) ? worn.filter(({ place }) => place === "layer") : [];
   return (
     Math.max(0, under.length - 1) * layer +
-    under.filter(({ finish }) => finish === "knit").length * layer +
-    coats.length * coat
+    under.filter(({ piece }) => piece.finish === "knit").length * layer +
+    layers.reduce((sum, { piece }) => sum + (piece.kind === "coat" ? coat : layer), 0)
   );
+}
+
+/** Whether the belt lies over the jacket or the coat. */
+export function isBeltedOver({ belt }: Pick<Dressed, "belt">): boolean {
+  return belt !== null && isWornSo(belt, "belted-over");
 }

@@ -1,3 +1,4 @@
+import { isWornSo } from "../../dressing/dressed";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atMost } from "../figures";
@@ -32,11 +33,13 @@ export const hat = defineRule({
       };
       findings.push(judge("jars", "blows", { of: { hat: piece }, figures, proposals }));
     }
-    const coat = [...look.garments, ...look.accessories].find(
+    const coat = worn.find(
       (item) =>
-        (item.kind === "coat" || item.kind === "jacket") &&
-        (item.figures.collar === "hood" || item.figures.collar === "stand"),
-    );
+        (item.piece.kind === "coat" || item.piece.kind === "jacket") &&
+        (item.piece.figures.collar === "hood" ||
+          item.piece.figures.collar === "stand" ||
+          isWornSo(item, "collar-up")),
+    )?.piece;
     if (coat) {
       const figures = { brim: atMost("brim over a high collar", brim, "cm", params.brim) };
       findings.push(judge("rubs", "collar", { of: { hat: piece, coat }, figures, proposals }));

@@ -1,83 +1,177 @@
-import type { Dressed, Worn } from "../../dressing/dressed";
+import { isWornSo, type Dressed, type Worn } from "../../dressing/dressed";
+import type { Occasion } from "../../piece/occasion";
 import { airOver } from "../../place/forecast";
+import { isIndoors } from "../../place/indoors";
 import { comfortableAir, insulationOf } from "../../place/warmth";
-import { param } from "../../rule-book/params";
+import { param, type Values } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atLeast, atMost, figure } from "../figures";
-import { takeOff, wear } from "../proposals";
+import type { Finding } from "../finding";
+import type { Judge } from "../judge";
+import { adjust, takeOff, wear } from "../proposals";
+
+const caution = "In heat or cold that is hard to bear, see to the wearer first.";
+
+const params = {
+  slack: param(6, "degrees", "how far the air may lie from what the outfit is comfortable in"),
+  extreme: param(14, "degrees", "how far outside of that a caution is given"),
+  neck: param(5, "degC", "under this a bare neck is cold"),
+  hands: param(0, "degC", "under this bare hands are cold"),
+  head: param(-5, "degC", "under this a bare head is cold"),
+  heat: param(26, "degC", "from this rooms are cooled"),
+  room: param(21, "degC", "air of a room"),
+  cooled: param(19, "degC", "air of a room that is cooled"),
+} as const;
+
+const messages = {
+  cold: "At {air} this outfit is too cold by {by}: it is comfortable at about {right}. Put on a layer, or something warmer.",
+  warm: "At {air} this outfit is too warm by {by}: it is comfortable at about {right}.",
+  takeOff:
+    "Outdoors at {air} {layer} {layerCount, plural, one {is} other {are}} too warm to walk in; carried, the rest is comfortable at about {right}.",
+  room: "At {air} rooms are cooled, and there is no layer to put on in one.",
+  way: "On the way there, at {air}, this is too cold by {by}: a coat over it.",
+  wayWarm: "On the way there, at {air}, {layer} {layerCount, plural, one {is} other {are}} better carried.",
+  closeRoom:
+    "In a room of {air} this is too warm by {by} even without what comes off: something lighter underneath.",
+  neck: "The neck is bare at {air}: a scarf or a collar would keep it warm.",
+  hands: "The hands are bare at {air}: gloves would keep them warm.",
+  head: "The head is bare at {air}: a hat would keep it warm.",
+} as const;
 
 export const warmth = defineRule({
   id: "comfort.warmth",
   title: "An outfit for the air it is worn in",
   fault: "too cold or warm for it",
-  why: "What is worn keeps so much warmth in; a stroller in it is comfortable at one temperature, and a few degrees about it. Neck, hands and head feel the cold by themselves, and a cooled room in summer wants something to put on.",
-  params: {
-    slack: param(6, "degC", "how far the air may lie from what the outfit is comfortable in"),
-    neck: param(5, "degC", "under this a bare neck is cold"),
-    hands: param(0, "degC", "under this bare hands are cold"),
-    head: param(-5, "degC", "under this a bare head is cold"),
-    heat: param(26, "degC", "from this rooms are cooled"),
-  },
+  why: "What is worn keeps so much warmth in; whoever walks in it is comfortable at one temperature, and a few degrees about it. Neck, hands and head feel the cold by themselves. Under a roof it is the room that counts, and the way there.",
+  params,
   tags: ["place"],
-  messages: {
-    cold: "At {air} this outfit is too cold: it is comfortable at about {right}. Put on a layer, or something warmer.",
-    warm: "At {air} this outfit is too warm: it is comfortable at about {right}.",
-    takeOff:
-      "Outdoors at {air} {layer} {layerCount, plural, one {is} other {are}} too warm to walk in; carried, the rest is comfortable at about {right}.",
-    room: "At {air} rooms are cooled, and there is no layer to put on in one.",
-    neck: "The neck is bare at {air}: a scarf or a collar would keep it warm.",
-    hands: "The hands are bare at {air}: gloves would keep them warm.",
-    head: "The head is bare at {air}: a hat would keep it warm.",
-  },
+  messages,
   read(dressed, { params, judge }) {
     const { look, worn, garments } = dressed;
     const { occasion } = look;
-    if (!occasion || occasion.ground === "indoors" || garments.length === 0 || worn.length < 3) return [];
-    const { wind } = occasion;
-    const { low, high } = airOver(occasion);
-    const airOf = (each: number) => figure("air at the occasion", each, "degC");
-    const [coldest, warmest] = [airOf(low), airOf(high)];
-    const whole = cloOf(worn);
-    const right = comfortableAir(whole, wind);
-    const clo = figure("insulation of the outfit", whole, "clo");
-    const findings = [];
-    if (low < right - params.slack) {
-      const figures = { air: coldest, right: atLeast("comfortable at", right, "degC", low), clo };
-      findings.push(judge("rubs", "cold", { figures, proposals: wear("layer", "neck") }));
-    }
-    if (high > right + params.slack) {
-      const layer = worn.filter(comesOff).sort((a, b) => insulationOf(b) - insulationOf(a))[0];
-      const without = layer && comfortableAir(cloOf(worn.filter((each) => each !== layer)), wind);
-      const helps = without !== undefined && high <= without + params.slack;
-      findings.push(
-        helps && layer
-          ? judge("note", "takeOff", {
-              of: { layer: layer.piece },
-              figures: { air: warmest, right: figure("comfortable at", without, "degC"), clo },
-              proposals: [takeOff(layer.piece)],
-            })
-          : judge("rubs", "warm", {
-              figures: { air: warmest, right: atMost("comfortable at", right, "degC", high), clo },
-              proposals: layer ? [takeOff(layer.piece)] : [],
-            }),
-      );
-    }
-    if (high >= params.heat && !worn.some(comesOff))
-      findings.push(judge("note", "room", { figures: { air: warmest, clo }, proposals: wear("layer") }));
-    const air = coldest;
-    if (low < params.neck && isNeckBare(dressed))
-      findings.push(judge("rubs", "neck", { figures: { air }, proposals: wear("neck") }));
-    if (low < params.hands && !wears(dressed, "gloves"))
-      findings.push(judge("rubs", "hands", { figures: { air }, proposals: wear("gloves") }));
-    if (low < params.head && !wears(dressed, "hat"))
-      findings.push(judge("rubs", "head", { figures: { air }, proposals: wear("hat") }));
-    return findings;
+    if (!occasion || garments.length === 0 || worn.length < 3) return [];
+    const air = airOver(occasion);
+    const { from, to } = comfortableIn(dressed);
+    const asked: Asked = { dressed, occasion, air, from, to, params, judge };
+    const cooled = air.high >= params.heat && !worn.some(comesOff);
+    const cooledRooms = cooled
+      ? [
+          judge("note", "room", {
+            figures: { air: airFigure(air.high), clo: cloFigure(worn) },
+            proposals: wear("layer"),
+          }),
+        ]
+      : [];
+    return isIndoors(occasion)
+      ? [...onTheWay(asked), ...inTheRoom(asked), ...cooledRooms]
+      : [...tooCold(asked), ...tooWarm(asked), ...cooledRooms, ...bareParts(asked)];
   },
 });
 
+/** What is asked of an outfit and its air: what it is comfortable in, deg C, and the limits of the book. */
+interface Asked {
+  readonly dressed: Dressed;
+  readonly occasion: Occasion;
+  readonly air: { readonly low: number; readonly high: number };
+  readonly from: number;
+  readonly to: number;
+  readonly params: Values<typeof params>;
+  readonly judge: Judge<keyof typeof messages>;
+}
+
+const airFigure = (air: number) => figure("air at the occasion", air, "degC");
+const cloFigure = (worn: readonly Worn[]) => figure("insulation of the outfit", cloOf(worn), "clo");
+const rightOf = ({ from, to }: Asked) => (from + to) / 2;
+
+function tooCold(asked: Asked): Finding[] {
+  const { dressed, air, from, params, judge } = asked;
+  if (air.low >= from) return [];
+  const by = from - air.low;
+  const figures = {
+    air: airFigure(air.low),
+    by: figure("too cold by", by, "degrees"),
+    right: atLeast("comfortable at", rightOf(asked), "degC", air.low),
+    clo: cloFigure(dressed.worn),
+  };
+  const own = by > params.extreme ? { figures, caution } : { figures };
+  return [judge("rubs", "cold", { ...own, proposals: [...closing(dressed), ...wear("layer", "neck")] })];
+}
+
+function tooWarm(asked: Asked): Finding[] {
+  const { dressed, occasion, air, to, params, judge } = asked;
+  const { worn } = dressed;
+  if (air.high <= to) return [];
+  const by = air.high - to;
+  const layer = heaviest(worn);
+  const clo = cloFigure(worn);
+  const without =
+    layer && comfortableAir(cloOf(worn.filter((each) => each !== layer)), occasion.wind, "strolling");
+  if (layer && without !== undefined && air.high <= without + params.slack) {
+    const figures = { air: airFigure(air.high), right: figure("comfortable at", without, "degC"), clo };
+    return [
+      judge("note", "takeOff", { of: { layer: layer.piece }, figures, proposals: [takeOff(layer.piece)] }),
+    ];
+  }
+  const figures = {
+    air: airFigure(air.high),
+    by: figure("too warm by", by, "degrees"),
+    right: atMost("comfortable at", rightOf(asked), "degC", air.high),
+    clo,
+  };
+  const own = by > params.extreme ? { figures, caution } : { figures };
+  return [judge("rubs", "warm", { ...own, proposals: layer ? [takeOff(layer.piece)] : [] })];
+}
+
+/** Under a roof the way there is walked in the weather: a coat is put on for it, or a layer carried. */
+function onTheWay({ dressed: { worn }, air, from, to, judge }: Asked): Finding[] {
+  if (air.low < from) {
+    const figures = {
+      air: airFigure(air.low),
+      by: figure("too cold by", from - air.low, "degrees"),
+      clo: cloFigure(worn),
+    };
+    return [judge("note", "way", { figures, proposals: wear("layer") })];
+  }
+  const layer = heaviest(worn);
+  if (air.high <= to || !layer) return [];
+  const figures = { air: airFigure(air.high), clo: cloFigure(worn) };
+  return [judge("note", "wayWarm", { of: { layer: layer.piece }, figures })];
+}
+
+/** In a room somebody stands, and has taken off what comes off. */
+function inTheRoom({ dressed, air, params, judge }: Asked): Finding[] {
+  const room = air.high >= params.heat ? params.cooled : params.room;
+  const kept = dressed.worn.filter((item) => !comesOff(item));
+  const as = dressed.look.client.seated ? "seated" : "standing";
+  const by = room - comfortableAir(cloOf(kept), 0, as) - params.slack;
+  if (by <= 0) return [];
+  const figures = {
+    air: figure("air of the room", room, "degC"),
+    by: figure("too warm by", by, "degrees"),
+    clo: cloFigure(kept),
+  };
+  return [judge("rubs", "closeRoom", { figures })];
+}
+
+/** Neck, hands and head feel the cold by themselves. */
+function bareParts({ dressed, air: { low }, params, judge }: Asked): Finding[] {
+  const figures = { air: airFigure(low) };
+  const { worn } = dressed;
+  const way = (kind: "collar-up" | "hood-up") => worn.map(({ piece }) => adjust(kind, piece));
+  const findings = [];
+  if (low < params.neck && isNeckBare(dressed))
+    findings.push(judge("rubs", "neck", { figures, proposals: [...way("collar-up"), ...wear("neck")] }));
+  if (low < params.hands && !wears(dressed, "gloves"))
+    findings.push(judge("rubs", "hands", { figures, proposals: wear("gloves") }));
+  if (low < params.head && isHeadBare(dressed))
+    findings.push(judge("rubs", "head", { figures, proposals: [...way("hood-up"), ...wear("hat")] }));
+  return findings;
+}
+
 /** What an outfit is comfortable in, walked in through the wind of its occasion, deg C. */
 export function comfortableIn({ look, worn }: Pick<Dressed, "look" | "worn">): { from: number; to: number } {
-  const right = comfortableAir(cloOf(worn), look.occasion?.wind ?? 0);
+  const as = look.client.seated ? "seated" : "strolling";
+  const right = comfortableAir(cloOf(worn), look.occasion?.wind ?? 0, as);
   const { slack } = warmth.settings(look.client.ruleBook).params;
   return { from: right - slack, to: right + slack };
 }
@@ -87,6 +181,21 @@ const cloOf = (worn: readonly Worn[]) => worn.reduce((sum, item) => sum + insula
 const wears = ({ worn }: Dressed, kind: Worn["piece"]["kind"]) =>
   worn.some(({ piece }) => piece.kind === kind);
 
+/** The open layers of a look, closed. */
+const closing = ({ worn }: Dressed) =>
+  worn.filter(({ place }) => place === "layer").map(({ piece }) => adjust("front", piece));
+
+/** What comes off and keeps the most warmth in. */
+const heaviest = (worn: readonly Worn[]) =>
+  worn.filter(comesOff).sort((a, b) => insulationOf(b) - insulationOf(a))[0];
+
+/** Neither hat nor hood nor a scarf over the head. */
+function isHeadBare(dressed: Dressed): boolean {
+  const { worn, tied } = dressed;
+  if (wears(dressed, "hat") || worn.some((item) => isWornSo(item, "hood-up"))) return false;
+  return tied?.asked.tie !== "head cover";
+}
+
 /** What is taken off at a door and carried. */
 function comesOff({ piece, place }: Worn): boolean {
   return place === "layer" || piece.kind === "scarf" || piece.kind === "gloves";
@@ -95,12 +204,13 @@ function comesOff({ piece, place }: Worn): boolean {
 /** Whether nothing lies round the neck: no scarf, no neckline that closes high, no closed coat with a collar that does. */
 function isNeckBare({ neck: { edge, scarf }, tied, worn }: Dressed): boolean {
   if (scarf || tied?.asked.tie === "head cover") return false;
+  if (worn.some((item) => isWornSo(item, "collar-up") || isWornSo(item, "hood-up"))) return false;
   const isClosedHigh = worn.some(
-    ({ piece }) =>
-      piece.kind === "coat" &&
-      piece.figures.closed &&
-      piece.figures.collar !== "notched" &&
-      piece.figures.collar !== "shawl",
+    ({ asWorn }) =>
+      asWorn.kind === "coat" &&
+      asWorn.figures.closed &&
+      asWorn.figures.collar !== "notched" &&
+      asWorn.figures.collar !== "shawl",
   );
   return !isClosedHigh && edge !== null && !edge.high && edge.below > 0;
 }

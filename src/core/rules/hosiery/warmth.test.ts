@@ -44,14 +44,18 @@ describe("insulation", () => {
       fc.property(fc.shuffledSubarray(pieces), (worn) => {
         for (const piece of pieces.filter((each) => !worn.includes(each))) {
           expect(cloOf([piece])).toBeGreaterThan(0);
-          expect(comfortableAir(cloOf([...worn, piece]), 2)).toBeLessThan(comfortableAir(cloOf(worn), 2));
+          expect(comfortableAir(cloOf([...worn, piece]), 2, "strolling")).toBeLessThan(
+            comfortableAir(cloOf(worn), 2, "strolling"),
+          );
         }
       }),
     );
   });
 
   it("is less in the wind", () => {
-    expect(comfortableAir(cloOf([dress]), 8)).toBeGreaterThan(comfortableAir(cloOf([dress]), 0));
+    expect(comfortableAir(cloOf([dress]), 8, "strolling")).toBeGreaterThan(
+      comfortableAir(cloOf([dress]), 0, "strolling"),
+    );
   });
 
   it("of a leg is what the table says", () => {

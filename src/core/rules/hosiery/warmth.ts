@@ -23,7 +23,7 @@ export const hosieryWarmth = defineRule({
     const { occasion } = look;
     if (!occasion || occasion.ground === "indoors" || worn.length < 2) return [];
     const clo = worn.reduce((sum, item) => sum + insulationOf(item), 0);
-    const air = comfortableAir(clo, occasion.wind);
+    const air = comfortableAir(clo, occasion.wind, "strolling");
     const figures = {
       air: figure("air at the occasion", occasion.temperature, "degC"),
       clo: figure("insulation of the outfit", clo, "clo"),

@@ -1,5 +1,6 @@
 import type { Dressed, Worn } from "../../dressing/dressed";
 import { hides } from "../../dressing/placed";
+import { hasOwnBelt } from "../../piece/piece";
 import { param } from "../../rule-book/params";
 import { girthUnderBelt, layersUnderBelt } from "../comfort/belt-fit";
 import { defineRule } from "../define-rule";
@@ -30,11 +31,27 @@ export const beltNeed = defineRule({
       const figures = { waist: figure("waist under it", dressed.body.measures.waist.cm, "cm") };
       return [judge("lifts", "given", { of: { belt, garment }, figures })];
     }
-    if (!wished || belt || touches.some(({ join }) => join === "waist") || worn.length === 0) return [];
-    const tucks = worn.flatMap(({ piece }) => (piece.kind === "top" ? [adjust("tuck-in", piece)] : []));
+    if (
+      !wished ||
+      belt ||
+      dressed.visible.some(marksWaist) ||
+      touches.some(({ join }) => join === "waist") ||
+      worn.length === 0
+    )
+      return [];
+    const tucks = worn.flatMap(({ piece }) =>
+      piece.kind === "top"
+        ? [adjust("tuck-in", piece), adjust("half-tuck", piece), adjust("knot-front", piece)]
+        : [],
+    );
     return [judge("note", "unmarked", { proposals: [...wear("belt"), ...tucks] })];
   },
 });
+
+/** Whether a garment marks the waist with the belt it came with. */
+function marksWaist({ asWorn }: Worn): boolean {
+  return hasOwnBelt(asWorn);
+}
 
 /** Whether the belt closes over what it is worn on, as far as the waist is known. */
 function closes(dressed: Dressed, layers: { readonly layer: number; readonly coat: number }): boolean {
@@ -47,7 +64,9 @@ function closes(dressed: Dressed, layers: { readonly layer: number; readonly coa
 function looseMiddle({ garments, body }: Dressed, loose: number): Worn | undefined {
   const waist = body.measures.waistLine.cm;
   const over = garments.filter(({ extent }) => extent.from < waist - 1 && extent.to > waist + 1);
-  return over.find(({ asWorn, place }) => {
+  return over.find((item) => {
+    const { asWorn, place } = item;
+    if (marksWaist(item)) return false;
     if (asWorn.kind === "dress") return asWorn.figures.cut !== "pencil";
     if (asWorn.kind === "top") return asWorn.figures.bodyGirth >= body.measures.waist.cm + loose;
     return place === "layer" && !hides(asWorn);

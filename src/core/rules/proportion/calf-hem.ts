@@ -33,7 +33,7 @@ export const calfHem = defineRule({
   },
 });
 
-const openVamps: ReadonlySet<string> = new Set(["pump", "flat", "mule", "sandal"]);
+const openVamps: ReadonlySet<string> = new Set(["pump", "flat", "slingback", "mule", "sandal"]);
 
 function carriesOn({ figures }: PieceOf<"shoe">, heel: number, covered: boolean): boolean {
   const { lift, toe, form, shaft } = figures;

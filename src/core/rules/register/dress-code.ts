@@ -1,12 +1,12 @@
 import { familyOf } from "../../colour/family";
-import type { Dressed, Worn } from "../../dressing/dressed";
+import { isWornSo, type Dressed, type Worn } from "../../dressing/dressed";
 import { finishes, type Finish } from "../../finish/finishes";
 import type { DressCodeFlag } from "../../piece/occasion";
 import { totalLength, uncovered } from "../../length/interval";
-import { isKind, isOpenToed, isTrainer, placeOf, type Piece, type PieceOf } from "../../piece/piece";
+import { isKind, isOpenToed, isTrainer, type Piece, type PieceOf } from "../../piece/piece";
 import type { Proposal } from "../finding";
 import { looseOf } from "../loose";
-import { swapOrTakeOff, wear } from "../proposals";
+import { adjust, swapOrTakeOff, wear } from "../proposals";
 
 /** What a rule book sets of a dress code. */
 interface CodeLimits {
@@ -46,7 +46,7 @@ export const dressCode: Readonly<Record<DressCodeFlag, CodeSpec>> = {
   },
   "covered shoulders": {
     breaks: ({ worn }) => (worn.some(coversShoulders) ? [] : worn.filter(bares).map(({ piece }) => piece)),
-    mend: () => wear("layer"),
+    mend: (piece) => [...(piece ? [adjust("off-shoulder", piece)] : []), ...wear("layer")],
   },
   "hosiery expected": {
     breaks: (dressed, { bare }) => (isLegBare(dressed, bare) ? [null] : []),
@@ -79,9 +79,9 @@ export const dressCode: Readonly<Record<DressCodeFlag, CodeSpec>> = {
   },
 };
 
-/** By a hat, or by a scarf that is tied over it. */
+/** By a hat, by a hood, or by a scarf that is tied over it. */
 function isHeadCovered({ worn, tied }: Dressed): boolean {
-  if (worn.some(({ piece }) => piece.kind === "hat")) return true;
+  if (worn.some((item) => item.piece.kind === "hat" || isWornSo(item, "hood-up"))) return true;
   return tied?.answer.possible === true && tied.asked.tie === "head cover";
 }
 
@@ -96,12 +96,16 @@ function shoes({ worn }: Dressed): PieceOf<"shoe">[] {
   return worn.flatMap(({ piece }) => (isKind(piece, "shoe") ? [piece] : []));
 }
 
-function coversShoulders({ piece }: Worn): boolean {
-  return placeOf(piece) === "layer" || piece.kind === "scarf";
+function coversShoulders({ piece, place, asWorn }: Worn): boolean {
+  if (place !== "layer") return piece.kind === "scarf";
+  return !("form" in asWorn.figures && asWorn.figures.form === "waistcoat");
 }
 
-function bares({ piece }: Worn): boolean {
-  return (isKind(piece, "top") || isKind(piece, "dress")) && piece.figures.sleeve === "none";
+/** Without sleeves, or with a neckline that leaves the shoulders bare. */
+function bares({ asWorn: { figures } }: Worn): boolean {
+  if (!("neckline" in figures)) return false;
+  const { sleeve, neckline } = figures;
+  return sleeve === "none" || neckline === "strapless" || neckline === "off the shoulder";
 }
 
 /** A hard heel is heard on stone and wood, unless its sole is quiet. */

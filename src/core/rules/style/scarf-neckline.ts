@@ -46,6 +46,7 @@ const neckWords: Readonly<Record<NeckOfGarment, string>> = {
   wrap: "a wrapped front",
   halter: "a halter neck",
   strapless: "bare shoulders",
+  "off the shoulder": "bare shoulders",
   cowl: "a cowl neck",
   lapels: "lapels",
 };

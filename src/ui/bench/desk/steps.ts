@@ -1,4 +1,4 @@
-import { adjust, adjustmentOn } from "@/core/piece/adjustment";
+import { adjust, adjustmentOn, wornSlot } from "@/core/piece/adjustment";
 import type { Ties } from "@/core/studio/group-record";
 import type { LightName } from "@/core/colour/light";
 import { isLegged, slotOf, type Legged } from "@/core/piece/piece";
@@ -71,9 +71,8 @@ export function benchSteps(store: BenchStore, source: BenchSource) {
     /** Takes off the last piece of the station. */
     takeOffActive: () => {
       const { active } = store.getState();
-      const last = laid()
-        .accessories.filter((piece) => slotOf(piece) === active)
-        .pop();
+      const { accessories, adjustments } = laid();
+      const last = accessories.findLast((piece) => wornSlot(piece, adjustments) === active);
       if (last) change({ kind: "take-off", piece: last.id });
     },
     /** Turns the hem once, twice, lets it down. */

@@ -133,7 +133,7 @@ function Layers({
 }
 
 function WornPiece({ worn, dressed, frame, scope }: DressedBodyProps & { readonly worn: Worn }) {
-  const paint = paintOf(worn.piece, scope);
+  const paint = paintOf(worn.asWorn, scope);
   return (
     <>
       {paint.defs && <defs>{paint.defs}</defs>}

@@ -1,6 +1,7 @@
 import { sayWith } from "@/words/say";
 import { drawingWords } from "@/words/drawing";
 import { Layer } from "../figure/garments/layer";
+import { layerWays } from "../figure/garments/layer-ways";
 import { formBox, OnForm } from "../plates/on-form";
 import type { KindDrawing } from "./kind-drawing";
 
@@ -11,8 +12,20 @@ export const coat: KindDrawing<"coat"> = {
     </OnForm>
   ),
   box: formBox,
-  asWorn: ({ worn: { asWorn, extent }, frame, paint, id }) => (
-    <Layer piece={asWorn} hem={extent.from} frame={frame} paint={paint} id={id} />
+  asWorn: ({ worn, frame, paint, id }) => (
+    <Layer
+      piece={worn.asWorn}
+      ways={layerWays(worn)}
+      hem={worn.extent.from}
+      frame={frame}
+      paint={paint}
+      id={id}
+    />
   ),
-  caption: ({ collar, length }, say) => [collar, sayWith(drawingWords.long, { length: say(length) })],
+  caption: ({ form, breasted, collar, length }, say) => [
+    form === "coat" ? "" : form,
+    breasted === "single-breasted" ? "" : breasted,
+    collar,
+    sayWith(drawingWords.long, { length: say(length) }),
+  ],
 };

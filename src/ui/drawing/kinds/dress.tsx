@@ -1,3 +1,4 @@
+import { isWornSo } from "@/core/dressing/dressed";
 import { sayWith } from "@/words/say";
 import { drawingWords } from "@/words/drawing";
 import { Dress } from "../figure/garments/bodice";
@@ -11,8 +12,15 @@ export const dress: KindDrawing<"dress"> = {
     </OnForm>
   ),
   box: formBox,
-  asWorn: ({ worn: { asWorn, extent }, frame, paint, id }) => (
-    <Dress piece={asWorn} hem={extent.from} frame={frame} paint={paint} id={id} />
+  asWorn: ({ worn, frame, paint, id }) => (
+    <Dress
+      piece={worn.asWorn}
+      hem={worn.extent.from}
+      collarUp={isWornSo(worn, "collar-up")}
+      frame={frame}
+      paint={paint}
+      id={id}
+    />
   ),
   caption: ({ cut, length }, say) => [cut, sayWith(drawingWords.long, { length: say(length) })],
 };

@@ -22,9 +22,12 @@ export const earrings: KindDrawing<"earrings"> = {
     );
   },
   box: ({ figures }) => ({ width: 8, height: Math.max(4, figures.drop + 2) }),
-  asWorn({ worn: { piece, extent }, frame, paint }) {
+  asWorn({ worn: { piece, extent, slot }, frame, paint }) {
     const metal = metalColour(piece) ?? "#888888";
-    const out = 0.047 * frame.body.height;
+    // A second pair hangs above the first and a little further out.
+    const isSecond = slot === "ear";
+    const out = (isSecond ? 0.0505 : 0.047) * frame.body.height;
+    const up = isSecond ? 0.012 * frame.body.height : 0;
     return (
       <g>
         {[1, -1].map((side) => (
@@ -32,7 +35,7 @@ export const earrings: KindDrawing<"earrings"> = {
             key={side}
             piece={piece}
             x={side * out}
-            top={-extent.to}
+            top={-extent.to - up}
             metal={metal}
             stone={paint.ground}
             least={seen}

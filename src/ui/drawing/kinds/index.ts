@@ -5,6 +5,7 @@ import { bracelet } from "./bracelet";
 import { brooch } from "./brooch";
 import { coat } from "./coat";
 import { dress } from "./dress";
+import { earCuff } from "./ear-cuff";
 import { earrings } from "./earrings";
 import { eyewear } from "./eyewear";
 import { gloves } from "./gloves";
@@ -38,6 +39,7 @@ const drawings: { readonly [K in Kind]: KindDrawing<K> } = {
   "hair piece": hairPiece,
   eyewear,
   earrings,
+  "ear cuff": earCuff,
   scarf,
   necklace,
   brooch,

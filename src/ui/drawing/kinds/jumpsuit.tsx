@@ -31,7 +31,7 @@ export const jumpsuit: KindDrawing<"jumpsuit"> = {
     return (
       <>
         <Legs
-          trousers={worn.piece}
+          trousers={worn.asWorn}
           hem={worn.extent.from}
           turn={turn}
           onShoe={onShoe(worn, frame)}

@@ -16,7 +16,7 @@ export const trousers: KindDrawing<"trousers"> = {
   box: formBox,
   asWorn: ({ worn, dressed, frame, paint, id }) => (
     <Legs
-      trousers={worn.piece}
+      trousers={worn.asWorn}
       hem={worn.extent.from}
       turn={adjustmentOn(dressed.look.adjustments, "turn", worn.piece.id)}
       onShoe={onShoe(worn, frame)}

@@ -61,8 +61,8 @@ export const watch: KindDrawing<"watch"> = {
     );
   },
   box: () => ({ width: 9, height: 11 }),
-  asWorn: ({ worn: { piece }, frame, paint }) => (
-    <WristBand piece={piece} side={-1} tall={piece.figures.face} frame={frame} paint={paint} />
+  asWorn: ({ worn: { asWorn }, frame, paint }) => (
+    <WristBand piece={asWorn} side={-1} tall={asWorn.figures.face} frame={frame} paint={paint} />
   ),
   hangs: "on the arms",
   caption: ({ strapMade }) => [sayWith(drawingWords.strapLabel, { strapMade })],

@@ -1,13 +1,15 @@
+import type { ReactNode } from "react";
 import { neckEdgeOf } from "@/core/neck/neckline";
 import type { PieceOf } from "@/core/piece/piece";
-import { Shape } from "../../cloth/shape";
+import { Shape, type Part } from "../../cloth/shape";
 import type { Paint } from "../../paint";
 import { shoulderLine } from "../body-shape";
 import type { Frame } from "../frame";
 import { across, arc, curve, lightAlong, outline, shadeAlong, type Point } from "../path";
 import { armhole, sideEdge, topEase } from "./cut";
 import { armpitFolds, fallOf, tuckFolds } from "./folds";
-import { NeckFinish, necklineOf, type NeckOpening } from "./neckline";
+import { NeckFinish, necklineOf, shirtCollarUp, type NeckOpening } from "./neckline";
+import { OwnBelt } from "./own-belt";
 import { hang, hemOf, skirtEdge, skirtFolds } from "./skirt";
 import { sleevesOf } from "./sleeves";
 
@@ -59,6 +61,11 @@ interface BodiceProps extends Omit<UpperProps<"top">, "hem" | "piece"> {
   readonly shades?: readonly string[];
   readonly folds?: readonly string[];
   readonly seams?: readonly string[];
+  /** Cloth beside the bodice that is of one piece with it, and what lies over it. */
+  readonly parts?: readonly Part[];
+  readonly over?: ReactNode;
+  /** The collar of a shirt is turned up. */
+  readonly collarUp?: boolean;
 }
 
 /** What every garment that hangs from the shoulders has in common. */
@@ -75,12 +82,23 @@ function Bodice({
   buttonedTo,
   rib,
   empty = false,
+  collarUp = false,
   ...own
 }: BodiceProps) {
   const { neckline, sleeve } = piece.figures;
   const fall = fallOf(piece);
-  const neck = necklineOf(neckline, neckEdgeOf(piece)?.below ?? 0, frame);
-  const sleeves = sleevesOf({ sleeve, frame, ease: armEase, paint, fall, cuff });
+  const lying = necklineOf(neckline, neckEdgeOf(piece)?.below ?? 0, frame);
+  const neck = collarUp ? { ...lying, collar: shirtCollarUp(frame, lying.lowest) } : lying;
+  const startsAt = neckline === "off the shoulder" ? neck.height : undefined;
+  const sleeves = sleevesOf({
+    sleeve,
+    frame,
+    ease: armEase,
+    paint,
+    fall,
+    cuff,
+    ...(startsAt === undefined ? {} : { startsAt }),
+  });
   const half = frame.armpit.x;
   const left = across(side);
   return (
@@ -88,18 +106,23 @@ function Bodice({
       id={id}
       paint={paint}
       behind={empty ? insideOfBack(neck, paint) : null}
-      parts={[...sleeves.parts, { d: bodicePath(frame, neck, side, hemLine, ease) }]}
+      parts={[...sleeves.parts, { d: bodicePath(frame, neck, side, hemLine, ease) }, ...(own.parts ?? [])]}
       shades={[shadeAlong(side, half * 0.24, 0.9), ...sleeves.shades, ...(own.shades ?? [])]}
       lights={[lightAlong(left, half * 0.34, half * 0.2), ...sleeves.lights]}
-      folds={[...armpitFolds(frame, ease, fall, sleeve !== "none"), ...sleeves.folds, ...(own.folds ?? [])]}
+      folds={[
+        ...(startsAt === undefined ? armpitFolds(frame, ease, fall, sleeve !== "none") : []),
+        ...sleeves.folds,
+        ...(own.folds ?? []),
+      ]}
       seams={[...sleeves.seams, ...(own.seams ?? [])]}
     >
       <NeckFinish
         neck={neck}
         paint={paint}
         buttonedTo={neckline === "shirt collar" ? buttonedTo : null}
-        rib={rib}
+        rib={rib || startsAt !== undefined}
       />
+      {own.over}
     </Shape>
   );
 }
@@ -117,7 +140,14 @@ function insideOfBack({ half, height, edge, bare }: NeckOpening, paint: Paint) {
 }
 
 /** A top, a shirt or a knit. */
-export function Top({ tucked, hem, ...own }: UpperProps<"top"> & { readonly tucked: boolean }) {
+export function Top({
+  tucked,
+  hem,
+  parts,
+  over,
+  collarUp = false,
+  ...own
+}: UpperProps<"top"> & { readonly tucked: boolean } & Pick<BodiceProps, "parts" | "over" | "collarUp">) {
   const { piece, frame } = own;
   const { neckline, bodyGirth } = piece.figures;
   const ease = topEase(bodyGirth, frame.body.measures.bust.cm);
@@ -133,6 +163,9 @@ export function Top({ tucked, hem, ...own }: UpperProps<"top"> & { readonly tuck
   return (
     <Bodice
       {...own}
+      parts={parts ?? []}
+      over={over}
+      collarUp={collarUp}
       side={side}
       hemLine={arc(end, { x: -end.x, h: end.h }, 0.9)}
       ease={ease}
@@ -167,7 +200,7 @@ export function JumpsuitBodice(own: Omit<UpperProps<"jumpsuit">, "hem">) {
 }
 
 /** A dress: bodice and skirt in one. */
-export function Dress({ hem, ...own }: UpperProps<"dress">) {
+export function Dress({ hem, ...own }: UpperProps<"dress"> & Pick<BodiceProps, "collarUp">) {
   const { piece, frame } = own;
   const { neckline, cut, hemWidth } = piece.figures;
   const waist = frame.body.measures.waistLine.cm;
@@ -194,6 +227,7 @@ export function Dress({ hem, ...own }: UpperProps<"dress">) {
       buttonedTo={neckline === "shirt collar" ? hem : waist}
       rib={false}
       shades={[...shades, shadeAlong(skirt.slice(1), end * 0.24, 0.9)]}
+      over={piece.figures.ownBelt && <OwnBelt at={waist} half={half + 0.3} tied paint={own.paint} />}
       folds={[...lines, ...(waisted ? tuckFolds(frame, waist, 0.2, fallOf(piece)) : [])]}
       seams={waisted ? [curve(arc({ x: -half, h: waist }, { x: half, h: waist }, 0.9))] : []}
     />

@@ -4,13 +4,29 @@ import { metalColour } from "../../metal-colour";
 import type { Paint } from "../../paint";
 import { shoulderLine } from "../body-shape";
 import type { Frame } from "../frame";
-import { across, curve, lightAlong, onSide, outline, shadeAlong, type Point } from "../path";
+import { across, curve, heightsBetween, lightAlong, onSide, outline, shadeAlong, type Point } from "../path";
 import { armhole, sideEdge } from "./cut";
 import { armpitFolds, fallOf } from "./folds";
+import { collarParts, collarTurnedUp, hoodOver } from "./layer-collar";
+import { OwnBelt } from "./own-belt";
 import { sleevesOf } from "./sleeves";
 
+/** A layer of either kind. */
+type LayerPiece = PieceOf<"jacket"> | PieceOf<"coat">;
+
+/** What is done to a layer that its figures do not say. */
+export interface LayerWays {
+  /** Nobody's arms are in it: it lies over the shoulders. */
+  readonly laid: boolean;
+  readonly collarUp: boolean;
+  readonly hoodUp: boolean;
+}
+
+const asMade: LayerWays = { laid: false, collarUp: false, hoodUp: false };
+
 interface LayerProps {
-  readonly piece: PieceOf<"jacket"> | PieceOf<"coat">;
+  readonly piece: LayerPiece;
+  readonly ways?: LayerWays;
   readonly hem: number;
   readonly frame: Frame;
   readonly paint: Paint;
@@ -18,30 +34,49 @@ interface LayerProps {
 }
 
 /** How a layer of each kind is made. */
-const makes = {
+const makes: Readonly<Record<LayerPiece["figures"]["form"], Make>> = {
   jacket: { ease: 1.3, flare: 0.02, raised: 0.5, buttons: 2, apart: 9.5, pocket: 11 },
+  waistcoat: { ease: 0.8, flare: 0.01, raised: 0, buttons: 5, apart: 5.4, pocket: 6 },
+  cardigan: { ease: 1.8, flare: 0.02, raised: 0, buttons: 5, apart: 8, pocket: null },
+  cape: { ease: 3.4, flare: 0.12, raised: 0, buttons: 1, apart: 12, pocket: null },
   coat: { ease: 2.3, flare: 0.06, raised: 0.3, buttons: 4, apart: 12, pocket: 14 },
-} as const;
+  "long cardigan": { ease: 2.2, flare: 0.03, raised: 0, buttons: 4, apart: 12, pocket: null },
+};
+
+/** How a form is made: how far it stands off, widens below the waist and is padded, and what it is closed and pocketed with, cm. */
+interface Make {
+  readonly ease: number;
+  readonly flare: number;
+  readonly raised: number;
+  readonly buttons: number;
+  readonly apart: number;
+  /** Its pockets below the waist; null: it has none that show. */
+  readonly pocket: number | null;
+}
 
 const sides = [1, -1] as const;
 
 /** A jacket or a coat: two fronts, open or closed, sleeves, collar, pockets, buttons. */
-export function Layer({ piece, hem, frame, paint, id }: LayerProps) {
+export function Layer({ piece, ways = asMade, hem, frame, paint, id }: LayerProps) {
   const m = frame.body.measures;
-  const make = makes[piece.kind];
-  const { closed, collar, sleeve } = piece.figures;
+  const { closed, collar, form } = piece.figures;
+  const make = makes[form];
+  const isMantle = ways.laid || form === "cape";
+  const sleeve = isMantle ? "none" : piece.figures.sleeve;
   const tailored = collar === "notched" || collar === "shawl";
   const ease = make.ease + (tailored ? 0 : 0.5);
   const fall = fallOf(piece);
-  const side = sideEdge(frame, hem, ease).map(({ x, h }) => ({
+  const side = (isMantle ? mantleEdge(frame, hem, ease) : sideEdge(frame, hem, ease)).map(({ x, h }) => ({
     x: h < m.waistLine.cm ? x + (m.waistLine.cm - h) * make.flare : x,
     h,
   }));
   const front: Front = {
-    gape: closed ? -1.4 : tailored ? 3.4 : 4.6,
-    breaks: openingOf(piece, frame.body) ?? m.neckPoint.cm - 4,
+    gape: gapeOf(piece, ways, tailored),
+    breaks: openingOf(piece, frame.body) ?? m.neckPoint.cm - (form.endsWith("cardigan") ? 13 : 4),
     hem,
-    cutAway: tailored && piece.kind === "jacket" ? 5 : 0.6,
+    cutAway: tailored && piece.kind === "jacket" && form === "jacket" ? 5 : 0.6,
+    pointed: form === "waistcoat",
+    isMantle,
   };
   const sleeves = sleevesOf({
     sleeve,
@@ -49,9 +84,10 @@ export function Layer({ piece, hem, frame, paint, id }: LayerProps) {
     ease: ease * 0.6,
     paint,
     fall,
-    cuff: tailored ? 0 : 5,
+    cuff: tailored || ways.laid ? 0 : 5,
     raised: tailored ? make.raised : 0,
   });
+  const laid = ways.laid ? emptySleeves(frame, side, hem) : null;
   const half = frame.armpit.x;
   // The left front of a closed layer lies under the right one, so it is drawn first.
   const fronts = [-1, 1].map((sign) => ({ d: frontPath(frame, side, sign, front, ease) }));
@@ -59,16 +95,38 @@ export function Layer({ piece, hem, frame, paint, id }: LayerProps) {
     <Shape
       id={id}
       paint={paint}
-      parts={[...sleeves.parts, ...fronts]}
+      parts={[...sleeves.parts, ...fronts, ...(laid?.parts ?? [])]}
       shades={[shadeAlong(side, half * 0.26, 0.9), ...sleeves.shades, ...(closed ? [] : [underEdge(front)])]}
       lights={[lightAlong(across(side), half * 0.34, half * 0.2), ...sleeves.lights]}
-      folds={[...armpitFolds(frame, ease, fall, true), ...sleeves.folds]}
-      seams={[...sleeves.seams, ...sides.flatMap((sign) => pockets(piece, frame, sign, make.pocket))]}
+      folds={[
+        ...(sleeve === "none" ? [] : armpitFolds(frame, ease, fall, true)),
+        ...sleeves.folds,
+        ...(isMantle ? mantleFolds(side, hem) : []),
+      ]}
+      seams={[
+        ...sleeves.seams,
+        ...(form.endsWith("cardigan") ? frontBands(front) : []),
+        ...sides.flatMap((sign) => (make.pocket === null ? [] : pockets(piece, frame, sign, make.pocket))),
+      ]}
       width={0.34}
     >
-      <path d={frontEdges(front, closed)} fill="none" stroke={paint.tones.outline} strokeWidth={0.34} />
+      <path
+        d={[frontEdges(front, closed), ...(laid?.edges ?? [])].join(" ")}
+        fill="none"
+        stroke={paint.tones.outline}
+        strokeWidth={0.34}
+      />
+      {ways.hoodUp && (
+        <path
+          d={hoodOver(frame)}
+          fill={paint.fill}
+          fillRule="evenodd"
+          stroke={paint.tones.outline}
+          strokeWidth={0.3}
+        />
+      )}
       {sides.flatMap((sign) =>
-        collarParts(collar, frame, sign, front).map((d) => (
+        collarOf(piece, ways, frame, sign, front).map((d) => (
           <g key={`${sign} ${d}`}>
             <path
               d={d}
@@ -82,8 +140,38 @@ export function Layer({ piece, hem, frame, paint, id }: LayerProps) {
         )),
       )}
       <Buttons piece={piece} paint={paint} front={front} />
+      {piece.figures.ownBelt && !ways.laid && (
+        <OwnBelt at={m.waistLine.cm} half={frame.trunk(m.waistLine.cm) + ease} tied={closed} paint={paint} />
+      )}
     </Shape>
   );
+}
+
+/** How far apart the fronts are: overlapping where they are closed, wide where they only lie on the shoulders. */
+function gapeOf(
+  { figures: { closed, breasted } }: LayerPiece,
+  { laid }: LayerWays,
+  tailored: boolean,
+): number {
+  if (laid) return 7.5;
+  const overlap = breasted === "double-breasted" ? 6 : 1.4;
+  if (closed) return -overlap;
+  return tailored ? 3.4 : 4.6;
+}
+
+/** The collar of a layer on one side as it is worn: folded down, turned up, or gone into the hood over the head. */
+function collarOf(
+  { figures: { form, collar } }: LayerPiece,
+  { collarUp, hoodUp }: LayerWays,
+  frame: Frame,
+  sign: number,
+  front: Front,
+): string[] {
+  if (form === "waistcoat" && collar === "round") return [];
+  if (hoodUp) return [];
+  const lying = collarParts(collar, frame, sign, front);
+  // The lapel stays where it is; what is turned up is the collar over it.
+  return collarUp ? [...lying.slice(0, 1), collarTurnedUp(frame, sign, front.breaks)] : lying;
 }
 
 interface Front {
@@ -94,6 +182,10 @@ interface Front {
   readonly hem: number;
   /** How far the lower corner is rounded away from the middle, cm. */
   readonly cutAway: number;
+  /** Whether each front runs out into a point. */
+  readonly pointed: boolean;
+  /** Whether it falls over the arms instead of being set into armholes. */
+  readonly isMantle: boolean;
 }
 
 /** Where the edge of a front comes to at the hem: an open one swings a little out. */
@@ -102,7 +194,7 @@ function hemX({ gape, cutAway }: Front): number {
 }
 
 function frontPath(frame: Frame, side: readonly Point[], sign: number, front: Front, ease: number): string {
-  const { gape, breaks, hem, cutAway } = front;
+  const { gape, breaks, hem, cutAway, pointed, isMantle } = front;
   const neck = { x: frame.neckHalf * 1.1, h: frame.body.measures.neckPoint.cm + 1 };
   const shoulder = shoulderLine(frame, ease * 0.3).filter(({ x }) => x > neck.x + 0.5);
   const end = side[side.length - 1] ?? { x: 0, h: hem };
@@ -112,11 +204,13 @@ function frontPath(frame: Frame, side: readonly Point[], sign: number, front: Fr
     { x: gape + (hemX(front) - gape) * 0.3, h: hem + cutAway * 0.5 },
     { x: hemX(front), h: hem - 0.4 },
   ];
+  const corner = { x: hemX(front), h: hem - 0.4 };
+  const point = { x: gape + 4, h: hem - 4.5 };
   return outline(
     onSide(sign, [neck, ...shoulder]),
-    onSide(sign, armhole(frame, ease)),
+    isMantle ? [] : onSide(sign, armhole(frame, ease)),
     onSide(sign, side),
-    onSide(sign, [end, { x: (end.x + hemX(front)) / 2, h: hem - 0.7 }, { x: hemX(front), h: hem - 0.4 }]),
+    onSide(sign, pointed ? [end, point] : [end, { x: (end.x + corner.x) / 2, h: hem - 0.7 }, corner]),
     onSide(sign, [...edge].reverse()),
     onSide(sign, [{ x: gape, h: breaks }]),
   );
@@ -165,6 +259,81 @@ function pockets(
   return [flap, ...breast];
 }
 
+/** The side of what falls over the shoulders and the arms: outside of them all the way down. */
+function mantleEdge(frame: Frame, hem: number, ease: number): Point[] {
+  const { height: H, measures } = frame.body;
+  const from = measures.shoulder.cm - 0.012 * H;
+  return heightsBetween(from, Math.min(from - 4, hem), 0.05 * H).map((h) => {
+    const arm = h > frame.wrist.height ? frame.armAxis(h) + frame.armHalf(h) : frame.wrist.x;
+    return { x: Math.max(arm + ease * 0.6, frame.shoulderHalf * 0.99), h };
+  });
+}
+
+/** Long folds from the shoulders to the hem of what hangs from them. */
+function mantleFolds(side: readonly Point[], hem: number): string[] {
+  const end = side[side.length - 1] ?? { x: 20, h: hem };
+  const top = side[0] ?? end;
+  return sides.flatMap((sign) =>
+    [0.62, 0.84].map((share) =>
+      curve(
+        onSide(sign, [
+          { x: top.x * share, h: top.h - 6 },
+          { x: (top.x + end.x) * 0.5 * share, h: (top.h + hem) / 2 },
+          { x: end.x * share, h: hem + 1 },
+        ]),
+      ),
+    ),
+  );
+}
+
+/** How long the sleeves of a laid layer hang, as a share of the body's height, and half their width, cm. */
+const sleeveHangs = 0.31;
+const sleeveHalf = 4.2;
+
+/** The empty sleeves of a layer that lies over the shoulders: flat, in front of its sides. */
+function emptySleeves(frame: Frame, side: readonly Point[], hem: number): Drape {
+  const { height: H, measures } = frame.body;
+  const top = measures.shoulder.cm - 0.01 * H;
+  const end = Math.max(hem + 2, top - sleeveHangs * H);
+  const at = (h: number) => side.find((point) => point.h <= h)?.x ?? frame.shoulderHalf;
+  const outer = [
+    { x: frame.shoulderHalf * 0.9, h: top + 0.6 },
+    { x: frame.shoulderHalf + 1.6, h: top - 3 },
+    { x: at((top + end) / 2) + 1.2, h: (top + end) / 2 },
+    { x: at(end) + 0.8, h: end },
+  ];
+  const inner = [
+    { x: at(end) - sleeveHalf * 1.5, h: end - 0.6 },
+    { x: at((top + end) / 2) - sleeveHalf * 1.7, h: (top + end) / 2 },
+    { x: frame.shoulderHalf * 0.72, h: top - 5 },
+  ];
+  const cuff = [outer[3], inner[0]].filter((point) => point !== undefined);
+  return {
+    parts: sides.map((sign) => ({
+      d: outline(onSide(sign, outer), onSide(sign, cuff), onSide(sign, inner)),
+    })),
+    edges: sides.flatMap((sign) => [curve(onSide(sign, inner)), curve(onSide(sign, cuff))]),
+  };
+}
+
+/** What hangs on a garment as cloth of its own, and the edges by which it stands out from it. */
+interface Drape {
+  readonly parts: readonly { readonly d: string }[];
+  readonly edges: readonly string[];
+}
+
+/** The ribbed bands down the fronts of a cardigan. */
+function frontBands({ gape, breaks, hem, cutAway }: Front): string[] {
+  return sides.map((sign) =>
+    curve(
+      onSide(sign, [
+        { x: gape + 3, h: breaks - 2 },
+        { x: gape + 3, h: hem + cutAway + 1 },
+      ]),
+    ),
+  );
+}
+
 function Buttons({
   piece,
   paint,
@@ -174,94 +343,25 @@ function Buttons({
   readonly paint: Paint;
   readonly front: Front;
 }) {
-  const { buttons, apart } = makes[piece.kind];
+  const { closed, breasted, form } = piece.figures;
+  const { buttons, apart } = makes[form];
   const metal = piece.metalSize > 0 ? metalColour(piece) : null;
-  const x = piece.figures.closed ? 0 : front.gape + 1.8;
+  const columns = breasted === "double-breasted" ? [-5, 5] : [0];
+  const xs = closed ? columns : [front.gape + 1.8];
   const heights = Array.from({ length: buttons }, (_, i) => front.breaks - 2 - i * apart).filter(
     (h) => h > front.hem + 8,
   );
-  return heights.map((h) => (
-    <circle
-      key={h}
-      cx={x}
-      cy={-h}
-      r={0.8}
-      fill={metal ?? paint.tones.fold}
-      stroke={paint.tones.outline}
-      strokeWidth={0.16}
-    />
-  ));
-}
-
-type Collar = LayerProps["piece"]["figures"]["collar"];
-
-/** One side's collar, from the neck to where the fronts begin to close: the lapel first, the collar over it. */
-function collarParts(collar: Collar, frame: Frame, sign: number, { gape, breaks }: Front): string[] {
-  const neck = frame.body.measures.neckPoint.cm;
-  const x = frame.neckHalf;
-  const at = (px: number, h: number): Point => ({ x: sign * px, h });
-  const chest = neck - (neck - breaks) * 0.5;
-  const meets = at(Math.max(gape, 0.2), breaks);
-  switch (collar) {
-    case "notched":
-      return [
-        outline(
-          [at(x + 0.4, neck - 1.5), at(x + 3.4, neck - 6.4)],
-          [at(x + 6, neck - 6.8)],
-          [at(x + 5.2, chest - 1), at(x + 1.6, breaks + 3.4), meets],
-          [meets, at((x + Math.max(gape, 0)) * 0.5 + 0.6, chest - 1), at(x * 0.96, neck - 1)],
-        ),
-        outline(
-          [at(x * 0.98, neck + 2.6), at(x + 2.6, neck - 0.4), at(x + 4.4, neck - 4.4)],
-          [at(x + 2.8, neck - 6)],
-          [at(x + 0.5, neck - 2.4), at(x * 0.98, neck + 2.6)],
-        ),
-      ];
-    case "shawl":
-      return [
-        outline(
-          [
-            at(x * 0.98, neck + 2.6),
-            at(x + 3.6, neck - 1.5),
-            at(x + 5.2, chest + 1),
-            at(x + 2.6, breaks + 5),
-            meets,
-          ],
-          [
-            meets,
-            at((x + Math.max(gape, 0)) * 0.5 + 0.8, chest - 1),
-            at(x * 0.94, neck - 2),
-            at(x * 0.98, neck + 2.6),
-          ],
-        ),
-      ];
-    case "stand":
-      return [
-        outline(
-          [at(x * 1.04, neck + 4.4), at(x + 1.3, neck + 1.4), at(x + 1.5, neck - 0.6)],
-          [at(Math.max(gape, 0.6) + 0.3, neck - 5)],
-          [at(Math.max(gape, 0.6) - 0.4, neck - 1.4), at(x * 1.04, neck + 4.4)],
-        ),
-      ];
-    case "hood":
-      return [
-        outline(
-          [
-            at(x * 0.9, neck + 4.6),
-            at(x + 3.6, neck + 4),
-            at(x + 5.8, neck + 0.4),
-            at(x + 3.6, neck - 4),
-            at(Math.max(gape, 0.4), neck - 6.6),
-          ],
-          [
-            at(Math.max(gape, 0.4), neck - 6.6),
-            at(x * 0.9, neck - 3),
-            at(x * 0.86, neck + 1),
-            at(x * 0.9, neck + 4.6),
-          ],
-        ),
-      ];
-    case "round":
-      return [];
-  }
+  return heights.flatMap((h) =>
+    xs.map((x) => (
+      <circle
+        key={`${x} ${h}`}
+        cx={x}
+        cy={-h}
+        r={0.8}
+        fill={metal ?? paint.tones.fold}
+        stroke={paint.tones.outline}
+        strokeWidth={0.16}
+      />
+    )),
+  );
 }

@@ -92,11 +92,20 @@ export function Legs({ trousers, hem, turn, onShoe, frame, paint, id }: LegsProp
       ]}
       stitches={[
         fly(band, crotch),
+        ...sides.flatMap((side) => hemStitches(trousers, frame, side, hem, half(hem))),
         ...(denim
           ? sides.flatMap((side) => jeans(frame, side, band, between(outer, m.hipLine.cm, hem)))
           : []),
       ]}
     >
+      {trousers.figures.hem === "raw" && !turn && (
+        <path
+          d={sides.map((side) => fringe(side * frame.legAxis(hem), half(hem), hem)).join("")}
+          stroke={paint.tones.seam}
+          strokeWidth={0.2}
+          fill="none"
+        />
+      )}
       {turn &&
         sides.map((side) => (
           <TurnUp
@@ -162,12 +171,33 @@ function widthOf(trousers: Legged, hem: number, knee: number, frame: Frame): (he
   const { opening, above, leg } = trousers.figures;
   const slope = (above - opening) / 10;
   const straight = (h: number) => (opening + slope * Math.min(10, Math.max(0, h - hem))) * wornHalf;
-  if (leg !== "flared" || hem > knee - 12) return straight;
-  const close = frame.legHalf(knee) + 0.9;
-  return (h) => {
-    const share = Math.min(1, Math.max(0, (knee - h) / (knee - hem)));
-    return close + Math.max(0, opening * wornHalf - close) * share ** 1.4;
-  };
+  const end = opening * wornHalf;
+  const crotch = frame.body.measures.crotch.cm;
+  switch (leg) {
+    case "flared": {
+      if (hem > knee - 12) return straight;
+      const close = frame.legHalf(knee) + 0.9;
+      return (h) =>
+        close + Math.max(0, end - close) * Math.min(1, Math.max(0, (knee - h) / (knee - hem))) ** 1.4;
+    }
+    case "tapered": {
+      const full = frame.legHalf(crotch) + 2;
+      return (h) => end + Math.max(0, full - end) * ramp(h, hem, crotch);
+    }
+    case "barrel": {
+      // Bowed out about the knee, and in again to both ends.
+      const belly = Math.max(end, frame.legHalf(knee)) + 4.5;
+      return (h) =>
+        h > knee ? belly - 2.5 * ramp(h, knee, crotch) : end + (belly - end) * ramp(h, hem, knee);
+    }
+    case "balloon": {
+      // Full all the way, and gathered at the hem.
+      const full = Math.max(end, frame.legHalf(knee)) + 5;
+      return (h) => end + (full - end) * ramp(h, hem - 1, hem + 13);
+    }
+    default:
+      return straight;
+  }
 }
 
 function creaseOf(frame: Frame, crotch: number, hem: number): Point[] {
@@ -175,6 +205,29 @@ function creaseOf(frame: Frame, crotch: number, hem: number): Point[] {
     x: frame.legAxis(Math.min(h, crotch)),
     h,
   }));
+}
+
+/** How deep a hem that stretches is, cm. */
+const stretchDeep = 4;
+
+/** The gathers over a hem that stretches, and the line where it begins. */
+function hemStitches(trousers: Legged, frame: Frame, side: number, hem: number, half: number): string[] {
+  if (trousers.figures.hem !== "stretch") return [];
+  const x = side * frame.legAxis(hem);
+  const line = curve(arc({ x: x - half, h: hem + stretchDeep }, { x: x + half, h: hem + stretchDeep }, 0.5));
+  const gathers = [-0.7, -0.35, 0, 0.35, 0.7].map(
+    (share) => `M${(x + share * half).toFixed(2)} ${-(hem + 0.4)}v${-(stretchDeep + 2.4)}`,
+  );
+  return [line, ...gathers];
+}
+
+/** The threads of a raw hem, uneven by rule. */
+function fringe(x: number, half: number, hem: number): string {
+  const count = Math.max(6, Math.round(half * 3.2));
+  return Array.from({ length: count + 1 }, (_, i) => {
+    const at = x - half + (2 * half * i) / count;
+    return `M${at.toFixed(2)} ${-(hem + 0.3)}l${(((i * 7) % 5) - 2) * 0.09} ${1.1 + ((i * 5) % 4) * 0.22}`;
+  }).join("");
 }
 
 /** Waistband, its loops, and the seam at the middle. */

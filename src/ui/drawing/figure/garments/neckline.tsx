@@ -82,6 +82,19 @@ export function necklineOf(neckline: Neckline, below: number, frame: Frame): Nec
         height: neck - below + 3,
         edge: `Q ${-frame.armpit.x * 0.4} ${-(lowest + 1)} 0 ${-lowest} Q ${frame.armpit.x * 0.4} ${-(lowest + 1)} ${frame.armpit.x * 0.96} ${-(neck - below + 3)}`,
       };
+    case "off the shoulder": {
+      // From one arm to the other, below the points of the shoulders.
+      const height = frame.armpit.height + 3.2;
+      const half = frame.armAxis(height) + frame.armHalf(height) + 0.5;
+      return {
+        ...plain,
+        bare: true,
+        half,
+        height,
+        edge: `C ${-half * 0.6} ${-(lowest + 1)} ${half * 0.6} ${-(lowest + 1)} ${half} ${-height}`,
+        rib: `M ${-half} ${-(height - 2.4)} C ${-half * 0.6} ${-(lowest - 1.4)} ${half * 0.6} ${-(lowest - 1.4)} ${half} ${-(height - 2.4)}`,
+      };
+    }
     case "halter":
       return { ...plain, edge: `Q 0 ${-(neck - 1)} ${close} ${-plain.height}` };
     case "boat": {
@@ -113,8 +126,22 @@ function wrapLine(close: number, height: number, lowest: number, frame: Frame): 
   return `M ${-close} ${-height} Q ${-close * 0.6} ${-(height - 6)} 0 ${-lowest} L ${frame.trunk(waistLine.cm) * 0.86} ${-waistLine.cm}`;
 }
 
+/** The leaves of a shirt's collar turned up beside the neck. */
+export function shirtCollarUp(frame: Frame, lowest: number): string[] {
+  const neck = frame.body.measures.neckPoint.cm;
+  const x = frame.neckHalf;
+  return [1, -1].map((side) => {
+    const at = (px: number, h: number): Point => ({ x: side * px, h });
+    return outline(
+      [at(x * 1.02, neck + 5.4), at(x + 1.5, neck + 4), at(x + 2.2, neck + 0.4)],
+      [at(0.8, lowest - 0.6)],
+      [at(0.5, lowest + 0.6), at(x * 0.76, neck - 1), at(x * 1.02, neck + 5.4)],
+    );
+  });
+}
+
 /** Two collar leaves turned down from the neck, with sharp points. */
-function shirtCollar(frame: Frame, lowest: number): string[] {
+export function shirtCollar(frame: Frame, lowest: number): string[] {
   const neck = frame.body.measures.neckPoint.cm;
   const x = frame.neckHalf;
   return [1, -1].map((side) => {

@@ -20,7 +20,8 @@ function hung(bag: PieceOf<"bag">, { side, frame }: Pick<Carried, "side" | "fram
   const { carry, width, shape } = bag.figures;
   const m = frame.body.measures;
   const onBody = carry === "shoulder" || carry === "cross-body";
-  const x = side * (onBody ? frame.trunk(m.hipLine.cm) + 5 : frame.wrist.x + 3);
+  const x =
+    carry === "waist" ? side * 5 : side * (onBody ? frame.trunk(m.hipLine.cm) + 5 : frame.wrist.x + 3);
   const hooked = {
     shoulder: { x: frame.shoulderHalf * 0.8, h: m.shoulder.cm + 1.6 },
     "cross-body": { x: -frame.shoulderHalf * 0.6, h: m.shoulder.cm + 2.6 },
@@ -28,6 +29,7 @@ function hung(bag: PieceOf<"bag">, { side, frame }: Pick<Carried, "side" | "fram
     hand: { x: frame.wrist.x + 2.4, h: m.fingertip.cm + 4.5 },
     clutch: null,
     wrist: { x: frame.wrist.x, h: frame.wrist.height },
+    waist: null,
   }[carry];
   const hook = hooked && { x: side * hooked.x, h: hooked.h };
   const half = width * holds[shape] * carriedView.front;
@@ -53,8 +55,13 @@ export function bagHandle(bag: PieceOf<"bag">, { top, side, frame }: Carried) {
 export function CarriedBag({ bag, top, side, frame, paint, id }: CarriedBagProps) {
   const { carry, strap } = bag.figures;
   const { x, hook, half } = hung(bag, { side, frame });
+  const waist = frame.body.measures.waistLine.cm - 1;
+  const round = frame.trunk(waist) + 1.6;
   return (
     <g>
+      {carry === "waist" && (
+        <Strap bag={bag} paint={paint} d={`M${-round} ${-waist}Q0 ${-waist + 2.4} ${round} ${-waist}`} />
+      )}
       {hook && strap > 0 && (
         <Strap
           bag={bag}

@@ -1,4 +1,4 @@
-import type { Dressed, WornOf } from "@/core/dressing/dressed";
+import { isWornSo, type Dressed, type WornOf } from "@/core/dressing/dressed";
 import { metalColour } from "../../metal-colour";
 import type { Paint } from "../../paint";
 import type { Frame } from "../frame";
@@ -11,9 +11,14 @@ interface WornBeltProps {
   readonly paint: Paint;
 }
 
+/** How far a jacket or a coat stands off the waist under a belt, cm. */
+const layerEase = 2;
+
 /** A belt round the waist, over whatever cloth is there. */
-export function WornBelt({ worn: { piece, extent }, dressed, frame, paint }: WornBeltProps) {
-  const half = frame.trunk(frame.body.measures.waistLine.cm) + 0.6 + looseness(dressed);
+export function WornBelt({ worn, dressed, frame, paint }: WornBeltProps) {
+  const { piece, extent } = worn;
+  const over = isWornSo(worn, "belted-over") ? layerEase : 0;
+  const half = frame.trunk(frame.body.measures.waistLine.cm) + 0.6 + Math.max(over, looseness(dressed));
   return (
     <g>
       <path

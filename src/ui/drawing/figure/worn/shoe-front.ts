@@ -121,7 +121,10 @@ export function shoeFront(shoe: ShoeFigures, frame: Frame, side: number): ShoeFr
       ]),
     ),
     upper: shaped.upper.map((runs) => outline(...runs.map(place))),
-    seams: shaped.seams.map((points) => curve(place(points))),
+    seams: [
+      ...shaped.seams.map((points) => curve(place(points))),
+      ...(shoe.cutOuts ? cutOutsOf(last).map((points) => outline(place(points))) : []),
+    ],
     stitches: shaped.stitches.map((points) => curve(place(points))),
     laces: shaped.laces.map((points) => curve(place(points))),
     shadeEdge: place(edge),
@@ -136,6 +139,21 @@ export function shoeFront(shoe: ShoeFigures, frame: Frame, side: number): ShoeFr
     ),
     inside: shoe.shaft === null ? [] : shaftTop(shoe, frame, side * axis, ankle),
   };
+}
+
+/** Openings cut into the upper beside the foot. */
+function cutOutsOf({ ball, turn, tread, rise }: Last): Point[][] {
+  return [-1, 1].map((way) => {
+    const x = way * ball * 0.66 + turn * 0.66;
+    const h = tread + 3 + rise * 0.3;
+    return [
+      { x: x - 0.55, h },
+      { x, h: h + 0.95 },
+      { x: x + 0.55, h },
+      { x, h: h - 0.95 },
+      { x: x - 0.55, h },
+    ];
+  });
 }
 
 /** Inside the top of a shaft, what is seen of it on either side of the leg. */
@@ -246,7 +264,29 @@ function uppersOf(shoe: ShoeFigures, last: Last, down: readonly Point[], frame: 
   switch (shoe.form) {
     case "pump":
     case "flat":
-      return { ...bare, upper: [[down, openTo(tread + 3 + rise * 0.16, 1)]] };
+      return {
+        ...bare,
+        upper: [[down, openTo(tread + 3 + rise * 0.16, 1)]],
+        laces: shoe.laced ? lacing.slice(0, 2) : [],
+      };
+    case "slingback":
+      // As a pump is in front; behind, a strap goes round the heel.
+      return {
+        ...bare,
+        upper: [
+          [down.slice(2, -2), openTo(tread + 3 + rise * 0.16, 0.86)],
+          ...[-1, 1].map((way) =>
+            strap(
+              [
+                { x: way * (ankle + 0.3), h: tread + 4.6 + rise },
+                { x: way * (ankle + ball) * 0.46 + turn * 0.3, h: tread + 3.4 + rise * 0.6 },
+                { x: way * ball * 0.84 + turn * 0.55, h: tread + 2.6 + rise * 0.25 },
+              ],
+              0.6,
+            ),
+          ),
+        ],
+      };
     case "mule":
       return { ...bare, upper: [[down.slice(2, -2), across(tread + 3.7 + rise * 0.3, 0.5, 0.2).reverse()]] };
     case "loafer": {
@@ -266,6 +306,7 @@ function uppersOf(shoe: ShoeFigures, last: Last, down: readonly Point[], frame: 
       return { ...bare, upper: [[down, closed]], seams: [cap, ...facing], laces: lacing };
     case "trainer":
     case "running shoe":
+      if (shoe.shaft !== null) return shaftOf(shoe, last, down, frame, lacing);
       return {
         ...bare,
         upper: [[down, closed]],
@@ -301,47 +342,79 @@ function uppersOf(shoe: ShoeFigures, last: Last, down: readonly Point[], frame: 
         ),
       };
     }
-    case "boot": {
-      const shaft = shoe.shaft ?? 10;
-      const half = Math.max((shoe.shaftTop ?? 28) / (2 * Math.PI), ankle);
-      const bend = Math.min(shaft - 1, first.h + 1.5);
-      const leg = (h: number) =>
-        h <= bend
-          ? ankle + 0.7
-          : ankle + 0.7 + (half - ankle - 0.7) * ((h - bend) / Math.max(1, shaft - bend)) ** 0.8;
-      const heights = [shaft, bend + (shaft - bend) * 0.6, bend + (shaft - bend) * 0.3, bend].filter(
-        (h, i, all) => h !== all[i - 1],
-      );
-      const outer = heights.map((h) => ({ x: leg(h), h }));
-      const inner = [...heights].reverse().map((h) => ({ x: -leg(h), h }));
-      const top: Point[] = [
-        { x: -half, h: shaft },
-        { x: 0, h: shaft - half * 0.16 },
-        { x: half, h: shaft },
-      ];
-      const foot = down.slice(1, -1);
-      const creases = [0.6, 2.4].map((up): Point[] => [
-        { x: -ankle * 0.9, h: bend - 1 + up },
-        { x: 0.2, h: bend - 2 + up },
-        { x: ankle * 0.5, h: bend - 1.4 + up },
-      ]);
-      const short = shaft < 0.09 * frame.body.height;
-      return {
-        ...bare,
-        upper: [[[...outer, ...foot, ...inner], top]],
-        seams: short
-          ? creases.slice(0, 1)
-          : [
-              ...creases,
-              [
-                { x: ankle * 0.2, h: shaft - 2 },
-                { x: ankle * 0.2 + 0.2, h: bend + 2 },
-              ],
-            ].slice(0, 2),
-        stitches: [top.map(({ x, h }) => ({ x, h: h - 0.8 }))],
-      };
-    }
+    case "boot":
+      return shaftOf(shoe, last, down, frame, []);
   }
+}
+
+/** How far apart the eyelets up a laced shaft are, cm. */
+const eyelets = 2.2;
+
+/** A shoe with a shaft: foot and shaft in one, laced up the front where it is. */
+function shaftOf(
+  shoe: ShoeFigures,
+  { ankle }: Last,
+  down: readonly Point[],
+  frame: Frame,
+  lacing: readonly Point[][],
+): Upper {
+  const first = down[0] ?? { x: 0, h: 0 };
+  const shaft = shoe.shaft ?? 10;
+  const half = Math.max((shoe.shaftTop ?? 28) / (2 * Math.PI), ankle);
+  const bend = Math.min(shaft - 1, first.h + 1.5);
+  const leg = (h: number) =>
+    h <= bend
+      ? ankle + 0.7
+      : ankle + 0.7 + (half - ankle - 0.7) * ((h - bend) / Math.max(1, shaft - bend)) ** 0.8;
+  const heights = [shaft, bend + (shaft - bend) * 0.6, bend + (shaft - bend) * 0.3, bend].filter(
+    (h, i, all) => h !== all[i - 1],
+  );
+  const outer = heights.map((h) => ({ x: leg(h), h }));
+  const inner = [...heights].reverse().map((h) => ({ x: -leg(h), h }));
+  const top: Point[] = [
+    { x: -half, h: shaft },
+    { x: 0, h: shaft - half * 0.16 },
+    { x: half, h: shaft },
+  ];
+  const foot = down.slice(1, -1);
+  const creases = [0.6, 2.4].map((up): Point[] => [
+    { x: -ankle * 0.9, h: bend - 1 + up },
+    { x: 0.2, h: bend - 2 + up },
+    { x: ankle * 0.5, h: bend - 1.4 + up },
+  ]);
+  const short = shaft < 0.09 * frame.body.height;
+  const up = Math.max(0, Math.floor((Math.min(shaft, 24) - 1 - bend) / eyelets));
+  const upShaft = Array.from({ length: up + 1 }, (_, i): Point[] => {
+    const h = bend - 0.6 + i * eyelets;
+    return [
+      { x: -1.3, h: h + 0.3 },
+      { x: 0, h: h - 0.2 },
+      { x: 1.3, h: h + 0.3 },
+    ];
+  });
+  const isLaced = shoe.laced || shoe.form === "trainer";
+  return {
+    laces: isLaced ? [...lacing, ...upShaft] : [],
+    upper: [[[...outer, ...foot, ...inner], top]],
+    seams: short
+      ? creases.slice(0, 1)
+      : [
+          ...creases,
+          [
+            { x: ankle * 0.2, h: shaft - 2 },
+            { x: ankle * 0.2 + 0.2, h: bend + 2 },
+          ],
+        ].slice(0, 2),
+    stitches: [
+      top.map(({ x, h }) => ({ x, h: h - 0.8 })),
+      ...(isLaced
+        ? [-1.9, 1.9].map((x) => [
+            { x, h: shaft - 1 },
+            { x, h: bend - 2 },
+          ])
+        : []),
+    ],
+  };
 }
 
 /** A band of a width along a line. */
