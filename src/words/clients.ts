@@ -125,6 +125,8 @@ export const clientsWords = {
   whatItAsks: "What it asks",
   lowestLevel: "Lowest level",
   highestLevel: "Highest level",
+  company: "Before whom",
+  companyHelp: "The board, the choir: who would remember what was worn last time",
   dressCode: "Dress code",
   mustCarry: "Must carry",
   weatherAndGround: "Weather and ground",

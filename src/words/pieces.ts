@@ -45,6 +45,8 @@ export const piecesWords = {
   owner: "Owner",
   studioKit: "Studio kit",
   state: "State",
+  backOn: "Back on",
+  needsFirst: "Needs first",
   kind: "Kind",
   thePlateIsDrawnWhen: "The plate is drawn when every figure and colour can be read.",
   noPictureYet: "No picture yet. Begin from one of these, in the colours of the piece, and paint on it.",

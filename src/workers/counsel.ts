@@ -58,7 +58,7 @@ const counsel = {
   },
 
   rank(key: LookKey, slot: Slot): RankedPiece[] {
-    return rank(layOut(laid(), key), slot, offered(laid())).map(({ piece, ...rest }) => ({
+    return rank(layOut(laid(), key), slot, offered(laid(), key.occasionId)).map(({ piece, ...rest }) => ({
       pieceId: piece.id,
       ...rest,
     }));
@@ -66,7 +66,7 @@ const counsel = {
 
   remedies(key: LookKey): Remedies {
     const look = layOut(laid(), key);
-    return remediesOf(look, read(look), offered(laid()));
+    return remediesOf(look, read(look), offered(laid(), key.occasionId));
   },
 
   /** Leaves a call: its long work stops, and what it answers is nobody's. */
@@ -106,7 +106,7 @@ const counsel = {
   },
 
   surprises(key: LookKey): SurpriseOf[] {
-    const found = surprises(layOut(laid(), key), offered(laid()));
+    const found = surprises(layOut(laid(), key), offered(laid(), key.occasionId));
     return found.map(({ off, on, ...rest }) => ({ offId: off.id, onId: on.id, ...rest }));
   },
 
@@ -117,11 +117,13 @@ const counsel = {
       const { piece, ...rest } = lever;
       return { ...rest, pieceId: piece.id };
     };
-    return leversOf(layOut(laid(), key), offered(laid())).map(({ slot, quieter, dressier }) => ({
-      slot,
-      quieter: byId(quieter),
-      dressier: byId(dressier),
-    }));
+    return leversOf(layOut(laid(), key), offered(laid(), key.occasionId)).map(
+      ({ slot, quieter, dressier }) => ({
+        slot,
+        quieter: byId(quieter),
+        dressier: byId(dressier),
+      }),
+    );
   },
 
   /** The folds and ties of a scarf that is on: those that show a colour, or those the look reads best with. */
@@ -132,13 +134,18 @@ const counsel = {
 
   /** The best sets for a base and an occasion. */
   bestSets(key: LookKey, wish: SetWish, tell: (found: BestSets) => void, call: number): Promise<BestSets> {
-    return seekSets(layOut(laid(), key), offered(laid()), wish, tell, wanted(call));
+    return seekSets(layOut(laid(), key), offered(laid(), key.occasionId), wish, tell, wanted(call));
   },
 
   /** A template filled from what may be offered; one at a time, so that each can be shown when it is done. */
   fill(template: SetTemplate, bases: readonly NamedPieces[]): FilledOf {
     const garments = bases.map(({ pieceIds }) => pieceIds.flatMap((id) => pieceOf(laid(), id) ?? []));
-    const { pieces, ...rest } = fillTemplate(template, laid().client, offered(laid()), garments);
+    const { pieces, ...rest } = fillTemplate(
+      template,
+      laid().client,
+      offered(laid()),
+      garments,
+    );
     return { ...rest, pieceIds: pieces.map(({ id }) => id) };
   },
 

@@ -1,11 +1,13 @@
 import Joi from "joi";
 import type { Client } from "../piece/client";
 import type { Look } from "../piece/look";
+import type { OnRecord } from "../piece/on-record";
 import { asSaid, type PieceAsSaid } from "../piece/as-said";
 import { placeOf, slotOf, type Piece } from "../piece/piece";
 import { adjustments } from "../schema/adjustment";
 import { clientFigures, ruleBook } from "../schema/client";
 import { occasion } from "../schema/occasion";
+import { onRecord } from "../schema/on-record";
 import { id, name } from "../schema/parts";
 import { piece } from "../schema/piece";
 import { parse, serialise, type FileFormat } from "./file";
@@ -20,6 +22,7 @@ interface LookFile<P> {
   readonly accessories: readonly P[];
   readonly adjustments: Look["adjustments"];
   readonly occasion: Look["occasion"];
+  readonly onRecord?: OnRecord;
 }
 
 const pieces = Joi.array().items(piece).max(60).required();
@@ -37,6 +40,7 @@ const schema = Joi.object<LookFile<Piece>>({
   accessories: pieces.label("Accessories"),
   adjustments,
   occasion: occasion.allow(null).required().label("Occasion"),
+  onRecord: onRecord.label("On record"),
 });
 
 /** Writes a look as a `juxtane.look` file, version 1: indented JSON with a newline at its end. */
@@ -49,6 +53,7 @@ export function serialiseLook(look: Look): string {
     accessories: look.accessories.map(asSaid),
     adjustments: look.adjustments,
     occasion: look.occasion,
+    ...(look.onRecord ? { onRecord: look.onRecord } : {}),
   };
   return serialise(format, file);
 }
@@ -66,6 +71,7 @@ export function parseLook(text: string): Look {
     accessories: file.accessories,
     adjustments: file.adjustments,
     occasion: file.occasion,
+    ...(file.onRecord ? { onRecord: file.onRecord } : {}),
   };
   checkPieces(look);
   return look;

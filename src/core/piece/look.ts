@@ -1,6 +1,7 @@
 import { wornSlot, type Adjustment } from "./adjustment";
 import type { Client } from "./client";
 import type { Occasion } from "./occasion";
+import type { OnRecord } from "./on-record";
 import { slotOf, type Piece } from "./piece";
 import { stacks, type Slot } from "./slots";
 
@@ -11,6 +12,8 @@ export interface Look {
   readonly accessories: readonly Piece[];
   readonly adjustments: readonly Adjustment[];
   readonly occasion: Occasion | null;
+  /** What is on record of its pieces; left out: nothing is known of their care, or of who has seen them. */
+  readonly onRecord?: OnRecord;
 }
 
 /** The look with a piece put into its slot: it takes the place of what was there, or joins a stack. */

@@ -60,6 +60,8 @@ export interface Occasion {
   readonly light: Light;
   /** What must be carried. */
   readonly mustCarry: readonly CarriedThing[];
+  /** Before whom: "the board"; empty: nobody in particular. */
+  readonly company: string;
   /** Minutes on foot. */
   readonly onFoot: number;
 }

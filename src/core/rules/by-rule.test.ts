@@ -4,6 +4,7 @@ import type { Client } from "../piece/client";
 import type { Kind } from "../piece/kinds";
 import type { Look } from "../piece/look";
 import type { Occasion } from "../piece/occasion";
+import type { Upkeep } from "../piece/on-record";
 import type { Piece, PieceOf } from "../piece/piece";
 import type { TieSettings } from "../piece/tied-scarf";
 import { phrase } from "../reading/phrase";
@@ -39,6 +40,24 @@ const limited = (limits: Partial<Client["limits"]>) =>
 const at = (given: Partial<Occasion>): Occasion => ({ ...sampleOccasion, ...given });
 const look = (garments: Piece[], accessories: Piece[] = [], rest: Partial<Look> = {}): Look =>
   sampleLook({ client: client(), garments, accessories, ...rest });
+/** What is on record of one piece, on 12 May 2026. */
+const known = (id: string, upkeep: Partial<Upkeep>): Pick<Look, "occasion" | "onRecord"> => ({
+  occasion: at({ day: "2026-05-12" }),
+  onRecord: {
+    today: "2026-05-01",
+    upkeep: { [id]: { away: null, back: null, needs: [], lastWorn: null, ...upkeep } },
+    shown: [],
+  },
+});
+/** The same look before a company on an earlier day, and again on 12 May 2026. */
+const seenBy = (company: string, day: string): Pick<Look, "occasion" | "onRecord"> => ({
+  occasion: at({ day: "2026-05-12", company: "The board" }),
+  onRecord: {
+    today: "2026-05-01",
+    upkeep: {},
+    shown: [{ company, occasion: "Quarter's end", day, pieces: [...worn.map(({ id }) => id), "shoe"] }],
+  },
+});
 const turned = (count: 1 | 2, depth: number): Pick<Look, "adjustments"> => ({
   adjustments: [{ kind: "turn", piece: "trousers", count, depth }],
 });
@@ -814,6 +833,25 @@ const cases: Readonly<Record<string, Case>> = {
   "hosiery.warmth": {
     says: [["cold", "rubs", look([skirt(50), top()], [shoe()], { occasion: at({ temperature: 2 }) })]],
     silent: look([skirt(50), top()], [shoe()], { occasion: at({ temperature: 24 }) }),
+  },
+  "care.away": {
+    says: [
+      ["back", "jars", look(worn, [shoe()], known("shoe", { away: "in care", back: "2026-05-30" }))],
+      ["gone", "jars", look(worn, [shoe()], known("shoe", { away: "on loan" }))],
+    ],
+    silent: look(worn, [shoe()], known("shoe", { away: "in care", back: "2026-05-10" })),
+  },
+  "care.due": {
+    says: [["needs", "rubs", look(worn, [shoe()], known("shoe", { needs: ["new heel tips", "a mend"] }))]],
+    silent: look(worn, [shoe()], known("shoe", {})),
+  },
+  "care.rest": {
+    says: [["rests", "rubs", look(worn, [shoe()], known("shoe", { lastWorn: "2026-05-11" }))]],
+    silent: look(worn, [shoe()], known("shoe", { lastWorn: "2026-05-09" })),
+  },
+  "comfort.company": {
+    says: [["seen", "rubs", look(worn, [shoe()], seenBy("the board", "2026-04-20"))]],
+    silent: look(worn, [shoe()], seenBy("the board", "2026-01-20")),
   },
   "care.ladder": {
     says: [

@@ -1,4 +1,7 @@
+import { away } from "./care/away";
+import { due } from "./care/due";
 import { ladder } from "./care/ladder";
+import { rest } from "./care/rest";
 import { scratch } from "./care/scratch";
 import { transfer } from "./care/transfer";
 import { accent } from "./colour/accent";
@@ -21,6 +24,7 @@ import { beltFit } from "./comfort/belt-fit";
 import { bending } from "./comfort/bending";
 import { bootSock } from "./comfort/boot-sock";
 import { eyewear } from "./comfort/eyewear";
+import { company } from "./comfort/company";
 import { footTime } from "./comfort/foot-time";
 import { ground } from "./comfort/ground";
 import { hat } from "./comfort/hat";
@@ -155,11 +159,15 @@ export const registry: readonly Rule[] = [
   cover,
   shape,
   hosieryWarmth,
+  away,
+  due,
+  rest,
   ladder,
   hat,
   wet,
   ground,
   footTime,
+  company,
   warmth,
   scarfHold,
   scarfReach,

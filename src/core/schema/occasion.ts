@@ -29,6 +29,7 @@ export const occasionFields = {
   ground: oneOf(grounds).required().label("Ground"),
   light: oneOf(lights).required().label("Light"),
   mustCarry: Joi.array().items(oneOf(carriedNames)).unique().default([]).label("Must carry"),
+  company: Joi.string().trim().allow("").max(80).default("").label("Company"),
   onFoot: between(0, 1440).required().label("Minutes on foot"),
 };
 

@@ -3,6 +3,7 @@ import type { KeptReading, LookRecord } from "./look-record";
 import type { LookState, LookStep } from "./look-steps";
 import type { Ties } from "./group-record";
 import type { Overruling } from "./overruling";
+import type { OnRecord } from "../piece/on-record";
 import type { Piece } from "../piece/piece";
 import type { Occasion } from "../piece/occasion";
 import type { Client } from "../piece/client";
@@ -47,6 +48,8 @@ export interface BenchSource {
   readonly overrulings: readonly Overruling[];
   /** What is not to be offered to this client, the newest first. */
   readonly declined: readonly Declined[];
+  /** What is on record of care, wear and company; left out for a look from a file that says none. */
+  readonly onRecord?: OnRecord;
   /** The last day each piece was worn, yyyy-mm-dd, by its id; and today. */
   readonly lastWorn: Readonly<Record<string, string>>;
   readonly today: string;

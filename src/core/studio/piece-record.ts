@@ -1,7 +1,8 @@
 import { asSaid, type PieceAsSaid } from "../piece/as-said";
+import type { AwayFor, CareNeed } from "../piece/on-record";
 import type { Piece } from "../piece/piece";
 
-export const pieceStates = ["ready", "in care", "on loan"] as const;
+export const pieceStates = ["ready", "in care", "on loan"] as const satisfies readonly ("ready" | AwayFor)[];
 
 /** What is recorded of a piece beside what the core reads. */
 export interface PieceRecord {
@@ -9,17 +10,23 @@ export interface PieceRecord {
   /** Null: it is the studio's kit. */
   readonly clientId: string | null;
   readonly state: (typeof pieceStates)[number];
+  /** The day it is due back, yyyy-mm-dd; null: nobody has said, or it is here. */
+  readonly backOn: string | null;
+  readonly needs: readonly CareNeed[];
   readonly version: number;
 }
 
-export type PieceInput = Pick<PieceRecord, "clientId" | "state"> & { readonly piece: PieceDraft };
+/** A piece as it is sent; of one that is here and needs nothing, nothing more is said. */
+export type PieceInput = Pick<PieceRecord, "clientId" | "state"> &
+  Partial<Pick<PieceRecord, "backOn" | "needs">> & { readonly piece: PieceDraft };
 
 /** A piece as its form has it, with what names it and its version. */
 export type PieceToChange = PieceInput & { readonly id: string; readonly version: number };
 
 /** A piece as a form has it: what was read of it, to be sent back with its version. */
-export function pieceInput({ piece, clientId, state, version }: PieceRecord): PieceToChange {
-  return { id: piece.id, version, clientId, state, piece: draftOf(piece) };
+export function pieceInput(record: PieceRecord): PieceToChange {
+  const { piece, clientId, state, backOn, needs, version } = record;
+  return { id: piece.id, version, clientId, state, backOn, needs, piece: draftOf(piece) };
 }
 
 /** A piece as its form has it: as it was said, without what names it. */

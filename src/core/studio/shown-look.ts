@@ -1,4 +1,5 @@
 import type { Client } from "../piece/client";
+import type { OnRecord } from "../piece/on-record";
 import type { Look } from "../piece/look";
 import { read } from "../reading/read";
 import { bySeverity, isFault } from "../reading/severity";
@@ -18,6 +19,8 @@ export interface DayRecords {
   readonly bases: readonly GroupRecord[];
   readonly occasions: readonly OccasionRecord[];
   readonly pieces: readonly PieceRecord[];
+  /** What is on record of care, wear and company, by the client's id. */
+  readonly onRecord: Readonly<Record<string, OnRecord>>;
 }
 
 /** A kept look as it reads today. */
@@ -41,7 +44,14 @@ export function dayReader(records: DayRecords): (record: LookRecord) => ShownLoo
   const wardrobeOf = (id: string): Wardrobe | null => {
     const client = records.clients.find((record) => record.client.id === id)?.client;
     if (!client) return null;
-    const wardrobe = wardrobes.get(id) ?? { client, pieces, occasions, away: [] };
+    const onRecord = records.onRecord[id];
+    const wardrobe = wardrobes.get(id) ?? {
+      client,
+      pieces,
+      occasions,
+      away: [],
+      ...(onRecord ? { onRecord } : {}),
+    };
     wardrobes.set(id, wardrobe);
     return wardrobe;
   };

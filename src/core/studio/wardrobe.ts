@@ -3,6 +3,7 @@ import type { Client } from "../piece/client";
 import type { Look } from "../piece/look";
 import type { Occasion } from "../piece/occasion";
 import { inWeather } from "../place/forecast";
+import { isAwayOn, type OnRecord } from "../piece/on-record";
 import type { Piece } from "../piece/piece";
 
 /** Everything a client's looks are laid out from. */
@@ -12,6 +13,8 @@ export interface Wardrobe {
   readonly occasions: readonly Occasion[];
   /** Ids of the pieces that cannot be offered now: in care or on loan. */
   readonly away: readonly string[];
+  /** What is on record of the pieces; left out: nothing is known. */
+  readonly onRecord?: OnRecord;
 }
 
 /** A look by the ids of what it is made of. */
@@ -57,10 +60,19 @@ export function layOut(wardrobe: Wardrobe, key: LookKey): Look {
     accessories: found(key.accessoryIds),
     adjustments: key.adjustments.filter(({ piece }) => worn.has(piece)),
     occasion: key.occasionId === null ? null : (occasions.get(key.occasionId) ?? null),
+    ...(wardrobe.onRecord ? { onRecord: wardrobe.onRecord } : {}),
   };
 }
 
-/** The accessories that may be offered. */
-export function offered(wardrobe: Wardrobe): Piece[] {
-  return wardrobe.pieces.filter(({ id }) => !wardrobe.away.includes(id));
+/** The pieces that may be offered for an occasion: not those that are away on its day. */
+export function offered(wardrobe: Wardrobe, occasionId: string | null = null): Piece[] {
+  const { onRecord, away } = wardrobe;
+  const day = (occasionId === null ? null : tablesOf(wardrobe).occasions.get(occasionId)?.day) ?? null;
+  const isHere = ({ id }: Piece) => {
+    const upkeep = onRecord?.upkeep[id];
+    // Of a piece that comes back by the day of the occasion, being away now is no matter.
+    if (upkeep?.away && day !== null) return !isAwayOn(upkeep, day);
+    return !away.includes(id);
+  };
+  return wardrobe.pieces.filter(isHere);
 }

@@ -71,6 +71,7 @@ export const sampleOccasion: Occasion = {
   ground: "pavement",
   light: "daylight",
   mustCarry: [],
+  company: "",
   onFoot: 40,
 };
 

@@ -94,6 +94,8 @@ export interface PieceRow extends OfStudio, Versioned, KeepsDeleted {
   /** What it is found by on the rail. */
   words: string;
   state: PieceRecord["state"];
+  back_on: string | null;
+  needs: PieceRecord["needs"];
 }
 
 interface SwatchRow extends Swatch {
@@ -136,6 +138,7 @@ export interface OccasionRow extends OfStudio, Versioned, KeepsDeleted {
   light: Occasion["light"];
   must_carry: Occasion["mustCarry"];
   on_foot: number;
+  company: string;
 }
 
 export interface LookRow extends OfStudio, Versioned, KeepsDeleted {

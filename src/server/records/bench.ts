@@ -9,6 +9,7 @@ import { declinedFor } from "./declined";
 import { listLooks } from "./looks";
 import { listSteps } from "./look-steps";
 import { listOccasions } from "./occasions";
+import { onRecordOf } from "./on-record";
 import { overrulingsFor } from "./overrulings";
 import { listPieces } from "./pieces";
 import { sets } from "./sets";
@@ -51,6 +52,7 @@ async function ownWardrobe(tenant: Tenant, clientId: string) {
     pieces: pieces.map(({ piece }) => piece),
     kit: pieces.filter(({ clientId }) => clientId === null).map(({ piece }) => piece.id),
     away: pieces.filter(({ state }) => state !== "ready").map(({ piece }) => piece.id),
+    onRecord: await onRecordOf(tenant, clientId, pieces),
     declined: await declinedFor(tenant, clientId),
     bases: await bases.list(tenant, clientId),
     occasions: occasions.map(({ occasion }) => occasion),

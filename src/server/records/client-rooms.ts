@@ -7,6 +7,7 @@ import { findClient, measurementHistory } from "./clients";
 import { journalOf } from "./journal";
 import { listLooks, newestLooksFor } from "./looks";
 import { countOccasions, listOccasions } from "./occasions";
+import { onRecordOfEach } from "./on-record";
 import { piecesById } from "./pieces";
 import { sets } from "./sets";
 import { todayIn } from "./studio";
@@ -61,7 +62,7 @@ export async function clientOccasionsRoom(tenant: Tenant, id: string) {
     laidOut,
     occasions,
     clients: [head.record],
-    ...(await madeOf(tenant, laidOut)),
+    ...(await madeOf(tenant, id, laidOut)),
   };
 }
 
@@ -76,12 +77,12 @@ export async function clientJournalRoom(tenant: Tenant, id: string) {
     looks,
     occasions: await listOccasions(tenant, id),
     clients: [head.record],
-    ...(await madeOf(tenant, looks)),
+    ...(await madeOf(tenant, id, looks)),
   };
 }
 
-/** The bases under some looks, and the pieces of both. */
-async function madeOf(tenant: Tenant, looks: readonly LookRecord[]) {
+/** The bases under some looks of a client, the pieces of both, and what is on record of them. */
+async function madeOf(tenant: Tenant, clientId: string, looks: readonly LookRecord[]) {
   const under = await bases.byId(
     tenant,
     looks.map(({ baseId }) => baseId),
@@ -90,5 +91,6 @@ async function madeOf(tenant: Tenant, looks: readonly LookRecord[]) {
     ...under.flatMap(({ pieceIds }) => pieceIds),
     ...looks.flatMap(({ accessoryIds }) => accessoryIds),
   ];
-  return { bases: under, pieces: await piecesById(tenant, [...new Set(worn)]) };
+  const pieces = await piecesById(tenant, [...new Set(worn)]);
+  return { bases: under, pieces, onRecord: await onRecordOfEach(tenant, [clientId], pieces) };
 }

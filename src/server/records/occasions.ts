@@ -1,4 +1,5 @@
 import { v7 as uuid, validate as isId } from "uuid";
+import type { Occasion } from "@/core/piece/occasion";
 import type { OccasionInput, OccasionRecord } from "@/core/studio/occasion-record";
 import type { OccasionRow } from "../db/tables";
 import type { Tenant } from "../db/tenant";
@@ -66,22 +67,30 @@ export async function changeOccasion(
 export const putOccasionAway = (tenant: Tenant, id: string) => putAway(tenant, "occasions", id);
 export const bringOccasionBack = (tenant: Tenant, id: string) => bringBack(tenant, "occasions", id);
 
+/** The fields of an occasion that go by one name in the table and in the core. */
+const alike = [
+  "name",
+  "place",
+  "day",
+  "flags",
+  "weather",
+  "temperature",
+  "rain",
+  "wind",
+  "ground",
+  "light",
+  "company",
+] as const satisfies readonly (keyof OccasionRow & keyof Occasion)[];
+
+function alikeOf(of: Pick<Occasion, (typeof alike)[number]>): Pick<Occasion, (typeof alike)[number]> {
+  return Object.fromEntries(alike.map((name) => [name, of[name]])) as typeof of;
+}
+
 function fromRow(row: OccasionRow): OccasionRecord {
-  const { id, name, place, day, flags, weather, temperature, rain, wind, ground, light } = row;
-  const span = { low: row.level_low, high: row.level_high };
   const occasion = {
-    id,
-    name,
-    place,
-    day,
-    span,
-    flags,
-    weather,
-    temperature,
-    rain,
-    wind,
-    ground,
-    light,
+    id: row.id,
+    ...alikeOf(row),
+    span: { low: row.level_low, high: row.level_high },
     mustCarry: row.must_carry,
     onFoot: row.on_foot,
   };
@@ -89,35 +98,12 @@ function fromRow(row: OccasionRow): OccasionRecord {
 }
 
 function toRow({ clientId, occasion }: OccasionInput) {
-  const {
-    name,
-    place,
-    day,
-    span,
-    flags,
-    weather,
-    temperature,
-    rain,
-    wind,
-    ground,
-    light,
-    mustCarry,
-    onFoot,
-  } = occasion;
+  const { span, mustCarry, onFoot } = occasion;
   return {
     client_id: clientId,
-    name,
-    place,
-    day,
+    ...alikeOf(occasion),
     level_low: span.low,
     level_high: span.high,
-    flags,
-    weather,
-    temperature,
-    rain,
-    wind,
-    ground,
-    light,
     must_carry: mustCarry,
     on_foot: onFoot,
   };

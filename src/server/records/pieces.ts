@@ -105,14 +105,21 @@ function fromRow(row: SwatchedRow): PieceRecord {
     register: spanOf(row),
     figures: row.figures,
   } as PieceAsSaid;
-  return { piece: completed(said), clientId: row.client_id, state: row.state, version: row.version };
+  return {
+    piece: completed(said),
+    clientId: row.client_id,
+    state: row.state,
+    backOn: row.back_on,
+    needs: row.needs,
+    version: row.version,
+  };
 }
 
 function spanOf({ register_low: low, register_centre: centre, register_high: high }: SwatchedRow) {
   return low === null || centre === null || high === null ? null : { low, centre, high };
 }
 
-function toRow({ piece, clientId, state }: PieceInput) {
+function toRow({ piece, clientId, state, backOn = null, needs = [] }: PieceInput) {
   return {
     client_id: clientId,
     kind: piece.kind,
@@ -132,5 +139,8 @@ function toRow({ piece, clientId, state }: PieceInput) {
     figures: JSON.stringify(piece.figures),
     words: wordsOfPiece(piece),
     state,
+    // What is here is due back on no day.
+    back_on: state === "ready" ? null : backOn,
+    needs: [...needs],
   };
 }

@@ -3,6 +3,7 @@ import { bases } from "./bases";
 import { clientsById, nameClients } from "./clients";
 import { newestLooksFor, recentLooks } from "./looks";
 import { comingOccasions, occasionsById } from "./occasions";
+import { onRecordOfEach } from "./on-record";
 import { piecesById } from "./pieces";
 import { todayIn } from "./studio";
 
@@ -32,6 +33,8 @@ export async function todayRoom(tenant: Tenant) {
     ...shownBases.flatMap(({ pieceIds }) => pieceIds),
     ...looks.flatMap(({ accessoryIds }) => accessoryIds),
   ];
+  const pieces = await piecesById(tenant, [...new Set(worn)]);
+  const clientIds = [...looks, ...coming].map(({ clientId }) => clientId);
   return {
     day,
     coming,
@@ -39,15 +42,13 @@ export async function todayRoom(tenant: Tenant) {
     laidOut,
     bases: shownBases,
     names: await nameClients(tenant),
-    clients: await clientsById(tenant, [
-      ...looks.map(({ clientId }) => clientId),
-      ...coming.map(({ clientId }) => clientId),
-    ]),
+    clients: await clientsById(tenant, clientIds),
     // Those that are coming up are there already.
     occasions: await occasionsById(
       tenant,
       recent.flatMap(({ occasionId }) => (occasionId && !isComing.has(occasionId) ? [occasionId] : [])),
     ),
-    pieces: await piecesById(tenant, [...new Set(worn)]),
+    pieces,
+    onRecord: await onRecordOfEach(tenant, clientIds, pieces),
   };
 }

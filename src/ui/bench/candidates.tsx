@@ -10,7 +10,7 @@ import { slotLabels } from "@/core/piece/slots";
 import { called } from "@/core/words/called";
 import { faultOf } from "@/core/rules/registry";
 import type { RankedPiece } from "@/workers/answers";
-import { restsOn } from "@/core/studio/rest-day";
+import { restsOn } from "@/core/piece/on-record";
 import { sayWith } from "@/words/say";
 import { benchWords } from "@/words/bench";
 import { Plate } from "../drawing/plate";
@@ -189,7 +189,7 @@ function Worth({ candidate, piece }: Pick<CandidateProps, "candidate" | "piece">
   const { worth, verdict, worn, mends, brings, also } = candidate;
   const unit = useLengthUnit();
   const { source, look } = useDesk();
-  const rests = restsOn(piece, source.lastWorn[piece.id], look.occasion?.day ?? source.today);
+  const rests = restsOn(piece, source.lastWorn[piece.id] ?? null, look.occasion?.day ?? source.today);
   const says = rests
     ? benchWords.letThemRest
     : also

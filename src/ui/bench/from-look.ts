@@ -30,6 +30,7 @@ export function fromLook(look: Look): BenchSource {
     declined: [],
     lastWorn: {},
     today: "",
+    ...(look.onRecord ? { onRecord: look.onRecord } : {}),
     kept: false,
   };
 }

@@ -11,6 +11,7 @@ import { trayFilters } from "./desk/bench-store";
 import { useBenchState, useDesk } from "./desk/use-desk";
 import { EditPass } from "./edit-pass";
 import { Narrow } from "./narrow";
+import { NotHere } from "./not-here";
 import { WholeSets } from "./whole-sets";
 
 /** What could be put on: candidates for the station, the edit pass, or whole sets. */
@@ -25,6 +26,7 @@ export function Tray() {
         <>
           <CandidatesHead />
           <Candidates />
+          <NotHere />
         </>
       )}
       {tray === "edit pass" && (

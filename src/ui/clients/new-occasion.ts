@@ -15,6 +15,7 @@ export function newOccasion(day: string): Omit<Occasion, "id"> {
     ground: "pavement",
     light: "daylight",
     mustCarry: ["phone", "purse", "keys"],
+    company: "",
     onFoot: 45,
   };
 }

@@ -48,6 +48,12 @@ export function OccasionForm({ id, version, clientId, initial, save, actions }: 
             <LevelField name="occasion.span.low" label={clientsWords.lowestLevel} words={ladder} />
             <LevelField name="occasion.span.high" label={clientsWords.highestLevel} words={ladder} />
           </div>
+          <TextField
+            name="occasion.company"
+            label={clientsWords.company}
+            help={clientsWords.companyHelp}
+            className="mt-4 sm:w-1/2"
+          />
           <WordsField name="occasion.flags" label={clientsWords.dressCode} words={dressCodeFlags} />
           <WordsField name="occasion.mustCarry" label={clientsWords.mustCarry} words={carriedNames} />
         </fieldset>

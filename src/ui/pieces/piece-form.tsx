@@ -4,6 +4,7 @@ import type { ReactNode } from "react";
 import { useFormContext, useWatch } from "react-hook-form";
 import { kindNames, kinds, type Kind } from "@/core/piece/kinds";
 import { completed, unsaidFigures } from "@/core/piece/as-said";
+import { careNeeds } from "@/core/piece/on-record";
 import type { Piece } from "@/core/piece/piece";
 import type { Outcome } from "@/core/schema/outcome";
 import { pieceInput, pieceStates, type PieceDraft, type PieceRecord } from "@/core/studio/piece-record";
@@ -13,6 +14,7 @@ import { ChoiceField, TextField, wordsAsOptions } from "../kit/form/fields";
 import { controlOf, Field } from "../kit/form/field";
 import { Select } from "../kit/select";
 import { RecordForm } from "../kit/form/record-form";
+import { WordsField } from "../kit/form/words-field";
 import { useLengthUnit } from "../kit/length-unit";
 import { captionOf } from "./caption";
 import { CharacterFields } from "./character-fields";
@@ -35,7 +37,15 @@ export function PieceForm({ record, owners, owner, save, actions }: PieceFormPro
       initial={
         record
           ? pieceInput(record)
-          : { id: null, version: null, clientId: owner, state: "ready", piece: newPiece("shoe") }
+          : {
+              id: null,
+              version: null,
+              clientId: owner,
+              state: "ready",
+              backOn: null,
+              needs: [],
+              piece: newPiece("shoe"),
+            }
       }
       draft={`piece.${record?.piece.id ?? `new.${owner ?? "kit"}`}`}
       schema={() => import("@/core/schema/forms/piece-form").then(({ pieceForm }) => pieceForm)}
@@ -59,7 +69,9 @@ export function PieceForm({ record, owners, owner, save, actions }: PieceFormPro
               options={owners.map(({ id, name }) => ({ value: id, label: name }))}
             />
             <ChoiceField name="state" label={piecesWords.state} options={wordsAsOptions(pieceStates)} />
+            <BackOn />
           </div>
+          <WordsField name="needs" label={piecesWords.needsFirst} words={careNeeds} />
           <ColourList />
           <Figures />
           <CharacterFields />
@@ -67,6 +79,12 @@ export function PieceForm({ record, owners, owner, save, actions }: PieceFormPro
       </div>
     </RecordForm>
   );
+}
+
+/** The day a piece is due back; asked of one that is not here. */
+function BackOn() {
+  const state = useWatch<{ state: PieceRecord["state"] }, "state">({ name: "state" });
+  return state === "ready" ? null : <TextField name="backOn" label={piecesWords.backOn} type="date" />;
 }
 
 function newPiece(kind: Kind): PieceDraft {

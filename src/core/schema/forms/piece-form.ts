@@ -1,6 +1,7 @@
 import Joi from "joi";
+import { careNeeds } from "../../piece/on-record";
 import { pieceStates, type PieceDraft, type PieceInput } from "../../studio/piece-record";
-import { oneOf, uuid } from "../parts";
+import { day, oneOf, uuid } from "../parts";
 import { pieceSchema } from "../piece";
 import { keyFields, type Key } from "./key";
 
@@ -9,5 +10,7 @@ export const pieceForm = Joi.object<PieceInput & Key>({
   ...keyFields,
   clientId: uuid.allow(null).required().label("Owner"),
   state: oneOf(pieceStates).required().label("State"),
+  backOn: day.empty("").allow(null).default(null).label("Back on"),
+  needs: Joi.array().items(oneOf(careNeeds)).unique().default([]).label("Needs"),
   piece: pieceSchema<PieceDraft>({}).required(),
 });

@@ -68,6 +68,7 @@ function wetDay({ name, from, to }: SetTemplate): Occasion {
     ground: "wet stone",
     light: "daylight",
     mustCarry: [],
+    company: "",
     onFoot: 30,
   };
 }

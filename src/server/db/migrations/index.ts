@@ -19,6 +19,7 @@ import * as declined from "./0017-declined";
 import * as setTies from "./0018-set-ties";
 import * as nothingLoose from "./0019-nothing-loose";
 import * as weather from "./0020-weather";
+import * as careAndCompany from "./0021-care-and-company";
 
 interface Migration {
   up(knex: Knex): Promise<void>;
@@ -46,6 +47,7 @@ const migrations: Record<string, Migration> = {
   "0018-set-ties": setTies,
   "0019-nothing-loose": nothingLoose,
   "0020-weather": weather,
+  "0021-care-and-company": careAndCompany,
 };
 
 /** The migrations as a Knex source: imported, so that no folder has to be read at run time. */
