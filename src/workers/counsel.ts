@@ -140,12 +140,7 @@ const counsel = {
   /** A template filled from what may be offered; one at a time, so that each can be shown when it is done. */
   fill(template: SetTemplate, bases: readonly NamedPieces[]): FilledOf {
     const garments = bases.map(({ pieceIds }) => pieceIds.flatMap((id) => pieceOf(laid(), id) ?? []));
-    const { pieces, ...rest } = fillTemplate(
-      template,
-      laid().client,
-      offered(laid()),
-      garments,
-    );
+    const { pieces, ...rest } = fillTemplate(template, laid().client, offered(laid()), garments);
     return { ...rest, pieceIds: pieces.map(({ id }) => id) };
   },
 

@@ -2,15 +2,17 @@ import Joi from "joi";
 import type { Adjustment } from "../piece/adjustment";
 import { asSaid } from "../piece/as-said";
 import type { Occasion } from "../piece/occasion";
+import { careNeeds } from "../piece/on-record";
 import type { Piece } from "../piece/piece";
 import { adjustments, ties } from "../schema/adjustment";
 import { clientFigures, ruleBook } from "../schema/client";
 import { gapFields } from "../schema/gap";
 import { occasion } from "../schema/occasion";
-import { day, id, name } from "../schema/parts";
+import { day, id, name, oneOf } from "../schema/parts";
 import { piece } from "../schema/piece";
 import type { ClientInput } from "../studio/client-record";
 import type { Ties } from "../studio/group-record";
+import { pieceStates, type PieceRecord } from "../studio/piece-record";
 import type { GapInput } from "../studio/gap-record";
 import { parse, serialise, type FileFormat } from "./file";
 import { FormatError } from "./format-error";
@@ -21,12 +23,17 @@ const format: FileFormat = { name: "juxtane.bundle", version: 1, called: "bundle
 export interface Bundle {
   readonly client: ClientInput;
   readonly pieces: readonly Piece[];
+  /** Of the pieces that are away, or need something first. */
+  readonly care: readonly PieceCare[];
   readonly occasions: readonly Occasion[];
   readonly bases: readonly Group[];
   readonly sets: readonly (Group & { readonly ties: Ties; readonly worn: readonly string[] })[];
   readonly looks: readonly BundledLook[];
   readonly gaps: readonly Omit<GapInput, "clientId">[];
 }
+
+/** What is recorded of the care of one piece. */
+type PieceCare = Pick<PieceRecord, "state" | "backOn" | "needs"> & { readonly piece: string };
 
 interface Group {
   readonly id: string;
@@ -56,6 +63,16 @@ const schema = Joi.object<Bundle>({
     .required()
     .label("Client"),
   pieces: list(piece).required().label("Pieces"),
+  care: list(
+    Joi.object({
+      piece: id.required().label("Piece"),
+      state: oneOf(pieceStates).required().label("State"),
+      backOn: day.allow(null).required().label("Back on"),
+      needs: Joi.array().items(oneOf(careNeeds)).unique().required().label("Needs"),
+    }),
+  )
+    .default([])
+    .label("Care"),
   occasions: list(occasion).required().label("Occasions"),
   bases: list(Joi.object(group)).required().label("Bases"),
   sets: list(
@@ -96,7 +113,7 @@ export function parseBundle(text: string): Bundle {
   return bundle;
 }
 
-function checkNames({ pieces, occasions, bases, sets, looks }: Bundle): void {
+function checkNames({ pieces, care, occasions, bases, sets, looks }: Bundle): void {
   const known = { pieces: idsOf("pieces", pieces), bases: idsOf("bases", bases) };
   const days = idsOf("occasions", occasions);
   idsOf("sets", sets);
@@ -104,6 +121,7 @@ function checkNames({ pieces, occasions, bases, sets, looks }: Bundle): void {
     const stranger = named.find((each) => !ids.has(each));
     if (stranger !== undefined) throw new FormatError(`${where}: no ${what} has the id "${stranger}"`);
   };
+  care.forEach(({ piece: named }, i) => check(known.pieces, [named], "piece", `care.${i}`));
   bases.forEach((base, i) => check(known.pieces, base.pieceIds, "piece", `bases.${i}`));
   sets.forEach((set, i) => {
     check(known.pieces, set.pieceIds, "piece", `sets.${i}`);

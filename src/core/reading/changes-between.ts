@@ -18,7 +18,7 @@ export function changesBetween(one: Look, other: Look): Change[] {
   );
   // What is worn in another slot than its own goes there first: its own is then free for the next piece.
   const moved = (piece: Piece) =>
-    other.adjustments.filter(({ kind, piece: id }) => id === piece.id && adjustmentSpec(kind).slot);
+    other.adjustments.filter(({ kind, piece: id }) => id === piece.id && "slot" in adjustmentSpec(kind));
   const [elsewhere, inPlace] = [true, false].map((is) =>
     on.filter((piece) => moved(piece).length > 0 === is),
   );

@@ -57,18 +57,6 @@ describe("what if", () => {
     expect(lookIf({ ...look, client: { ...look.client, seated: true } }, "seated")).toBeNull();
   });
 
-  it("takes coat and jacket off, of the base and of what is put on, and says nothing where there are none", () => {
-    const [coat, jacket] = [sample("coat", { name: "coat" }), sample("jacket", { name: "jacket" })];
-    const layered = {
-      ...look,
-      garments: [...look.garments, jacket],
-      accessories: [...look.accessories, coat],
-    };
-    const off = lookIf(layered, "layer-off");
-    expect(off && [...off.garments, ...off.accessories]).toEqual([...look.garments, ...look.accessories]);
-    expect(lookIf(look, "layer-off")).toBeNull();
-  });
-
   it("supposes weather in a forecast's place", () => {
     const forecast: Look = { ...look, occasion: look.occasion && { ...look.occasion, weather: "forecast" } };
     expect(lookIf(forecast, "rain")?.occasion).toMatchObject({ weather: "typed", rain: 0.95 });

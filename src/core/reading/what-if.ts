@@ -1,5 +1,4 @@
 import type { Look } from "../piece/look";
-import { placeOf, type Piece } from "../piece/piece";
 import type { Occasion } from "../piece/occasion";
 import { inWeather } from "../place/forecast";
 import type { Finding } from "../rules/finding";
@@ -7,7 +6,7 @@ import { pieceIdsOf } from "../rules/spoken";
 import type { Reading } from "./read";
 
 /** What may turn out otherwise at an occasion, each asked for with one key. */
-export const whatIfs = ["rain", "colder", "seated", "standing", "dressier", "evening", "layer-off"] as const;
+export const whatIfs = ["rain", "colder", "seated", "standing", "dressier", "evening"] as const;
 export type WhatIf = (typeof whatIfs)[number];
 
 /** Chance of rain of a rainy day, degrees of a colder one, minutes of standing, steps of a dressier company. */
@@ -34,12 +33,6 @@ const supposed: Readonly<Record<WhatIf, (look: Look) => Look | null>> = {
   standing: occasionIf(({ onFoot }) => ({ onFoot: onFoot + standingFor })),
   dressier: occasionIf(({ span: { low, high } }) => ({ span: { low: steps(low), high: steps(high) } })),
   evening: occasionIf(() => ({ light: "evening" })),
-  "layer-off": (look) => {
-    const isLayer = (piece: Piece) => placeOf(piece) === "layer";
-    if (![...look.garments, ...look.accessories].some(isLayer)) return null;
-    const without = (pieces: readonly Piece[]) => pieces.filter((piece) => !isLayer(piece));
-    return { ...look, garments: without(look.garments), accessories: without(look.accessories) };
-  },
 };
 
 /** A look as it would be; null where it is so already, or nobody has said for which occasion it is. */

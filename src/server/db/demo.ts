@@ -51,6 +51,7 @@ function movedTo(today: string, bundle: Bundle): Bundle {
   return {
     ...bundle,
     occasions: bundle.occasions.map((occasion) => ({ ...occasion, day: moved(occasion.day) })),
+    care: bundle.care.map((each) => ({ ...each, backOn: each.backOn && moved(each.backOn) })),
     sets: bundle.sets.map((set) => ({ ...set, worn: set.worn.map(moved) })),
   };
 }

@@ -22,8 +22,15 @@ export async function addBundle(tenant: Tenant, bundle: Bundle): Promise<string>
     return id;
   };
   const piecesOf = (own: readonly string[]) => own.map((id) => idOf("piece", id));
-  for (const piece of bundle.pieces)
-    await addPiece(tenant, { piece: draftOf(piece), clientId, state: "ready" }, idOf("piece", piece.id));
+  for (const piece of bundle.pieces) {
+    const {
+      state = "ready",
+      backOn = null,
+      needs = [],
+    } = bundle.care.find((each) => each.piece === piece.id) ?? {};
+    const input = { piece: draftOf(piece), clientId, state, backOn, needs };
+    await addPiece(tenant, input, idOf("piece", piece.id));
+  }
   for (const { id, ...occasion } of bundle.occasions)
     await addOccasion(tenant, { clientId, occasion }, idOf("occasion", id));
   for (const { id, name, pieceIds } of bundle.bases)

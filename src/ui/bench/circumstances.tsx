@@ -13,9 +13,10 @@ import { useBenchState, useDesk } from "./desk/use-desk";
 
 /** What the occasion asks, and by which rule book the look is read; before it what may be carried over. */
 export function Circumstances() {
-  const { source, look, dressed } = useDesk();
+  const { source, dressed } = useDesk();
   const lookId = useBenchState((state) => state.look.id);
-  const { occasion } = look;
+  // While something is supposed, the line says what is supposed.
+  const { occasion } = dressed.look;
   const { ruleBook } = source.client;
   const before = source.start.id === lookId ? source.start.read : null;
   const isOfOtherBook = before !== null && before.ruleBookVersion !== ruleBook.version;

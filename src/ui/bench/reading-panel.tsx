@@ -14,6 +14,7 @@ import { NextStation } from "./next-station";
 import { IdleUnsaid, OpenQuestions } from "./open-questions";
 import { LevelScale } from "./level-scale";
 import { RemedyButtons } from "./remedy-buttons";
+import { LayersRow } from "./layers-row";
 import { WhatIfRow, WhatWouldChange } from "./what-if";
 
 /** What the rules say: eight gauges, what the outfit lacks, what to change, gravest first, and what works behind one line. */
@@ -42,6 +43,7 @@ export function ReadingPanel() {
   return (
     <section aria-label={benchWords.reading} className="flex min-h-0 flex-col bg-paper">
       <Gauges lenses={reading.lenses} />
+      <LayersRow />
       <WhatIfRow />
       <div
         aria-live="polite"

@@ -9,5 +9,4 @@ export const whatIfNames: Readonly<Record<WhatIf, string>> = {
   standing: benchWords.threeHoursStanding,
   dressier: benchWords.oneStepDressier,
   evening: benchWords.eveningLight,
-  "layer-off": benchWords.coatOrJacketOff,
 };

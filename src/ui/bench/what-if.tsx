@@ -17,6 +17,7 @@ import { Toggle } from "../kit/toggle";
 import { Unfold } from "../kit/unfold";
 import { benchAction } from "./desk/actions";
 import { useBenchState, useDesk } from "./desk/use-desk";
+import { sayWithout } from "./layers-row";
 import { whatIfNames } from "./what-if-names";
 
 /** What may turn out otherwise: one press each, and what would then be said of the look. */
@@ -49,14 +50,18 @@ export function WhatIfRow() {
 
 /** What would change: the verdict from and to, what would be said anew, and what no longer. */
 export function WhatWouldChange() {
-  const { otherwise, reading, steps } = useDesk();
+  const { otherwise, reading, layers, steps } = useDesk();
   const whatIf = useBenchState((state) => state.whatIf);
-  if (!otherwise || !whatIf) return null;
+  const off = useBenchState((state) => state.layersOff);
+  const taken = layers[off]?.off ?? [];
+  if (!otherwise || (!whatIf && taken.length === 0)) return null;
   const { comes, goes } = differing(otherwise, reading);
   return (
     <section aria-label={benchWords.whatWouldChange} className="mt-3 border border-ink bg-white p-3">
       <h2 className="text-body">
-        {capital(sayWith(benchWords.whatIfWords, { whatIf: whatIfNames[whatIf] }))}
+        {capital(
+          whatIf ? sayWith(benchWords.whatIfWords, { whatIf: whatIfNames[whatIf] }) : sayWithout(taken),
+        )}
       </h2>
       <p className="tabular mb-1 flex items-center gap-1.5">
         {[otherwise, reading].map((each, i) => (
@@ -67,7 +72,9 @@ export function WhatWouldChange() {
           </span>
         ))}
       </p>
-      <TextButton onClick={() => steps.suppose(whatIf)}>{benchWords.asItIs}</TextButton>
+      <TextButton onClick={() => (whatIf ? steps.suppose(whatIf) : steps.layersOff(0))}>
+        {benchWords.asItIs}
+      </TextButton>
       {comes.length + goes.length === 0 && <p className="text-ink-soft">{benchWords.nothingElseIsSaid}</p>}
       <Said findings={comes} />
       {goes.length > 0 && (

@@ -40,14 +40,11 @@ export const pinned = defineAdjustment({
   excludes: [],
   options: (piece) => (isKind(piece, "brooch") && !isScarfRing(piece) ? pinPlaces.map((at) => ({ at })) : []),
   extent: (_, { at }, { piece, body }) =>
-    around(
-      heights[at as (typeof pinPlaces)[number]](body),
-      isKind(piece, "brooch") ? piece.figures.width : 2,
-    ),
+    around(heights[at](body), isKind(piece, "brooch") ? piece.figures.width : 2),
   // On a hat it lies over it.
   layer: ({ at }) => (at === "hat" ? "tied on" : null),
   zone: ({ at }) => (at === "waist" ? "waist" : at === "lapel" || at === "shoulder" ? "trunk" : "face"),
-  needs: (others, { at }) => holdsPin[at as (typeof pinPlaces)[number]](others),
+  needs: (others, { at }) => holdsPin[at](others),
   words: {
     name: "Pinned",
     doing:

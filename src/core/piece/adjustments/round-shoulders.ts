@@ -27,10 +27,10 @@ export const roundShoulders = defineAdjustment({
   options: (piece) =>
     isKnit(piece) && piece.figures.sleeve === "long" ? knitWays.map((how) => ({ how })) : [],
   extent: (_, { how }, { body: { measures } }) => ({
-    from: measures.neckPoint.cm - reaches[how as keyof typeof reaches],
+    from: measures.neckPoint.cm - reaches[how],
     to: measures.neckPoint.cm,
   }),
-  area: ({ how }) => area[how as keyof typeof area],
+  area: ({ how }) => area[how],
   layer: () => "scarf",
   place: () => "layer",
   insulation: () => clo,

@@ -1,5 +1,6 @@
 import { isLegged } from "@/core/piece/piece";
 import { verdicts } from "@/core/reading/verdict";
+import { layersOfDay } from "@/core/reading/layers-of-day";
 import { lookIf, whatIfs } from "@/core/reading/what-if";
 import { stepAfter, stepBefore, type LookStep } from "@/core/studio/look-steps";
 import { sayWith } from "@/words/say";
@@ -189,11 +190,19 @@ export const benchActions: readonly BenchAction[] = [
   ...whatIfs.map((whatIf, i): BenchAction => ({
     id: `what-if-${whatIf}`,
     words: sayWith(benchWords.whatIfWords, { whatIf: whatIfNames[whatIf] }),
-    // The digits go on after those of the verdicts, and end with 0.
-    keys: String((verdicts.length + 1 + i) % 10),
+    // The digits go on after those of the verdicts.
+    keys: String(verdicts.length + 1 + i),
     applies: ({ store, look }) => store.getState().whatIf === whatIf || lookIf(look, whatIf) !== null,
     does: ({ steps }) => steps.suppose(whatIf),
   })),
+  {
+    id: "layers-off",
+    words: benchWords.takeALayerOff,
+    keys: "0",
+    applies: ({ look }) => layersOfDay(look).length > 1,
+    does: ({ steps, store, look }) =>
+      steps.layersOff((store.getState().layersOff + 1) % layersOfDay(look).length),
+  },
   {
     id: "keys",
     words: benchWords.keysOfTheBench,

@@ -65,6 +65,8 @@ export interface BenchState {
   readonly light: LightName;
   /** What is supposed of the occasion while it is looked at; null for nothing. */
   readonly whatIf: WhatIf | null;
+  /** How many of the day's layers are off while it is looked at, the outermost first. */
+  readonly layersOff: number;
   /** What a scarf is to show of itself, as its ties are offered. */
   readonly scarfShows: TieWish["show"];
   /** The piece that is about to be said no to; null where only what was declined is looked at. */
@@ -85,6 +87,7 @@ export function createBenchStore({ start, startSteps, looks }: BenchSource) {
     cursor: null,
     tried: null,
     whatIf: null,
+    layersOff: 0,
     scarfShows: "best",
     filter: "all",
     whose: null,

@@ -100,7 +100,10 @@ export function benchSteps(store: BenchStore, source: BenchSource) {
     lightBy: (light: LightName) => set({ light }),
     lay: (tray: TrayContent) => set({ tray, cursor: null }),
     /** Supposes something of the occasion; said again, it is as it was. */
-    suppose: (whatIf: WhatIf) => set({ whatIf: store.getState().whatIf === whatIf ? null : whatIf }),
+    suppose: (whatIf: WhatIf) =>
+      set({ whatIf: store.getState().whatIf === whatIf ? null : whatIf, layersOff: 0 }),
+    /** Looks at it without so many of its layers; nought: with all of them on. */
+    layersOff: (layersOff: number) => set({ layersOff, whatIf: null }),
     showInScarf: (scarfShows: BenchState["scarfShows"]) => set({ scarfShows }),
     /** A colour of the look is to show in its scarf: the scarf is what is worked on. */
     wantInScarf: (colour: string) => {

@@ -32,6 +32,8 @@ export interface Desk {
   readonly standing: Standing;
   /** While something is supposed of the occasion: how the same look reads otherwise, as things stand. */
   readonly otherwise: Reading | null;
+  /** The look through the day: what has come off, and how it then stands; with everything on first. */
+  readonly layers: readonly { readonly off: readonly Piece[]; readonly standing: Standing }[];
   /** Whether what is shown is the look as it is. */
   readonly isShown: boolean;
   /** The station that is best filled next. */

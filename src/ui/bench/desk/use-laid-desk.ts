@@ -2,6 +2,7 @@ import { useEffect, useMemo, useState } from "react";
 import { useStore } from "zustand";
 import { dress } from "@/core/dressing/dress";
 import { apply } from "@/core/reading/change";
+import { layersOfDay } from "@/core/reading/layers-of-day";
 import { readDressed } from "@/core/reading/read";
 import { lookIf } from "@/core/reading/what-if";
 import { standingOf } from "@/core/reading/standing";
@@ -39,7 +40,7 @@ export function useLaidDesk(
   const steps = useMemo(() => benchSteps(store, source), [store, source]);
   const state = useStore(store);
   const { look: benchLook, active, cursor, tried, words, steps: taken } = state;
-  const { beyond, filter, whose, family, metal, rest, whatIf } = state;
+  const { beyond, filter, whose, family, metal, rest, whatIf, layersOff } = state;
   const key = useMemo(() => keyOf(benchLook, source), [benchLook, source]);
   const look = useMemo(() => layOut(source, key), [source, key]);
   const { wardrobe, ...declining } = useDeclined(source, declines);
@@ -78,13 +79,22 @@ export function useLaidDesk(
     const reading = readDressed(dressed);
     return { dressed, reading, standing: standingOf(reading, holding) };
   }, [tried, candidate, source, look, active, asIs, holding]);
+  const layers = useMemo(
+    () =>
+      layersOfDay(look).map(({ off, look: other }, i) => ({
+        off,
+        standing: i === 0 ? asIs.standing : standingOf(readDressed(dress(other)), holding),
+      })),
+    [look, asIs, holding],
+  );
   const supposed = useMemo(() => {
-    const other = whatIf && lookIf(shown.dressed.look, whatIf);
+    const of = shown.dressed.look;
+    const other = layersOff > 0 ? layersOfDay(of)[layersOff]?.look : whatIf && lookIf(of, whatIf);
     if (!other) return null;
     const dressed = dress(other);
     const reading = readDressed(dressed);
     return { dressed, reading, standing: standingOf(reading, holding) };
-  }, [whatIf, shown, holding]);
+  }, [whatIf, layersOff, shown, holding]);
 
   const record = useMemo(() => {
     const { verdict, score } = asIs.standing;
@@ -117,6 +127,7 @@ export function useLaidDesk(
     look,
     ...(supposed ?? shown),
     otherwise: supposed && shown.reading,
+    layers,
     isShown,
     next,
     answers,

@@ -1,5 +1,5 @@
 import { adjustmentOn, type Adjustment } from "@/core/piece/adjustment";
-import { pinPlaces } from "@/core/piece/adjustments/pinned";
+import type { pinPlaces } from "@/core/piece/adjustments/pinned";
 import { isScarfRing } from "@/core/piece/tied-scarf";
 import { Brooch } from "../plates/brooch";
 import type { Frame } from "../figure/frame";
@@ -19,7 +19,7 @@ const asides: Readonly<Record<PinPlace, (frame: Frame) => number>> = {
 function pinnedAt(frame: Frame, own: readonly Adjustment[]): number {
   const pin = own.find(({ kind }) => kind === "pinned");
   const at = pin && adjustmentOn(own, "pinned", pin.piece)?.at;
-  const aside = at ? asides[at as PinPlace](frame) : frame.shoulderHalf * 0.5;
+  const aside = at ? asides[at](frame) : frame.shoulderHalf * 0.5;
   return -aside;
 }
 

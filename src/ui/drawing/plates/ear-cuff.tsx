@@ -15,7 +15,7 @@ interface EarCuffProps {
 /** A cuff round the edge of an ear: a band, a climber along it, or a band with a chain. */
 export function EarCuff({ piece, x, top, metal, side, least = 0 }: EarCuffProps) {
   const drop = Math.max(least, piece.figures.drop);
-  const band = `M${x - side * 0.5} ${top}q${side * 1} ${-0.2} ${side * 1} ${0.55}q0 ${0.75} ${-side * 1} ${0.5}`;
+  const band = `M${x - side * 0.5} ${top}q${side * 1} ${-0.2} ${side * 1} 0.55q0 0.75 ${-side * 1} 0.5`;
   switch (piece.figures.form) {
     case "band":
       return <Wire d={band} colour={metal} width={Math.max(0.34, least * 0.3)} />;

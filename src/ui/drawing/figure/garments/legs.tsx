@@ -195,7 +195,11 @@ function widthOf(trousers: Legged, hem: number, knee: number, frame: Frame): (he
       const full = Math.max(end, frame.legHalf(knee)) + 5;
       return (h) => end + (full - end) * ramp(h, hem - 1, hem + 13);
     }
-    default:
+    case "straight":
+    case "narrow":
+    case "wide":
+    case "culotte":
+    case "shorts":
       return straight;
   }
 }
