@@ -20,4 +20,11 @@ export const carriedThings = {
 } as const satisfies Record<string, Carried>;
 
 export type CarriedThing = keyof typeof carriedThings;
+
+/** Things of which one has several: they are said in the plural. */
+const several: ReadonlySet<CarriedThing> = new Set(["keys", "glasses", "flat shoes", "papers, A4"]);
+
+export function isSeveral(thing: CarriedThing): boolean {
+  return several.has(thing);
+}
 export const carriedNames = Object.keys(carriedThings) as CarriedThing[];

@@ -1,4 +1,5 @@
 import { v7 as uuid } from "uuid";
+import type { OnRecord } from "@/core/piece/on-record";
 import { isLegged } from "@/core/piece/piece";
 import type { BenchLook, BenchSource, NamedPieces } from "@/core/studio/bench-source";
 import { benchLookOf } from "@/core/studio/look-record";
@@ -13,8 +14,6 @@ import { onRecordOf } from "./on-record";
 import { overrulingsFor } from "./overrulings";
 import { listPieces } from "./pieces";
 import { sets } from "./sets";
-import { todayIn } from "./studio";
-import { pieceLastWorn } from "./wears";
 
 /** What the bench can be asked to be laid with. */
 export const benchWishes = ["client", "base", "occasion", "set", "look", "wear", "turn"] as const;
@@ -83,8 +82,8 @@ export async function benchFor(
     start,
     startSteps: await listSteps(tenant, start.id),
     overrulings: await overrulingsFor(tenant, clientId),
-    lastWorn: await pieceLastWorn(tenant, clientId),
-    today: await todayIn(tenant),
+    lastWorn: lastWornOf(wardrobe.onRecord),
+    today: wardrobe.onRecord.today,
     kept: true,
   };
 
@@ -120,4 +119,10 @@ export async function benchFor(
     if (!found || !trousers) return [];
     return [{ kind: "turn", piece: trousers.id, count: found[1] === "1" ? 1 : 2, depth: Number(found[2]) }];
   }
+}
+
+function lastWornOf({ upkeep }: OnRecord): Record<string, string> {
+  return Object.fromEntries(
+    Object.entries(upkeep).flatMap(([id, { lastWorn }]) => (lastWorn === null ? [] : [[id, lastWorn]])),
+  );
 }

@@ -2,7 +2,7 @@ import type { OnRecord, ShownBefore, Upkeep } from "@/core/piece/on-record";
 import type { PieceRecord } from "@/core/studio/piece-record";
 import type { Tenant } from "../db/tenant";
 import { todayIn } from "./studio";
-import { pieceLastWorn } from "./wears";
+import { lastWornOfEach } from "./wears";
 
 /** What is on record of the care and the wear of a client's pieces, and of which company saw which look. */
 export async function onRecordOf(
@@ -10,16 +10,8 @@ export async function onRecordOf(
   clientId: string,
   pieces: readonly PieceRecord[],
 ): Promise<OnRecord> {
-  const lastWorn = await pieceLastWorn(tenant, clientId);
-  const kept = pieces.flatMap((record): [string, Upkeep][] => {
-    const upkeep = upkeepOf(record, lastWorn[record.piece.id] ?? null);
-    return upkeep ? [[record.piece.id, upkeep]] : [];
-  });
-  return {
-    today: await todayIn(tenant),
-    upkeep: Object.fromEntries(kept),
-    shown: await shownTo(tenant, clientId),
-  };
+  const found = (await onRecordOfEach(tenant, [clientId], pieces))[clientId];
+  return found ?? { today: await todayIn(tenant), upkeep: {}, shown: [] };
 }
 
 /** The same of several clients, by their ids. */
@@ -28,9 +20,20 @@ export async function onRecordOfEach(
   clientIds: readonly string[],
   pieces: readonly PieceRecord[],
 ): Promise<Record<string, OnRecord>> {
-  const found: Record<string, OnRecord> = {};
-  for (const id of new Set(clientIds)) found[id] = await onRecordOf(tenant, id, pieces);
-  return found;
+  const ids = [...new Set(clientIds)];
+  const today = await todayIn(tenant);
+  const lastWorn = await lastWornOfEach(tenant, ids);
+  const shown = await shownOfEach(tenant, ids);
+  const of = (id: string): OnRecord => {
+    const days = new Map(lastWorn.flatMap((row) => (row.client_id === id ? [[row.piece_id, row.day]] : [])));
+    const kept = pieces.flatMap((record): [string, Upkeep][] => {
+      const upkeep = upkeepOf(record, days.get(record.piece.id) ?? null);
+      return upkeep ? [[record.piece.id, upkeep]] : [];
+    });
+    const own = shown.flatMap(({ client_id: of, ...each }) => (of === id ? [each] : []));
+    return { today, upkeep: Object.fromEntries(kept), shown: own };
+  };
+  return Object.fromEntries(ids.map((id) => [id, of(id)]));
 }
 
 /** What is known of a piece; null where nothing is. */
@@ -40,20 +43,24 @@ function upkeepOf({ state, backOn, needs }: PieceRecord, lastWorn: string | null
   return { away, back: backOn, needs, lastWorn };
 }
 
-/** The look last worked on for each of a client's occasions that has a company, with all its pieces. */
-async function shownTo(tenant: Tenant, clientId: string): Promise<ShownBefore[]> {
-  const rows = await tenant("occasions")
+/** The look last worked on for each occasion of some clients that has a company, with all its pieces. */
+async function shownOfEach(
+  tenant: Tenant,
+  clientIds: readonly string[],
+): Promise<(ShownBefore & { readonly client_id: string })[]> {
+  return await tenant("occasions")
     .join("looks", (on) =>
       on.on("looks.studio_id", "occasions.studio_id").andOn("looks.occasion_id", "occasions.id"),
     )
     .where("occasions.studio_id", tenant.studioId)
-    .where("occasions.client_id", clientId)
+    .whereIn("occasions.client_id", [...clientIds])
     .whereNot("occasions.company", "")
     .whereNull("occasions.deleted_at")
     .whereNull("looks.deleted_at")
     .distinctOn("occasions.id")
     .orderBy([{ column: "occasions.id" }, { column: "looks.updated_at", order: "desc" }])
-    .select<ShownBefore[]>(
+    .select<(ShownBefore & { readonly client_id: string })[]>(
+      "occasions.client_id",
       "occasions.company",
       "occasions.name as occasion",
       "occasions.day",
@@ -65,5 +72,4 @@ async function shownTo(tenant: Tenant, clientId: string): Promise<ShownBefore[]>
         ) p
       ) as pieces`),
     );
-  return rows;
 }

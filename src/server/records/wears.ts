@@ -21,21 +21,24 @@ export async function addWear(
 /** Strikes a wear out; the record of it stays. @throws NotFound */
 export const strikeWear = (tenant: Tenant, id: string) => putAway(tenant, "wears", id);
 
-/** The last day on which each piece was worn by a client, as part of a set, by the piece's id. */
-export async function pieceLastWorn(tenant: Tenant, clientId: string): Promise<Record<string, string>> {
-  const rows = await tenant("wears")
+/** The last day on which each piece was worn by each of some clients, as part of a set. */
+export async function lastWornOfEach(
+  tenant: Tenant,
+  clientIds: readonly string[],
+): Promise<{ client_id: string; piece_id: string; day: string }[]> {
+  return await tenant("wears")
     .join("set_accessories", (on) =>
       on.on("set_accessories.studio_id", "wears.studio_id").andOn("set_accessories.set_id", "wears.set_id"),
     )
     .where("wears.studio_id", tenant.studioId)
-    .where("wears.client_id", clientId)
+    .whereIn("wears.client_id", [...clientIds])
     .whereNull("wears.deleted_at")
-    .groupBy("set_accessories.piece_id")
-    .select<{ piece_id: string; day: string }[]>(
+    .groupBy("wears.client_id", "set_accessories.piece_id")
+    .select<{ client_id: string; piece_id: string; day: string }[]>(
+      "wears.client_id",
       "set_accessories.piece_id",
       tenant.raw("max(wears.worn_on) as day"),
     );
-  return Object.fromEntries(rows.map(({ piece_id, day }) => [piece_id, day]));
 }
 
 /** The last day on which each set of a client was worn, by the set's id. */

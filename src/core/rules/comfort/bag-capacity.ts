@@ -1,4 +1,4 @@
-import { carriedThings } from "../../piece/carried";
+import { carriedThings, isSeveral } from "../../piece/carried";
 import { carriedOf } from "../../place/carried";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
@@ -15,7 +15,7 @@ export const bagCapacity = defineRule({
     slant: param(1, "cm", "how much longer than its longest side a thing may be and still go in slantwise"),
   },
   messages: {
-    long: "The {longest} ({long}) does not go into {bag}.",
+    long: "The {longest} ({long}) {many, select, yes {do} other {does}} not go into {bag}.",
     full: "{things} would take {full} of the room in {bag}.",
     fits: "{things} take {full} of the room in {bag}.",
   },
@@ -28,7 +28,7 @@ export const bagCapacity = defineRule({
       carriedThings[thing].longest > carriedThings[most].longest ? thing : most,
     );
     const of = { bag };
-    const words = { things: things.join(", "), longest };
+    const words = { things: things.join(", "), longest, many: isSeveral(longest) ? "yes" : "no" };
     const room = Math.max(width, height) + params.slant;
     const long = carriedThings[longest].longest;
     if (long > room) {

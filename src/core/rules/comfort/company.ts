@@ -1,5 +1,6 @@
 import { daysBetween } from "../../piece/on-record";
 import { param } from "../../rule-book/params";
+import { called } from "../../words/called";
 import { sayDay } from "../../words/day";
 import { defineRule } from "../define-rule";
 import { atLeast, figure } from "../figures";
@@ -35,7 +36,7 @@ export const company = defineRule({
     return [
       judge("rubs", "seen", {
         about: [...look.garments, ...look.accessories],
-        words: { company: capital(occasion.company), before: seen.occasion, day: sayDay(seen.day) },
+        words: { company: capital(occasion.company), before: called(seen.occasion), day: sayDay(seen.day) },
         figures: {
           days: atLeast("days since", seen.days, "count", params.interval),
           same: figure("part that is the same", overlapOf(worn, seen.pieces), "share"),

@@ -26,7 +26,7 @@ export const limits = defineRule({
       "Nobody has recorded whether there is nickel in {piece}, and {client} cannot wear it: ask, or test it.",
     clips: "{client} wears clips, and {piece} {pieceCount, plural, one {needs} other {need}} pierced ears.",
     loose:
-      "{client} may wear nothing loose, and {piece} can be caught: leave {pieceCount, plural, one {it} other {them}} off, or tie {pieceCount, plural, one {it} other {them}} where no end hangs.",
+      "{client} may wear nothing loose, and {piece} can be caught: leave {pieceCount, plural, one {it} other {them}} off, or wear {pieceCount, plural, one {it} other {them}} so that nothing hangs.",
     ankle: "The ankle is bare, and {client} keeps it covered.",
   },
   read(dressed, { params, judge }) {

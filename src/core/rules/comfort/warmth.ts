@@ -24,8 +24,8 @@ const params = {
 } as const;
 
 const messages = {
-  cold: "At {air} this outfit is too cold by {by}: it is comfortable at about {right}. Put on a layer, or something warmer.",
-  warm: "At {air} this outfit is too warm by {by}: it is comfortable at about {right}.",
+  cold: "At {air} this outfit is too cold by {by}: it is comfortable down to {right}. Put on a layer, or something warmer.",
+  warm: "At {air} this outfit is too warm by {by}: it is comfortable up to {right}.",
   takeOff:
     "Outdoors at {air} {layer} {layerCount, plural, one {is} other {are}} too warm to walk in; carried, the rest is comfortable at about {right}.",
   room: "At {air} rooms are cooled, and there is no layer to put on in one.",
@@ -81,7 +81,6 @@ interface Asked {
 
 const airFigure = (air: number) => figure("air at the occasion", air, "degC");
 const cloFigure = (worn: readonly Worn[]) => figure("insulation of the outfit", cloOf(worn), "clo");
-const rightOf = ({ from, to }: Asked) => (from + to) / 2;
 
 function tooCold(asked: Asked): Finding[] {
   const { dressed, air, from, params, judge } = asked;
@@ -90,7 +89,7 @@ function tooCold(asked: Asked): Finding[] {
   const figures = {
     air: airFigure(air.low),
     by: figure("too cold by", by, "degrees"),
-    right: atLeast("comfortable at", rightOf(asked), "degC", air.low),
+    right: atLeast("comfortable down to", from, "degC", air.low),
     clo: cloFigure(dressed.worn),
   };
   const own = by > params.extreme ? { figures, caution } : { figures };
@@ -115,7 +114,7 @@ function tooWarm(asked: Asked): Finding[] {
   const figures = {
     air: airFigure(air.high),
     by: figure("too warm by", by, "degrees"),
-    right: atMost("comfortable at", rightOf(asked), "degC", air.high),
+    right: atMost("comfortable up to", to, "degC", air.high),
     clo,
   };
   const own = by > params.extreme ? { figures, caution } : { figures };

@@ -35,7 +35,7 @@ export const codeMessages = {
     "{piece} {pieceCount, plural, one {sparkles} other {sparkle}}, and {occasion} is before evening.",
   "head covered": "The head is bare, and {occasion} asks for it to be covered.",
   "nothing loose":
-    "{occasion} allows nothing loose, and {piece} can be caught: leave {pieceCount, plural, one {it} other {them}} off, or tie {pieceCount, plural, one {it} other {them}} where no end hangs.",
+    "{occasion} allows nothing loose, and {piece} can be caught: leave {pieceCount, plural, one {it} other {them}} off, or wear {pieceCount, plural, one {it} other {them}} so that nothing hangs.",
 } as const satisfies Record<DressCodeFlag, string>;
 
 /** What each flag of a dress code bars, and what mends it. */
