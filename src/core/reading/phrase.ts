@@ -22,6 +22,7 @@ const sayers: Record<Exclude<Unit, "cm">, (value: number) => string> = {
   level: (value) => trimmed(value, 0),
   degrees: (value) => (trimmed(value, 0) === "1" ? "one degree" : `${trimmed(value, 0)} degrees`),
   degC: (value) => `${trimmed(value, 0)} °C`,
+  g: (value) => (value >= 1000 ? `${trimmed(value / 1000, 1)} kg` : `${trimmed(value, 0)} g`),
   min: (value) => `${trimmed(value, 0)} minutes`,
   clo: (value) => `${trimmed(value, 2)} clo`,
   boldness: (value) => trimmed(value, 0),

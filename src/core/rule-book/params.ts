@@ -20,7 +20,8 @@ export type Unit =
   | "degC"
   | "degrees"
   | "clo"
-  | "min";
+  | "min"
+  | "g";
 
 /** A named threshold with its default, unit and meaning. */
 export interface Param {

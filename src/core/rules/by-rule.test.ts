@@ -834,6 +834,14 @@ const cases: Readonly<Record<string, Case>> = {
     says: [["cold", "rubs", look([skirt(50), top()], [shoe()], { occasion: at({ temperature: 2 }) })]],
     silent: look([skirt(50), top()], [shoe()], { occasion: at({ temperature: 24 }) }),
   },
+  "comfort.compression": {
+    says: [["fitted", "note", look(worn, [shoe(), p("hosiery", {}, { compression: true })])]],
+    silent: look(worn, [shoe(), p("hosiery")]),
+  },
+  "comfort.heavy-bag": {
+    says: [["heavy", "note", look(worn, [shoe(), p("bag", {}, { weight: 1900 })])]],
+    silent: look(worn, [shoe(), p("bag", {}, { weight: 900 })]),
+  },
   "care.away": {
     says: [
       ["back", "jars", look(worn, [shoe()], known("shoe", { away: "in care", back: "2026-05-30" }))],

@@ -25,6 +25,8 @@ import { bending } from "./comfort/bending";
 import { bootSock } from "./comfort/boot-sock";
 import { eyewear } from "./comfort/eyewear";
 import { company } from "./comfort/company";
+import { compression } from "./comfort/compression";
+import { heavyBag } from "./comfort/heavy-bag";
 import { footTime } from "./comfort/foot-time";
 import { ground } from "./comfort/ground";
 import { hat } from "./comfort/hat";
@@ -168,6 +170,8 @@ export const registry: readonly Rule[] = [
   ground,
   footTime,
   company,
+  compression,
+  heavyBag,
   warmth,
   scarfHold,
   scarfReach,

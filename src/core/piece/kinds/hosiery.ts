@@ -1,4 +1,4 @@
-import { amount, choice } from "../field";
+import { added, amount, choice, flag } from "../field";
 import { hosieryArea } from "./areas";
 import { defineKind } from "./define-kind";
 
@@ -24,6 +24,7 @@ export const hosiery = defineKind({
   figures: {
     form: choice("Form", ["tights", "liner", "ankle sock", "crew sock", "boot sock", "knee-high", "hold-up"]),
     denier: amount("Denier", "den", 5, 400, 40, "above 100 it is a knit"),
+    compression: added(flag("For compression")),
     toe: choice("Toe", ["reinforced", "sheer", "open"]),
   },
   extent: ({ form }, { height }) => ({ from: 0, to: tops[form] * height }),
