@@ -64,13 +64,21 @@ describe("what is recorded comes back as it was", () => {
       metalSize: 2 as const,
     };
     const id = await inStudio(studio.studioId, (tenant) =>
-      addPiece(tenant, { piece, clientId: null, state: "on loan" }),
+      addPiece(tenant, {
+        piece,
+        clientId: null,
+        state: "on loan",
+        backOn: "2026-12-04",
+        needs: ["a mend", "new heel tips"],
+      }),
     );
     const record = await inStudio(studio.studioId, (tenant) => findPiece(tenant, id));
     expect(record).toEqual({
       piece: completed({ ...piece, id }),
       clientId: null,
       state: "on loan",
+      backOn: "2026-12-04",
+      needs: ["a mend", "new heel tips"],
       version: 1,
     });
   });

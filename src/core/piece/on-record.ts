@@ -56,12 +56,17 @@ export function isAwayOn({ away, back }: Pick<Upkeep, "away" | "back">, day: str
   return away !== null && (back === null || day < back);
 }
 
+/** Whether a piece wants a day between two wears: shoes do. */
+export function needsRest({ kind }: Pick<Piece, "kind">): boolean {
+  return kind === "shoe";
+}
+
 /**
  * Whether a piece should rest on a day: shoes are not worn two days running, so that leather dries (2.11).
  * @param lastWorn the last day it was worn, yyyy-mm-dd; null: never
  */
-export function restsOn({ kind }: Piece, lastWorn: string | null, day: string): boolean {
-  if (kind !== "shoe" || lastWorn === null) return false;
+export function restsOn(piece: Piece, lastWorn: string | null, day: string): boolean {
+  if (!needsRest(piece) || lastWorn === null) return false;
   const days = daysBetween(lastWorn, day);
   return days === 0 || days === 1;
 }

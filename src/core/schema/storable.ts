@@ -41,8 +41,9 @@ function isWhole(text: string): boolean {
 }
 
 function isPlain(value: unknown): value is object {
-  if (Array.isArray(value)) return true;
   if (typeof value !== "object" || value === null) return false;
   const prototype: unknown = Object.getPrototypeOf(value);
+  // A list can be given another prototype too, and has then lost what lists can do.
+  if (Array.isArray(value)) return prototype === Array.prototype;
   return prototype === Object.prototype || prototype === null;
 }

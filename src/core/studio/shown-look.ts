@@ -1,6 +1,6 @@
 import type { Client } from "../piece/client";
-import type { OnRecord } from "../piece/on-record";
 import type { Look } from "../piece/look";
+import type { ShownBefore } from "../piece/on-record";
 import { read } from "../reading/read";
 import { bySeverity, isFault } from "../reading/severity";
 import type { Reading } from "../reading/read";
@@ -9,6 +9,7 @@ import type { Finding } from "../rules/finding";
 import type { ClientRecord } from "./client-record";
 import type { GroupRecord } from "./group-record";
 import type { LookRecord } from "./look-record";
+import { onRecordOf, type RecordOfEach } from "./on-record";
 import type { OccasionRecord } from "./occasion-record";
 import type { PieceRecord } from "./piece-record";
 import { layOut, type Wardrobe } from "./wardrobe";
@@ -19,8 +20,10 @@ export interface DayRecords {
   readonly bases: readonly GroupRecord[];
   readonly occasions: readonly OccasionRecord[];
   readonly pieces: readonly PieceRecord[];
-  /** What is on record of care, wear and company, by the client's id. */
-  readonly onRecord: Readonly<Record<string, OnRecord>>;
+  /** What is on record of care, wear and company. */
+  readonly onRecord: RecordOfEach;
+  /** Looks of these occasions, which their companies have seen or will. */
+  readonly laidOut: readonly LookRecord[];
 }
 
 /** A kept look as it reads today. */
@@ -44,13 +47,14 @@ export function dayReader(records: DayRecords): (record: LookRecord) => ShownLoo
   const wardrobeOf = (id: string): Wardrobe | null => {
     const client = records.clients.find((record) => record.client.id === id)?.client;
     if (!client) return null;
-    const onRecord = records.onRecord[id];
+    const own = onRecordOf(records.onRecord, records.pieces, id);
+    const onRecord = { ...own, shown: [...own.shown, ...shownTo(records, id)] };
     const wardrobe = wardrobes.get(id) ?? {
       client,
       pieces,
       occasions,
       away: [],
-      ...(onRecord ? { onRecord } : {}),
+      onRecord,
     };
     wardrobes.set(id, wardrobe);
     return wardrobe;
@@ -65,4 +69,15 @@ export function dayReader(records: DayRecords): (record: LookRecord) => ShownLoo
     const verdict = record.ownVerdict ?? reading.verdict;
     return { record, client: wardrobe.client, base, look, reading, verdict, worst };
   };
+}
+
+/** What the companies of a client's occasions see, by the looks laid out for them. */
+function shownTo({ laidOut, occasions, bases }: DayRecords, clientId: string): ShownBefore[] {
+  return laidOut.flatMap((look) => {
+    const occasion = occasions.find((record) => record.occasion.id === look.occasionId)?.occasion;
+    if (look.clientId !== clientId || !occasion?.company) return [];
+    const garments = bases.find(({ id }) => id === look.baseId)?.pieceIds ?? [];
+    const { company, name, day } = occasion;
+    return [{ company, occasion: name, day, pieces: [...garments, ...look.accessoryIds] }];
+  });
 }

@@ -1,7 +1,7 @@
 import { v7 as uuid } from "uuid";
-import type { OnRecord } from "@/core/piece/on-record";
 import { isLegged } from "@/core/piece/piece";
 import type { BenchLook, BenchSource, NamedPieces } from "@/core/studio/bench-source";
+import { onRecordOf } from "@/core/studio/on-record";
 import { benchLookOf } from "@/core/studio/look-record";
 import type { Tenant } from "../db/tenant";
 import { bases } from "./bases";
@@ -10,7 +10,7 @@ import { declinedFor } from "./declined";
 import { listLooks } from "./looks";
 import { listSteps } from "./look-steps";
 import { listOccasions } from "./occasions";
-import { onRecordOf } from "./on-record";
+import { recordOfEach } from "./on-record";
 import { overrulingsFor } from "./overrulings";
 import { listPieces } from "./pieces";
 import { sets } from "./sets";
@@ -42,16 +42,18 @@ export async function wardrobeFor(tenant: Tenant, clientId: string) {
 }
 
 async function ownWardrobe(tenant: Tenant, clientId: string) {
-  const record = await findClient(tenant, clientId);
-  if (!record) return null;
+  const found = await findClient(tenant, clientId);
+  if (!found) return null;
   const pieces = await listPieces(tenant, clientId);
   const occasions = await listOccasions(tenant, clientId);
+  const record = await recordOfEach(tenant, [clientId], pieces);
   return {
-    client: record.client,
+    client: found.client,
     pieces: pieces.map(({ piece }) => piece),
     kit: pieces.filter(({ clientId }) => clientId === null).map(({ piece }) => piece.id),
     away: pieces.filter(({ state }) => state !== "ready").map(({ piece }) => piece.id),
-    onRecord: await onRecordOf(tenant, clientId, pieces),
+    onRecord: onRecordOf(record, pieces, clientId),
+    lastWorn: record.lastWorn,
     declined: await declinedFor(tenant, clientId),
     bases: await bases.list(tenant, clientId),
     occasions: occasions.map(({ occasion }) => occasion),
@@ -82,7 +84,6 @@ export async function benchFor(
     start,
     startSteps: await listSteps(tenant, start.id),
     overrulings: await overrulingsFor(tenant, clientId),
-    lastWorn: lastWornOf(wardrobe.onRecord),
     today: wardrobe.onRecord.today,
     kept: true,
   };
@@ -119,10 +120,4 @@ export async function benchFor(
     if (!found || !trousers) return [];
     return [{ kind: "turn", piece: trousers.id, count: found[1] === "1" ? 1 : 2, depth: Number(found[2]) }];
   }
-}
-
-function lastWornOf({ upkeep }: OnRecord): Record<string, string> {
-  return Object.fromEntries(
-    Object.entries(upkeep).flatMap(([id, { lastWorn }]) => (lastWorn === null ? [] : [[id, lastWorn]])),
-  );
 }

@@ -7,7 +7,7 @@ import { findClient, measurementHistory } from "./clients";
 import { journalOf } from "./journal";
 import { listLooks, newestLooksFor } from "./looks";
 import { countOccasions, listOccasions } from "./occasions";
-import { onRecordOfEach } from "./on-record";
+import { recordOfEach, resting } from "./on-record";
 import { piecesById } from "./pieces";
 import { sets } from "./sets";
 import { todayIn } from "./studio";
@@ -92,5 +92,5 @@ async function madeOf(tenant: Tenant, clientId: string, looks: readonly LookReco
     ...looks.flatMap(({ accessoryIds }) => accessoryIds),
   ];
   const pieces = await piecesById(tenant, [...new Set(worn)]);
-  return { bases: under, pieces, onRecord: await onRecordOfEach(tenant, [clientId], pieces) };
+  return { bases: under, pieces, onRecord: await recordOfEach(tenant, [clientId], resting(pieces)) };
 }

@@ -1,52 +1,37 @@
-import type { OnRecord, ShownBefore, Upkeep } from "@/core/piece/on-record";
+import { needsRest, type ShownBefore } from "@/core/piece/on-record";
+import type { RecordOfEach } from "@/core/studio/on-record";
 import type { PieceRecord } from "@/core/studio/piece-record";
 import type { Tenant } from "../db/tenant";
 import { todayIn } from "./studio";
 import { lastWornOfEach } from "./wears";
 
-/** What is on record of the care and the wear of a client's pieces, and of which company saw which look. */
-export async function onRecordOf(
-  tenant: Tenant,
-  clientId: string,
-  pieces: readonly PieceRecord[],
-): Promise<OnRecord> {
-  const found = (await onRecordOfEach(tenant, [clientId], pieces))[clientId];
-  return found ?? { today: await todayIn(tenant), upkeep: {}, shown: [] };
-}
-
-/** The same of several clients, by their ids. */
-export async function onRecordOfEach(
+/**
+ * What is on record of some clients beside their pieces: which company saw which look, and when pieces were worn.
+ * @param pieces of which it is asked when they were worn
+ * @param before the day before which it is asked what was shown, yyyy-mm-dd; left out: of whatever day
+ */
+export async function recordOfEach(
   tenant: Tenant,
   clientIds: readonly string[],
   pieces: readonly PieceRecord[],
-): Promise<Record<string, OnRecord>> {
+  before?: string,
+): Promise<RecordOfEach> {
+  const asked = new Set(pieces.map(({ piece }) => piece.id));
   const ids = [...new Set(clientIds)];
-  const today = await todayIn(tenant);
-  const lastWorn = await lastWornOfEach(tenant, ids);
-  const shown = await shownOfEach(tenant, ids);
-  const of = (id: string): OnRecord => {
-    const days = new Map(lastWorn.flatMap((row) => (row.client_id === id ? [[row.piece_id, row.day]] : [])));
-    const kept = pieces.flatMap((record): [string, Upkeep][] => {
-      const upkeep = upkeepOf(record, days.get(record.piece.id) ?? null);
-      return upkeep ? [[record.piece.id, upkeep]] : [];
-    });
-    const own = shown.flatMap(({ client_id: of, ...each }) => (of === id ? [each] : []));
-    return { today, upkeep: Object.fromEntries(kept), shown: own };
-  };
-  return Object.fromEntries(ids.map((id) => [id, of(id)]));
-}
-
-/** What is known of a piece; null where nothing is. */
-function upkeepOf({ state, backOn, needs }: PieceRecord, lastWorn: string | null): Upkeep | null {
-  const away = state === "ready" ? null : state;
-  if (!away && needs.length === 0 && lastWorn === null) return null;
-  return { away, back: backOn, needs, lastWorn };
+  const lastWorn: Record<string, string> = {};
+  for (const { piece_id: id, day } of await lastWornOfEach(tenant, ids))
+    if (asked.has(id) && day > (lastWorn[id] ?? "")) lastWorn[id] = day;
+  const shown: Record<string, ShownBefore[]> = {};
+  for (const { client_id: id, ...each } of await shownOfEach(tenant, ids, before))
+    (shown[id] ??= []).push(each);
+  return { today: await todayIn(tenant), lastWorn, shown };
 }
 
 /** The look last worked on for each occasion of some clients that has a company, with all its pieces. */
 async function shownOfEach(
   tenant: Tenant,
   clientIds: readonly string[],
+  before: string | undefined,
 ): Promise<(ShownBefore & { readonly client_id: string })[]> {
   return await tenant("occasions")
     .join("looks", (on) =>
@@ -55,6 +40,7 @@ async function shownOfEach(
     .where("occasions.studio_id", tenant.studioId)
     .whereIn("occasions.client_id", [...clientIds])
     .whereNot("occasions.company", "")
+    .modify((query) => (before === undefined ? query : query.where("occasions.day", "<", before)))
     .whereNull("occasions.deleted_at")
     .whereNull("looks.deleted_at")
     .distinctOn("occasions.id")
@@ -72,4 +58,9 @@ async function shownOfEach(
         ) p
       ) as pieces`),
     );
+}
+
+/** The pieces that want a day between two wears. */
+export function resting(pieces: readonly PieceRecord[]): PieceRecord[] {
+  return pieces.filter(({ piece }) => needsRest(piece));
 }

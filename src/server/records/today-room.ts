@@ -3,7 +3,7 @@ import { bases } from "./bases";
 import { clientsById, nameClients } from "./clients";
 import { newestLooksFor, recentLooks } from "./looks";
 import { comingOccasions, occasionsById } from "./occasions";
-import { onRecordOfEach } from "./on-record";
+import { recordOfEach, resting } from "./on-record";
 import { piecesById } from "./pieces";
 import { todayIn } from "./studio";
 
@@ -21,10 +21,11 @@ export async function todayRoom(tenant: Tenant) {
   );
   const isComing = new Set(coming.map(({ occasion }) => occasion.id));
   const looks = [...recent, ...laidOut];
-  const firstBases = await bases.firstOfEach(
-    tenant,
-    coming.map(({ clientId }) => clientId),
+  // Of the occasions that have no look yet, the next one is drawn in a base of its client.
+  const undressed = coming.find(
+    ({ occasion }) => !laidOut.some(({ occasionId }) => occasionId === occasion.id),
   );
+  const firstBases = await bases.firstOfEach(tenant, undressed ? [undressed.clientId] : []);
   const shownBases = await bases.byId(tenant, [
     ...looks.map(({ baseId }) => baseId),
     ...[...firstBases.values()].map(({ id }) => id),
@@ -49,6 +50,6 @@ export async function todayRoom(tenant: Tenant) {
       recent.flatMap(({ occasionId }) => (occasionId && !isComing.has(occasionId) ? [occasionId] : [])),
     ),
     pieces,
-    onRecord: await onRecordOfEach(tenant, clientIds, pieces),
+    onRecord: await recordOfEach(tenant, clientIds, resting(pieces), day),
   };
 }

@@ -14,7 +14,7 @@ import { Empty } from "../kit/page";
 import { JournalLook } from "./journal-look";
 import { JournalSummary } from "./journal-summary";
 
-interface ClientJournalProps extends DayRecords {
+interface ClientJournalProps extends Omit<DayRecords, "laidOut"> {
   readonly clientId: string;
   readonly days: readonly JournalDay[];
   /** The looks the days tell of. */
@@ -24,7 +24,7 @@ interface ClientJournalProps extends DayRecords {
 /** What happened with a client, day by day, the newest first, and what it adds up to. */
 export function ClientJournal({ clientId, days, looks, ...records }: ClientJournalProps) {
   const unit = useLengthUnit();
-  const show = dayReader(records);
+  const show = dayReader({ ...records, laidOut: [] });
   const shown = new Map(looks.map((record) => [record.id, show(record)]));
   const told = days.map(({ day, entries }) => ({
     day,

@@ -11,7 +11,7 @@ import { RecentLooks } from "./recent-looks";
 import { dayReader, type DayRecords, type ShownLook } from "@/core/studio/shown-look";
 import { todayWords } from "@/words/today";
 
-interface TodayProps extends DayRecords {
+interface TodayProps extends Omit<DayRecords, "laidOut"> {
   /** Today, yyyy-mm-dd. */
   readonly day: string;
   /** Who is on record. */
@@ -35,7 +35,7 @@ export function Today({ day, names, coming, laidOut, recent, ...records }: Today
         </Empty>
       </Page>
     );
-  const show = dayReader({ ...records, occasions: [...coming, ...records.occasions] });
+  const show = dayReader({ ...records, occasions: [...coming, ...records.occasions], laidOut });
   const days = coming.map((record) => dayOccasion(record, laidOut, names, show));
   const next = nextToDress(days);
   return (
@@ -88,7 +88,10 @@ function dayOccasion(
 }
 
 /** The client of an occasion in the first base of theirs. */
-function inAnyBase({ clientId }: DayOccasion, { clients, bases, pieces }: DayRecords) {
+function inAnyBase(
+  { clientId }: DayOccasion,
+  { clients, bases, pieces }: Pick<DayRecords, "clients" | "bases" | "pieces">,
+) {
   const client = clients.find((record) => record.client.id === clientId)?.client;
   if (!client) return null;
   const base = bases.find((record) => record.clientId === clientId);

@@ -20,6 +20,7 @@ export function BagPlate({ bag, paint, id, size }: BagPlateProps) {
   return (
     <g transform={`translate(${(size - sideSeen(bag)) / 2}, ${top + sideSeen(bag) * 0.17})`}>
       {reach > 0 && <Strap bag={bag} paint={paint} d={d} />}
+      <TopHandle bag={bag} paint={paint} view={fromFront} />
       <BagBody bag={bag} paint={paint} id={id} view={fromFront} />
     </g>
   );
@@ -50,6 +51,31 @@ export const holds: Readonly<Record<BagShape, number>> = {
   fold: 0.44,
   box: 0.3,
 };
+
+/** How high a handle stands over its bag, and how far apart its ends are, as a share of the width. */
+const handleUp = 8;
+const handleApart = 0.17;
+
+interface TopHandleProps {
+  readonly bag: PieceOf<"bag">;
+  readonly paint: Paint;
+  readonly view: BagView;
+}
+
+/** The handle that a bag has beside its strap, over the middle of its top; none on a bag that is held by its strap. */
+export function TopHandle({ bag, paint, view }: TopHandleProps) {
+  const { handle, carry, width } = bag.figures;
+  if (handle === null || carry === "hand") return null;
+  const x = width * handleApart * view.front;
+  const wide = Math.min(2.4, Math.max(0.9, handle / Math.PI));
+  const d = `M${-x} 0.6C${-x} ${-handleUp * 1.25} ${x} ${-handleUp * 1.25} ${x} 0.6`;
+  return (
+    <g fill="none" strokeLinejoin="round">
+      <path d={d} stroke={paint.tones.outline} strokeWidth={wide + 0.4} />
+      <path d={d} stroke={paint.ground} strokeWidth={wide} />
+    </g>
+  );
+}
 
 interface StrapProps {
   readonly bag: PieceOf<"bag">;

@@ -1,6 +1,6 @@
 import type { PieceOf } from "@/core/piece/piece";
 import type { Paint } from "../../paint";
-import { BagBody, carriedView, holds, Strap } from "../../plates/bag-plate";
+import { BagBody, carriedView, holds, Strap, TopHandle } from "../../plates/bag-plate";
 import type { Frame } from "../frame";
 
 interface CarriedBagProps {
@@ -75,6 +75,7 @@ export function CarriedBag({ bag, top, side, frame, paint, id }: CarriedBagProps
         />
       )}
       <g transform={`translate(${x}, ${-top})`}>
+        <TopHandle bag={bag} paint={paint} view={carriedView} />
         <BagBody bag={bag} paint={paint} id={id} view={carriedView} />
       </g>
     </g>
