@@ -6,7 +6,7 @@ import { sample, sampleClient, sampleLook } from "../testing/sample";
 import { pocket } from "../rules/colour/pocket";
 import { kindNames, kinds } from "./kinds";
 import { pocketFolds } from "./kinds/pocket-square";
-import { needsTailoring, slots } from "./slots";
+import { slotNeeds, slots } from "./slots";
 import { hosieryClo } from "./kinds/hosiery";
 import { bodyZoneOf, slotOf, type Piece, type PieceOf } from "./piece";
 
@@ -74,8 +74,8 @@ describe("a pocket square", () => {
     effectsOf(pocket, sampleLook({ garments, accessories }));
 
   it("has its station where a tailored layer is worn", () => {
-    expect(needsTailoring("pocket")).toBe(true);
-    expect(slots.filter(needsTailoring)).toEqual(["pocket"]);
+    expect(slotNeeds("pocket")).toBe("tailored layer");
+    expect(slots.filter((slot) => slotNeeds(slot) === "tailored layer")).toEqual(["pocket"]);
   });
 
   it("answers the shirt or the tie, copies a tie of its own cloth, and has no home without a jacket", () => {

@@ -2,8 +2,8 @@ interface SlotSpec {
   readonly label: string;
   /** Takes several pieces at once. */
   readonly stacks?: true;
-  /** Taken only where a tailored layer is worn: nothing else holds it. */
-  readonly needs?: "tailored layer";
+  /** Taken only where this is worn too: a pocket square has its tailored layer, a second pair of earrings a first. */
+  readonly needs?: "tailored layer" | "earrings";
 }
 
 /** The places of a look, from the head down. A slot takes one piece unless it stacks. */
@@ -12,7 +12,7 @@ const slotSpecs = {
   hair: { label: "Hair" },
   eyewear: { label: "Eyewear" },
   earrings: { label: "Earrings" },
-  ear: { label: "Second earrings" },
+  ear: { label: "Second earrings", needs: "earrings" },
   neck: { label: "Neck" },
   necklace: { label: "Necklace", stacks: true },
   brooch: { label: "Brooch", stacks: true },
@@ -42,8 +42,8 @@ export function stacks(slot: Slot): boolean {
   return spec.stacks === true;
 }
 
-/** Whether a slot is there only where a tailored layer is worn. */
-export function needsTailoring(slot: Slot): boolean {
+/** What must be worn for a slot to be there; null for one that always is. */
+export function slotNeeds(slot: Slot): NonNullable<SlotSpec["needs"]> | null {
   const spec: SlotSpec = slotSpecs[slot];
-  return spec.needs === "tailored layer";
+  return spec.needs ?? null;
 }

@@ -20,7 +20,7 @@ export const lensLabels: Record<Lens, string> = {
   colour: "Colour",
   finish: "Finish",
   style: "Style",
-  register: "Register",
+  register: "Formality",
   proportion: "Proportion",
   hosiery: "Hosiery",
   comfort: "Comfort & place",

@@ -40,7 +40,7 @@ async function shownOfEach(
     .where("occasions.studio_id", tenant.studioId)
     .whereIn("occasions.client_id", [...clientIds])
     .whereNot("occasions.company", "")
-    .modify((query) => (before === undefined ? query : query.where("occasions.day", "<", before)))
+    .modify((query) => void (before === undefined || query.where("occasions.day", "<", before)))
     .whereNull("occasions.deleted_at")
     .whereNull("looks.deleted_at")
     .distinctOn("occasions.id")

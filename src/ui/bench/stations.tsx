@@ -4,7 +4,7 @@ import { useEffect, useRef } from "react";
 import type { Worn } from "@/core/dressing/dressed";
 import { adjustmentSpec, wornSlot } from "@/core/piece/adjustment";
 import { isTailoredLayer, type Piece } from "@/core/piece/piece";
-import { needsTailoring, slotLabels, slots, type Slot } from "@/core/piece/slots";
+import { slotNeeds, slotLabels, slots, type Slot } from "@/core/piece/slots";
 import { sayWith } from "@/words/say";
 import { benchWords } from "@/words/bench";
 import { InSight } from "../drawing/in-sight";
@@ -26,11 +26,18 @@ export function Stations() {
     list.current?.querySelector(`#station-${active}`)?.scrollIntoView({ block: "nearest" });
   }, [active]);
   const { look } = dressed;
-  const tailored = [...look.garments, ...look.accessories].some(isTailoredLayer);
+  const worn = [...look.garments, ...look.accessories];
+  const has = {
+    "tailored layer": worn.some(isTailoredLayer),
+    earrings: worn.some(({ kind }) => kind === "earrings"),
+  };
+  const isThere = (slot: Slot) => {
+    const needs = slotNeeds(slot);
+    return needs === null || has[needs];
+  };
   const shown = slots.filter(
     (slot) =>
-      !needsTailoring(slot) ||
-      tailored ||
+      isThere(slot) ||
       slot === active ||
       look.accessories.some((on) => wornSlot(on, look.adjustments) === slot),
   );

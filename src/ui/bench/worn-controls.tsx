@@ -16,14 +16,14 @@ interface WornControl {
   /** A control of its own; left out, it is one of the ways that are listed piece by piece. */
   readonly Control?: ComponentType;
   /** Where on the body it is done: beside which window it is offered. */
-  readonly at: "neck" | "scarf" | "layer" | "waist" | "ankle" | "bag" | "hand";
+  readonly at: "neck" | "collar" | "ear" | "pin" | "scarf" | "layer" | "waist" | "ankle" | "bag" | "hand";
 }
 
 const hem: WornControl = { Control: HemControl, at: "ankle" };
 const bag: WornControl = { Control: BagControl, at: "bag" };
 const shoe: WornControl = { Control: ShoeControl, at: "ankle" };
 const top: WornControl = { Control: TopControl, at: "waist" };
-const neck: WornControl = { at: "neck" };
+const collar: WornControl = { at: "collar" };
 const layer: WornControl = { at: "layer" };
 
 /** How each way of wearing is offered at the bench: one without an entry does not compile. */
@@ -36,16 +36,16 @@ const controls: Readonly<Record<AdjustmentKind, WornControl>> = {
   "knot-front": top,
   "under-dress": layer,
   "round-shoulders": layer,
-  "collar-over": neck,
-  "collar-up": neck,
-  "hood-up": neck,
-  "off-shoulder": neck,
+  "collar-over": collar,
+  "collar-up": collar,
+  "hood-up": collar,
+  "off-shoulder": collar,
   front: layer,
   "own-belt-off": { at: "waist" },
   "belted-over": { at: "waist" },
   "hems-up": { at: "ankle" },
-  "second-hole": neck,
-  pinned: neck,
+  "second-hole": { at: "ear" },
+  pinned: { at: "pin" },
   "other-strap": { at: "hand" },
   "handle-off": { at: "bag" },
   "sleeves-pushed": { Control: SleevesControl, at: "hand" },
@@ -58,15 +58,15 @@ const controls: Readonly<Record<AdjustmentKind, WornControl>> = {
 };
 
 const places: Readonly<Partial<Record<Slot, readonly WornControl["at"][]>>> = {
-  hat: ["scarf", "neck"],
+  hat: ["scarf", "collar"],
   hair: ["scarf", "neck"],
-  eyewear: ["neck"],
-  earrings: ["neck"],
-  ear: ["neck"],
-  layer: ["layer", "neck"],
-  neck: ["scarf"],
-  necklace: ["neck"],
-  brooch: ["neck"],
+  eyewear: ["ear"],
+  earrings: ["ear"],
+  ear: ["ear"],
+  layer: ["layer", "collar", "waist"],
+  neck: ["scarf", "collar"],
+  necklace: ["neck", "collar"],
+  brooch: ["pin"],
   bag: ["bag", "scarf"],
   belt: ["waist", "ankle", "scarf"],
   wrist: ["hand", "scarf"],
