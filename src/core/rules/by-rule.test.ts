@@ -736,6 +736,13 @@ const cases: Readonly<Record<string, Case>> = {
   "proportion.belt-need": {
     says: [
       [
+        "under",
+        "note",
+        look([...worn, p("coat", {}, { closed: true })], [p("belt")], {
+          client: { ...client(), goals: { ...sampleClient.goals, moreWaist: true } },
+        }),
+      ],
+      [
         "given",
         "lifts",
         look([p("dress", { hex: "#8c8e91" })], [p("belt", {}, { firstHole: 70, lastHole: 85 })]),

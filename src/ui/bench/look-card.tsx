@@ -8,10 +8,13 @@ import type { Piece } from "@/core/piece/piece";
 import { slots } from "@/core/piece/slots";
 import { capital } from "@/core/words/called";
 import { benchWords } from "@/words/bench";
+import { dress } from "@/core/dressing/dress";
 import { describeLook } from "../drawing/describe";
 import { Figure } from "../drawing/figure/figure";
 import { Plate } from "../drawing/plate";
 import { useLengthUnit } from "../kit/length-unit";
+import { Mark } from "../kit/marks";
+import { sayWithout } from "./layers-row";
 import { sayWay } from "./change-words";
 import { wordsOf } from "./desk/own-looks";
 import { useBenchState, useDesk } from "./desk/use-desk";
@@ -39,7 +42,7 @@ export function LookCard() {
 }
 
 function Card() {
-  const { source, look, dressed } = useDesk();
+  const { source, look, dressed, layers } = useDesk();
   const unit = useLengthUnit();
   const benchLook = useBenchState((state) => state.look);
   const others = useBenchState((state) => state.others);
@@ -88,6 +91,25 @@ function Card() {
           </ul>
         </div>
       </div>
+      {layers.length > 1 && (
+        <div className="mt-3 flex gap-4 border-t border-rule pt-2">
+          {layers.slice(1).map(({ off, look: without, standing }) => (
+            <figure key={off.length} className="break-inside-avoid">
+              <Figure
+                dressed={dress(without)}
+                unit={unit}
+                label={sayWithout(off)}
+                plain
+                className="h-[60mm] w-[30mm]"
+              />
+              <figcaption className="flex max-w-[40mm] items-center gap-1 text-tiny">
+                <Mark of={standing.verdict} className="size-3 shrink-0" />
+                {capital(sayWithout(off))}
+              </figcaption>
+            </figure>
+          ))}
+        </div>
+      )}
       {note && <p className="mt-3 border-t border-rule pt-2 font-serif">{note}</p>}
     </article>
   );

@@ -118,7 +118,12 @@ function tooWarm(asked: Asked): Finding[] {
     clo,
   };
   const own = by > params.extreme ? { figures, caution } : { figures };
-  return [judge("rubs", "warm", { ...own, proposals: layer ? [takeOff(layer.piece)] : [] })];
+  return [
+    judge("rubs", "warm", {
+      ...own,
+      proposals: [...(layer ? [takeOff(layer.piece)] : []), ...lightening(worn)],
+    }),
+  ];
 }
 
 /** Under a roof the way there is walked in the weather: a coat is put on for it, or a layer carried. */
@@ -183,6 +188,12 @@ const wears = ({ worn }: Dressed, kind: Worn["piece"]["kind"]) =>
 /** The open layers of a look, closed. */
 const closing = ({ worn }: Dressed) =>
   worn.filter(({ place }) => place === "layer").map(({ piece }) => adjust("front", piece));
+
+/** Closed layers opened, and knits tied round the shoulders. */
+const lightening = (worn: readonly Worn[]) => [
+  ...worn.filter(({ place }) => place === "layer").map(({ piece }) => adjust("front", piece)),
+  ...worn.filter(({ place }) => place === "top").map(({ piece }) => adjust("round-shoulders", piece)),
+];
 
 /** What comes off and keeps the most warmth in. */
 const heaviest = (worn: readonly Worn[]) =>

@@ -19,10 +19,12 @@ export const beltNeed = defineRule({
   messages: {
     drawn: "{belt} {beltCount, plural, one {marks} other {mark}} the waist, as was asked.",
     given: "{belt} {beltCount, plural, one {gives} other {give}} {garment} a waist.",
+    under:
+      "{belt} {beltCount, plural, one {is} other {are}} hidden under {layer}: worn over it, the waist would be seen.",
     unmarked: "More waist was asked for, and nothing marks it: a belt would.",
   },
   read(dressed, { params, judge }) {
-    const { look, worn, belt, touches } = dressed;
+    const { look, worn, belt, touches, garments } = dressed;
     const wished = look.client.goals.moreWaist;
     if (belt && belt.seen.length > 0 && closes(dressed, params)) {
       if (wished) return [judge("lifts", "drawn", { of: { belt } })];
@@ -31,6 +33,11 @@ export const beltNeed = defineRule({
       const figures = { waist: figure("waist under it", dressed.body.measures.waist.cm, "cm") };
       return [judge("lifts", "given", { of: { belt, garment }, figures })];
     }
+    const over = belt?.seen.length === 0 ? garments.find(({ place }) => place === "layer") : undefined;
+    if (wished && belt && over)
+      return [
+        judge("note", "under", { of: { belt, layer: over }, proposals: [adjust("belted-over", belt.piece)] }),
+      ];
     if (
       !wished ||
       belt ||

@@ -3,6 +3,7 @@ import { useStore } from "zustand";
 import type { Dressed } from "@/core/dressing/dressed";
 import type { Look } from "@/core/piece/look";
 import type { Piece } from "@/core/piece/piece";
+import type { LayerState } from "@/core/reading/layers-of-day";
 import type { Next } from "@/core/reading/next-station";
 import type { Reading } from "@/core/reading/read";
 import type { Standing } from "@/core/reading/standing";
@@ -33,7 +34,7 @@ export interface Desk {
   /** While something is supposed of the occasion: how the same look reads otherwise, as things stand. */
   readonly otherwise: Reading | null;
   /** The look through the day: what has come off, and how it then stands; with everything on first. */
-  readonly layers: readonly { readonly off: readonly Piece[]; readonly standing: Standing }[];
+  readonly layers: readonly (LayerState & { readonly standing: Standing })[];
   /** Whether what is shown is the look as it is. */
   readonly isShown: boolean;
   /** The station that is best filled next. */

@@ -83,6 +83,7 @@ export function useLaidDesk(
     () =>
       layersOfDay(look).map(({ off, look: other }, i) => ({
         off,
+        look: other,
         standing: i === 0 ? asIs.standing : standingOf(readDressed(dress(other)), holding),
       })),
     [look, asIs, holding],
