@@ -112,7 +112,114 @@ describe("what if", () => {
   });
 });
 
+describe("a coat through the day", () => {
+  const station = (slot: string) => page.$eval(`#station-${slot}`, (node) => node.textContent);
+  const drawing = () => page.$eval("[aria-label='Figure'] svg", (svg) => svg.innerHTML);
+
+  it("is laid over the shoulders by a press, shown so at its station and on the figure, and still so after a reload", async () => {
+    const ingrid = await clientCalled(page, site, "Ingrid Haldane");
+    await page.goto(`${site}/clients/${ingrid}/occasions`);
+    const bench = await page.$$eval("a", (links) =>
+      links
+        .map((link) => ({ href: link.getAttribute("href"), row: link.closest("li")?.textContent ?? "" }))
+        .find(({ href, row }) => href?.includes("look=") && row.includes("Gangway inspection")),
+    );
+    await page.goto(`${site}${bench?.href}`);
+    await answers(page, "#station-layer");
+    await page.click("#station-layer");
+    const before = await drawing();
+    await press(page, "button", "over the shoulders");
+    await page.waitForFunction(() =>
+      document.querySelector("#station-layer")?.textContent?.includes("over the shoulders"),
+    );
+    expect(await drawing()).not.toBe(before);
+    await page.waitForFunction(() => document.body.innerText.includes("kept"));
+    await page.reload();
+    await answers(page, "#station-layer");
+    await page.waitForFunction(() =>
+      document.querySelector("#station-layer")?.textContent?.includes("over the shoulders"),
+    );
+    await page.click("#station-layer");
+    await press(page, "button", "closed");
+    await page.waitForFunction(() =>
+      document.querySelector("#station-layer")?.textContent?.includes("closed"),
+    );
+    expect(await station("layer")).not.toContain("over the shoulders");
+  });
+
+  it("comes off by a press and by a key, says what would change, and is put on again", async () => {
+    await page.waitForFunction(() => document.querySelector("[aria-label='Layers of the day']"));
+    const before = await drawing();
+    await press(page, "radio", "Without the camel wool coat, jars");
+    await sees(page, "Without the camel wool coat");
+    expect(await drawing()).not.toBe(before);
+    await page.focus("#stations");
+    await page.keyboard.press("0");
+    await page.waitForFunction(() => !document.querySelector("[aria-label='What would change']"));
+    expect(await drawing()).toBe(before);
+    await page.keyboard.press("0");
+    await page.waitForSelector("[aria-label='What would change']");
+    await page.keyboard.press("0");
+    await page.waitForFunction(() => !document.querySelector("[aria-label='What would change']"));
+  });
+
+  it("says of what is away at the station why it is not offered", async () => {
+    await page.click("#station-shoe");
+    await page.waitForSelector("[data-away]");
+    expect(await page.$eval("[data-away]", (node) => node.textContent)).toMatch(
+      /^Not here on \d+ \w+: Rust .+, in care until \d+ \w+\.$/,
+    );
+    expect(await axeFinds(page)).toEqual([]);
+  });
+});
+
+describe("the care of a piece", () => {
+  it("is kept with the day it is due back and what it needs, and asked of a piece that is away alone", async () => {
+    await page.goto(`${site}/rail?find=boiled`);
+    await page.waitForSelector("a[href^='/rail/0']");
+    const piece = await page.$$eval("a[href^='/rail/0']", (links) =>
+      links.find(({ textContent }) => textContent?.includes("Moss boiled-wool jacket"))?.getAttribute("href"),
+    );
+    await page.goto(`${site}${piece}`);
+    await page.waitForSelector("[id='field-state']");
+    expect(await page.$("[name='backOn']")).toBeNull();
+    await answers(page, "[id='field-state']");
+    await choose(page, "State", "In care");
+    await page.waitForSelector("[name='backOn']");
+    await page.$eval("[name='backOn']", (input) => {
+      const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value")?.set;
+      set?.call(input, "2031-03-04");
+      input.dispatchEvent(new Event("input", { bubbles: true }));
+    });
+    await press(page, "checkbox", "a mend");
+    await press(page, "button", "Keep changes");
+    await page.waitForFunction(() => location.pathname === "/rail");
+    await page.goto(`${site}${piece}`);
+    await page.waitForSelector("[name='backOn']");
+    expect(await page.$eval("[name='backOn']", (input) => (input as HTMLInputElement).value)).toBe(
+      "2031-03-04",
+    );
+    expect(
+      await page.$$eval("[aria-label='Needs first'] input:checked", (boxes) =>
+        boxes.map((box) => box.closest("label")?.textContent),
+      ),
+    ).toEqual(["a mend"]);
+  });
+});
+
 describe("what is done for the foot", () => {
+  beforeAll(async () => {
+    const occasions = `${site}/clients/${wren}/occasions`;
+    await page.goto(occasions);
+    const href = await page.$$eval("a", (links) =>
+      links
+        .map((link) => ({ href: link.getAttribute("href"), row: link.closest("li")?.textContent ?? "" }))
+        .find(({ href: to, row }) => to?.includes("/bench") && row.includes("Winter market")),
+    );
+    await page.goto(`${site}${href?.href}`);
+    await answers(page, "#station-shoe");
+  });
+
   it("is an insole, said at the shoe, and still so after a reload", async () => {
     await page.click("#station-shoe");
     await press(page, "button", "insole");
