@@ -1,0 +1,21 @@
+import { careCases } from "./care";
+import { colourCases } from "./colour";
+import { comfortCases } from "./comfort";
+import { finishCases } from "./finish";
+import { hosieryCases } from "./hosiery";
+import { proportionCases } from "./proportion";
+import { registerCases } from "./register";
+import { styleCases } from "./style";
+import type { Case } from "./made";
+
+/** A case of every rule, by its id. */
+export const ruleCases: Readonly<Record<string, Case>> = {
+  ...colourCases,
+  ...finishCases,
+  ...styleCases,
+  ...registerCases,
+  ...proportionCases,
+  ...comfortCases,
+  ...careCases,
+  ...hosieryCases,
+};
