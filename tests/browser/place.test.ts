@@ -187,8 +187,7 @@ describe("the care of a piece", () => {
     await choose(page, "State", "In care");
     await page.waitForSelector("[name='backOn']");
     await page.$eval("[name='backOn']", (input) => {
-      const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value")?.set;
-      set?.call(input, "2031-03-04");
+      (input as HTMLInputElement).valueAsDate = new Date("2031-03-04");
       input.dispatchEvent(new Event("input", { bubbles: true }));
     });
     await press(page, "checkbox", "a mend");

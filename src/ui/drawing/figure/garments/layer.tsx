@@ -2,11 +2,12 @@ import { openingOf, type PieceOf } from "@/core/piece/piece";
 import { Shape } from "../../cloth/shape";
 import { metalColour } from "../../metal-colour";
 import type { Paint } from "../../paint";
-import { shoulderLine } from "../body-shape";
 import type { Frame } from "../frame";
-import { across, curve, heightsBetween, lightAlong, onSide, outline, shadeAlong, type Point } from "../path";
-import { armhole, sideEdge } from "./cut";
+import { across, lightAlong, shadeAlong } from "../path";
+import { sideEdge } from "./cut";
 import { armpitFolds, fallOf } from "./folds";
+import { frontBands, frontEdges, frontPath, underEdge, type Front } from "./layer-front";
+import { emptySleeves, mantleEdge, mantleFolds } from "./layer-mantle";
 import { collarParts, collarTurnedUp, hoodOver } from "./layer-collar";
 import { OwnBelt } from "./own-belt";
 import { sleevesOf } from "./sleeves";
@@ -174,73 +175,6 @@ function collarOf(
   return collarUp ? [...lying.slice(0, 1), collarTurnedUp(frame, sign, front.breaks)] : lying;
 }
 
-interface Front {
-  /** How far the edge of a front is from the middle; below nought, the fronts overlap. */
-  readonly gape: number;
-  /** Where the lapels meet, cm above the footbed. */
-  readonly breaks: number;
-  readonly hem: number;
-  /** How far the lower corner is rounded away from the middle, cm. */
-  readonly cutAway: number;
-  /** Whether each front runs out into a point. */
-  readonly pointed: boolean;
-  /** Whether it falls over the arms instead of being set into armholes. */
-  readonly isMantle: boolean;
-}
-
-/** Where the edge of a front comes to at the hem: an open one swings a little out. */
-function hemX({ gape, cutAway }: Front): number {
-  return gape > 0 ? gape + 1.4 + cutAway * 0.5 : gape + cutAway * 0.8;
-}
-
-function frontPath(frame: Frame, side: readonly Point[], sign: number, front: Front, ease: number): string {
-  const { gape, breaks, hem, cutAway, pointed, isMantle } = front;
-  const neck = { x: frame.neckHalf * 1.1, h: frame.body.measures.neckPoint.cm + 1 };
-  const shoulder = shoulderLine(frame, ease * 0.3).filter(({ x }) => x > neck.x + 0.5);
-  const end = side[side.length - 1] ?? { x: 0, h: hem };
-  const edge = [
-    { x: gape, h: Math.max(breaks - 1, hem + cutAway + 3) },
-    { x: gape, h: hem + cutAway + 2 },
-    { x: gape + (hemX(front) - gape) * 0.3, h: hem + cutAway * 0.5 },
-    { x: hemX(front), h: hem - 0.4 },
-  ];
-  const corner = { x: hemX(front), h: hem - 0.4 };
-  const point = { x: gape + 4, h: hem - 4.5 };
-  return outline(
-    onSide(sign, [neck, ...shoulder]),
-    isMantle ? [] : onSide(sign, armhole(frame, ease)),
-    onSide(sign, side),
-    onSide(sign, pointed ? [end, point] : [end, { x: (end.x + corner.x) / 2, h: hem - 0.7 }, corner]),
-    onSide(sign, [...edge].reverse()),
-    onSide(sign, [{ x: gape, h: breaks }]),
-  );
-}
-
-/** The edges of the fronts from where they break; of a closed layer, only the one that lies over the other. */
-function frontEdges(front: Front, closed: boolean): string {
-  const { gape, breaks, hem, cutAway } = front;
-  const edge = (sign: number) =>
-    curve(
-      onSide(sign, [
-        { x: gape, h: breaks },
-        { x: gape, h: hem + cutAway + 2 },
-        { x: gape + (hemX(front) - gape) * 0.3, h: hem + cutAway * 0.5 },
-        { x: hemX(front), h: hem - 0.4 },
-      ]),
-    );
-  return (closed ? [1] : [1, -1]).map(edge).join(" ");
-}
-
-/** The left front of an open layer turns away from the light along its edge. */
-function underEdge(front: Front): string {
-  const { gape, breaks, hem } = front;
-  return shadeAlong(
-    [breaks, (breaks + hem) / 2, hem].map((h) => ({ x: -gape, h })),
-    2.2,
-    0.8,
-  );
-}
-
 /** Pockets with a flap, and one for a square on the left breast of a tailored jacket. */
 function pockets(
   { kind, figures }: LayerProps["piece"],
@@ -257,81 +191,6 @@ function pockets(
       ? [`M${x * 0.5} ${-bustLine.cm + 0.4}l${x * 0.34} -1.1v-2l${-x * 0.34} 1.1Z`]
       : [];
   return [flap, ...breast];
-}
-
-/** The side of what falls over the shoulders and the arms: outside of them all the way down. */
-function mantleEdge(frame: Frame, hem: number, ease: number): Point[] {
-  const { height: H, measures } = frame.body;
-  const from = measures.shoulder.cm - 0.012 * H;
-  return heightsBetween(from, Math.min(from - 4, hem), 0.05 * H).map((h) => {
-    const arm = h > frame.wrist.height ? frame.armAxis(h) + frame.armHalf(h) : frame.wrist.x;
-    return { x: Math.max(arm + ease * 0.6, frame.shoulderHalf * 0.99), h };
-  });
-}
-
-/** Long folds from the shoulders to the hem of what hangs from them. */
-function mantleFolds(side: readonly Point[], hem: number): string[] {
-  const end = side[side.length - 1] ?? { x: 20, h: hem };
-  const top = side[0] ?? end;
-  return sides.flatMap((sign) =>
-    [0.62, 0.84].map((share) =>
-      curve(
-        onSide(sign, [
-          { x: top.x * share, h: top.h - 6 },
-          { x: (top.x + end.x) * 0.5 * share, h: (top.h + hem) / 2 },
-          { x: end.x * share, h: hem + 1 },
-        ]),
-      ),
-    ),
-  );
-}
-
-/** How long the sleeves of a laid layer hang, as a share of the body's height, and half their width, cm. */
-const sleeveHangs = 0.31;
-const sleeveHalf = 4.2;
-
-/** The empty sleeves of a layer that lies over the shoulders: flat, in front of its sides. */
-function emptySleeves(frame: Frame, side: readonly Point[], hem: number): Drape {
-  const { height: H, measures } = frame.body;
-  const top = measures.shoulder.cm - 0.01 * H;
-  const end = Math.max(hem + 2, top - sleeveHangs * H);
-  const at = (h: number) => side.find((point) => point.h <= h)?.x ?? frame.shoulderHalf;
-  const outer = [
-    { x: frame.shoulderHalf * 0.9, h: top + 0.6 },
-    { x: frame.shoulderHalf + 1.6, h: top - 3 },
-    { x: at((top + end) / 2) + 1.2, h: (top + end) / 2 },
-    { x: at(end) + 0.8, h: end },
-  ];
-  const inner = [
-    { x: at(end) - sleeveHalf * 1.5, h: end - 0.6 },
-    { x: at((top + end) / 2) - sleeveHalf * 1.7, h: (top + end) / 2 },
-    { x: frame.shoulderHalf * 0.72, h: top - 5 },
-  ];
-  const cuff = [outer[3], inner[0]].filter((point) => point !== undefined);
-  return {
-    parts: sides.map((sign) => ({
-      d: outline(onSide(sign, outer), onSide(sign, cuff), onSide(sign, inner)),
-    })),
-    edges: sides.flatMap((sign) => [curve(onSide(sign, inner)), curve(onSide(sign, cuff))]),
-  };
-}
-
-/** What hangs on a garment as cloth of its own, and the edges by which it stands out from it. */
-interface Drape {
-  readonly parts: readonly { readonly d: string }[];
-  readonly edges: readonly string[];
-}
-
-/** The ribbed bands down the fronts of a cardigan. */
-function frontBands({ gape, breaks, hem, cutAway }: Front): string[] {
-  return sides.map((sign) =>
-    curve(
-      onSide(sign, [
-        { x: gape + 3, h: breaks - 2 },
-        { x: gape + 3, h: hem + cutAway + 1 },
-      ]),
-    ),
-  );
 }
 
 function Buttons({

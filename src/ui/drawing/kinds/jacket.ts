@@ -1,0 +1,3 @@
+import { layerDrawing } from "./layer-drawing";
+
+export const jacket = layerDrawing<"jacket">("jacket");
