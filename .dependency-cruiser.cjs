@@ -14,7 +14,7 @@ const storeys = {
   rules: ["rules"],
   reading: ["reading", "sets"],
   searching: ["search"],
-  records: ["schema", "studio"],
+  records: ["schema", "studio", "intake"],
   files: ["formats"],
 };
 

@@ -1,3 +1,4 @@
+import { readFileSync } from "node:fs";
 import type { Look } from "../src/core/piece/look";
 import type { Piece } from "../src/core/piece/piece";
 import { dress } from "../src/core/dressing/dress";
@@ -16,6 +17,7 @@ import { foldedSo } from "../src/core/scarf/laid-out";
 import { bodyOf } from "../src/core/body/body";
 import { girthsOf } from "../src/core/scarf/girths";
 import { templatePicture } from "../src/core/scarf/templates";
+import { readLine } from "../src/core/intake/line";
 import { tieNames } from "../src/core/scarf/ties";
 import { tiesShowing } from "../src/core/scarf/wanted";
 import { seenOf, sharesOf } from "../src/core/scarf/seen";
@@ -170,6 +172,14 @@ const wanted = median(5, () =>
   }),
 );
 
+/** Lines as people write them, of the cases. */
+const written = (
+  JSON.parse(readFileSync(new URL("../tests/cases/lines.json", import.meta.url), "utf8")) as {
+    line: string;
+  }[]
+).map(({ line }) => line);
+const parsing = median(5, () => written.forEach((line) => readLine(line))) / written.length;
+
 const lines: [string, string, string][] = [
   [
     "one reading of a full look",
@@ -205,6 +215,7 @@ const lines: [string, string, string][] = [
   ["a scarf folded", `${folding.toFixed(3)} ms, ${scarf.layers.length} layers`, "aim < 2 ms"],
   ["  what shows of a 64 x 64 picture", `${showing.toFixed(2)} ms`, "aim < 8 ms"],
   [`  a colour shown, ${tieNames.length} ties`, `${wanted.toFixed(0)} ms`, "aim < 100 ms"],
+  ["a line read as a piece", `${parsing.toFixed(3)} ms`, "aim < 3 ms"],
   ["hem board 40 x 40", `${board.toFixed(0)} ms, ${(1600 / board).toFixed(1)} pairs a ms`, "aim < 1000 ms"],
 ];
 for (const [what, figure, aim] of lines)

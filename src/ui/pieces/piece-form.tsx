@@ -20,6 +20,7 @@ import { captionOf } from "./caption";
 import { CharacterFields } from "./character-fields";
 import { ColourList } from "./colour-list";
 import { FigureFields } from "./figure-fields";
+import { OneLine } from "./one-line";
 
 interface PieceFormProps {
   /** Null for a new piece. */
@@ -59,6 +60,7 @@ export function PieceForm({ record, owners, owner, save, actions }: PieceFormPro
       <div className="grid grid-cols-[minmax(0,1fr)] gap-6 lg:grid-cols-[20rem_minmax(0,1fr)]">
         <Preview />
         <div className="grid grid-cols-[minmax(0,1fr)] content-start gap-7">
+          {record ? null : <OneLine blank={newPiece("shoe")} />}
           <div className="grid grid-cols-2 gap-3 xl:grid-cols-4">
             {record ? null : <KindField />}
             <TextField name="piece.name" label={piecesWords.name} className={record ? "col-span-2" : ""} />

@@ -17,7 +17,7 @@ export const earCuff: KindDrawing<"ear cuff"> = {
       side={1}
     />
   ),
-  box: ({ figures }) => ({ width: 5, height: Math.max(5, figures.drop + 3) }),
+  box: ({ figures }) => ({ width: 2.2, height: Math.max(2, figures.drop + 1.2) }),
   asWorn({ worn: { piece, extent }, frame }) {
     const out = 0.0505 * frame.body.height;
     const ears = piece.figures.ears === "both ears" ? [1, -1] : [1];

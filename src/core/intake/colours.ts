@@ -1,0 +1,61 @@
+import { clampChroma, converter, formatHex, modeLch65, modeRgb, useMode } from "culori/fn";
+import { metalHex } from "../finish/metals";
+import { isJewellery } from "../piece/piece";
+import type { Kind } from "../piece/kinds";
+import type { Metal } from "../finish/metals";
+import type { Swatch, SwatchRole } from "../piece/swatch";
+import type { Meaning } from "./vocabulary/entry";
+
+useMode(modeRgb);
+useMode(modeLch65);
+const toLch = converter("lch65");
+
+/** A colour as it is said of one part of a piece. */
+export interface SaidColour {
+  readonly hex: string;
+  readonly part: NonNullable<Meaning["part"]> | null;
+}
+
+/** A colour shifted by the words before it. */
+export function shaded(hex: string, shades: readonly NonNullable<Meaning["shade"]>[]): string {
+  const lch = toLch(hex);
+  if (!lch || shades.length === 0) return hex;
+  const depth = shades.reduce((sum, shade) => sum + shade.depth, 0);
+  const clarity = shades.reduce((product, shade) => product * shade.clarity, 1);
+  const l = Math.max(3, Math.min(98, lch.l + depth));
+  return formatHex(clampChroma({ ...lch, l, c: lch.c * clarity }, "lch65"));
+}
+
+/** Which part of a piece each said part is, and what of it is seen of the whole. */
+const roles: Readonly<Record<NonNullable<Meaning["part"]>, { role: SwatchRole; share: number } | null>> = {
+  sole: { role: "sole", share: 0.08 },
+  lace: { role: "lace", share: 0.04 },
+  trim: { role: "trim", share: 0.12 },
+  strap: { role: "trim", share: 0.15 },
+  reverse: { role: "reverse", share: 1 },
+  metal: null,
+};
+
+/** Grey that stands in until somebody says a colour. */
+const unsaid = "#8a8d91";
+
+/**
+ * The swatches of what was said: the first colour is the ground, others of no part are its motif; jewellery of which
+ * only the metal was said has the metal's.
+ */
+export function swatchesOf(said: readonly SaidColour[], kind: Kind, metal: Metal): Swatch[] {
+  const ofMetal = metal === "none" || metal === "unknown" ? null : metalHex[metal];
+  const grounds = said.filter(({ part }) => part === null).map(({ hex }) => hex);
+  if (grounds.length === 0) grounds.push((isJewellery({ kind }) ? ofMetal : null) ?? unsaid);
+  const parts = said.flatMap(({ hex, part }) => {
+    const role = part && roles[part];
+    return role ? [{ hex, ...role }] : [];
+  });
+  const taken = parts.reduce((sum, { role, share }) => sum + (role === "reverse" ? 0 : share), 0);
+  const first = grounds.length === 1 ? 1 : 0.6;
+  const body = grounds.map((hex, i): Swatch => {
+    const share = i === 0 ? first : (1 - first) / (grounds.length - 1);
+    return { hex, share: share * (1 - taken), role: i === 0 ? "ground" : "motif" };
+  });
+  return [...body, ...parts].slice(0, 12);
+}

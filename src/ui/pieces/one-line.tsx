@@ -1,0 +1,73 @@
+"use client";
+
+import { useState } from "react";
+import { useFormContext } from "react-hook-form";
+import type { PieceDraft } from "@/core/studio/piece-record";
+import type { ReadLine } from "@/core/intake/line";
+import { piecesWords } from "@/words/pieces";
+import { sayWith } from "@/words/say";
+
+interface OneLineProps {
+  /** What a new piece is as long as nothing has been said of it. */
+  readonly blank: PieceDraft;
+}
+
+/** A piece written in one line: the form below and the plate follow every word, and each word shows whether it was understood. */
+export function OneLine({ blank }: OneLineProps) {
+  const { setValue } = useFormContext();
+  const [line, setLine] = useState("");
+  const [read, setRead] = useState<ReadLine | null>(null);
+  const write = async (text: string) => {
+    setLine(text);
+    // The vocabulary is fetched with the first word that is written.
+    const { readLine } = await import("@/core/intake/line");
+    const answer = readLine(text);
+    setRead(text.trim() === "" ? null : answer);
+    setValue("piece", answer.piece ?? { ...blank, name: text.trim() }, { shouldDirty: true });
+  };
+  return (
+    <div className="grid gap-1 border border-rule-strong bg-paper p-3">
+      <label htmlFor="one-line" className="font-medium">
+        {piecesWords.inOneLine}
+      </label>
+      <input
+        id="one-line"
+        value={line}
+        onChange={(event) => void write(event.target.value)}
+        autoComplete="off"
+        spellCheck={false}
+        placeholder={piecesWords.inOneLineExample}
+        aria-describedby="one-line-read"
+        className="h-10 w-full border border-rule-strong bg-white px-2 font-serif text-body touch:h-11"
+      />
+      <p id="one-line-read" aria-live="polite" className="min-h-5 text-tiny text-ink-soft">
+        {read ? <WordsRead line={line} read={read} /> : piecesWords.inOneLineHelp}
+      </p>
+    </div>
+  );
+}
+
+/** The words of a line, those that were understood underlined, and what is still to be said. */
+function WordsRead({ line, read }: { readonly line: string; readonly read: ReadLine }) {
+  const { piece, parts, unknown, hasColour } = read;
+  const missing = [
+    piece ? "" : piecesWords.sayWhatItIs,
+    piece && !hasColour && piece.metal === "none" ? piecesWords.noColourSaid : "",
+    unknown.length > 0 ? sayWith(piecesWords.staysInTheName, { words: unknown.join(", ") }) : "",
+  ].filter(Boolean);
+  return (
+    <>
+      {parts.map(({ from, to, understood }) => (
+        <span
+          key={from}
+          className={
+            understood ? "mr-1 border-b border-ink text-ink" : "mr-1 border-b border-dashed border-thread"
+          }
+        >
+          {line.slice(from, to)}
+        </span>
+      ))}
+      {missing.length > 0 && <span>{missing.join(" ")}</span>}
+    </>
+  );
+}
