@@ -92,6 +92,13 @@ describe("a line", () => {
     expect(read("navy pumps heel 7").assumed).not.toContain("lift");
   });
 
+  it("keeps in the name what was not understood, wherever it stands", () => {
+    expect(read("burgundy laced boots, shaft 18, from Lisbon").piece.name).toBe(
+      "Burgundy laced boots, Lisbon",
+    );
+    expect(read("black pumps heel 140").piece.name).toBe("Black pumps heel, 140");
+  });
+
   it("tells a darker and a paler shade of one name apart", () => {
     const ground = (line: string) => read(line).piece.swatches[0]?.hex;
     expect(

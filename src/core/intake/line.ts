@@ -257,7 +257,7 @@ class Said {
     } = this.common;
     const piece = {
       kind: this.kind,
-      name: nameOf(line, found, head),
+      name: nameOf(line, found, head, this.unknown),
       swatches: swatchesOf(this.colours, this.kind, this.metal),
       finish,
       secondFinish,
@@ -316,14 +316,15 @@ function isWoven(kind: Kind): boolean {
   ].includes(kind);
 }
 
-/** The name: the first part of the line as it was typed, without measures, its first letter a capital. */
-function nameOf(line: string, found: readonly Found[], head: Found): string {
+/**
+ * The name: the part of the line that says what the piece is, as it was typed and without measures, its first letter a
+ * capital; behind it whatever was not understood elsewhere.
+ */
+function nameOf(line: string, found: readonly Found[], head: Found, unknown: ReadonlySet<Found>): string {
+  const said = (some: readonly Found[]) => some.map(({ text }) => text).join(" ");
   const own = found.filter(({ part, measured }) => part === head.part && !measured);
-  const words = own
-    .map(({ text }) => text)
-    .join(" ")
-    .replace(/\s+(with|in|on|and)$/i, "")
-    .trim();
-  const name = (words || line).slice(0, 80);
+  const strays = found.filter((each) => unknown.has(each) && !own.includes(each));
+  const words = said(own).replace(/\s+(with|in|on|and)$/i, "");
+  const name = [words || line, said(strays)].filter(Boolean).join(", ").slice(0, 80).trim();
   return name.charAt(0).toUpperCase() + name.slice(1);
 }

@@ -41,7 +41,7 @@ function candidates(word: string): Set<string> {
 }
 
 function withoutOne(word: string): string[] {
-  return [...word].map((_, i) => word.slice(0, i) + word.slice(i + 1));
+  return Array.from({ length: word.length }, (_, i) => word.slice(0, i) + word.slice(i + 1));
 }
 
 /** Whether two words are one slip apart: 0, 1, or more (2). */

@@ -73,7 +73,7 @@ export function PieceForm({ record, owners, owner, save, actions }: PieceFormPro
             <ChoiceField name="state" label={piecesWords.state} options={wordsAsOptions(pieceStates)} />
             <BackOn />
           </div>
-          <WordsField name="needs" label={piecesWords.needsFirst} words={careNeeds} />
+          {record && <WordsField name="needs" label={piecesWords.needsFirst} words={careNeeds} />}
           <ColourList />
           <Figures />
           <CharacterFields />

@@ -1,0 +1,58 @@
+import type { Browser, Page } from "puppeteer-core";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { axeFinds } from "../support/axe";
+import { answers, openPage, press, sees, signIn } from "../support/browser";
+import { openStudio } from "../support/studio";
+
+let site = "";
+let browser: Browser;
+let close: () => Promise<void>;
+let page: Page;
+let errors: string[];
+
+beforeAll(async () => {
+  ({ browser, close, site } = await openStudio());
+  ({ page, errors } = await openPage(browser));
+  await page.setBypassCSP(true);
+  await signIn(page, site);
+});
+
+afterAll(() => close());
+
+describe("a piece in one line", () => {
+  const plate = () => page.$eval("main svg", (svg) => svg.outerHTML);
+  const field = (name: string) =>
+    page.$eval(`[id='field-${name}']`, (input) => (input as HTMLInputElement).value || input.textContent);
+
+  it("is drawn and filled in as it is written, and shows which words were understood", async () => {
+    await page.goto(`${site}/rail/new`);
+    await answers(page, "#one-line");
+    const before = await plate();
+    await page.type("#one-line", "burgundy laced boots, shaft 18, block heel 5, tan sole, from Lisbon");
+    await sees(page, "Kept in the name: Lisbon.");
+    expect(await plate()).not.toBe(before);
+    expect(await field("piece.name")).toBe("Burgundy laced boots, Lisbon");
+    expect(await field("piece.figures.shaft")).toBe("18");
+    expect(await field("piece.figures.lift")).toBe("5");
+    expect(
+      await page.$$eval("[id='one-line-read'] .border-dashed", (all) =>
+        all.map(({ textContent }) => textContent),
+      ),
+    ).toEqual(["Lisbon"]);
+    expect(await axeFinds(page)).toEqual([]);
+  });
+
+  it("is kept as it was understood", async () => {
+    await press(page, "button", "Add piece");
+    await page.waitForFunction(() => location.pathname === "/rail");
+    await sees(page, "Burgundy laced boots, Lisbon");
+    expect(errors).toEqual([]);
+  });
+
+  it("says what is still wanted where the line does not say what it is", async () => {
+    await page.goto(`${site}/rail/new`);
+    await answers(page, "#one-line");
+    await page.type("#one-line", "cognac suede");
+    await sees(page, "Say what it is: boots, a bag, a scarf.");
+  });
+});
