@@ -67,7 +67,7 @@ export const setsWords = {
   wornToday: "Worn today",
   retire: "Retire",
   lastWorn: "last worn {day}",
-  tied: "{scarf}: {tie}",
+  pieceWornSo: "{piece}: {way}",
   notWornYet: "not worn yet",
   aSetIsShoesAnd:
     "A set is shoes and at least two more accessories that agree with one another, kept to be worn on many bases. It belongs to a client: write one down first.",

@@ -1,6 +1,6 @@
 import type { Slot } from "@/core/piece/slots";
 import type { Finding } from "@/core/rules/finding";
-import type { Ties } from "@/core/studio/group-record";
+import type { Ways } from "@/core/studio/group-record";
 import type { NamedPieces } from "@/core/studio/bench-source";
 import type { Verdict } from "@/core/reading/verdict";
 import type { TailorAnswer } from "@/core/reading/tailor";
@@ -29,7 +29,7 @@ export interface BestSets {
   readonly sets: readonly {
     readonly pieceIds: readonly string[];
     /** How its scarf is tied, where the look reads best so. */
-    readonly ties: Ties;
+    readonly ways: Ways;
     /** As the whole look reads with it. */
     readonly score: number;
     readonly verdict: Verdict;

@@ -77,8 +77,8 @@ function readSet(base: Look, pieces: readonly (Piece | null)[], choice: Choice):
   const { reading, also } =
     scarf && isKind(scarf, "scarf") ? bestTied(look, scarf) : { reading: read(look), also: null };
   const { score, verdict, points } = reading;
-  const ties = also?.kind === "adjust" && also.adjustment.kind === "tie" ? [also.adjustment] : [];
-  return { choice, set: { pieceIds: worn.map(({ id }) => id), ties, score, verdict }, points };
+  const ways = also?.kind === "adjust" && also.adjustment.kind === "tie" ? [also.adjustment] : [];
+  return { choice, set: { pieceIds: worn.map(({ id }) => id), ways, score, verdict }, points };
 }
 
 /** The better verdict first, then the more points. */

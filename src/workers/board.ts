@@ -24,9 +24,9 @@ export async function readBoard(
   const readCell = boardReader();
   let rows: BoardRow[] = [];
   let told = performance.now();
-  for (const { id, pieceIds: accessoryIds, ties = [] } of sets) {
+  for (const { id, pieceIds: accessoryIds, ways = [] } of sets) {
     const row = bases.map(({ pieceIds: garmentIds }) =>
-      readCell(layOut(wardrobe, { garmentIds, accessoryIds, adjustments: ties, occasionId })),
+      readCell(layOut(wardrobe, { garmentIds, accessoryIds, adjustments: ways, occasionId })),
     );
     rows.push([id, row]);
     if (performance.now() - told < breath) continue;

@@ -39,7 +39,7 @@ function servings(wardrobe: Wardrobe, bases: readonly NamedPieces[], sets: reado
         layOut(wardrobe, {
           garmentIds: base.pieceIds,
           accessoryIds: set.pieceIds,
-          adjustments: set.ties ?? [],
+          adjustments: set.ways ?? [],
           occasionId: occasion?.id ?? null,
         }),
       );

@@ -233,4 +233,22 @@ describe("what is done for the foot", () => {
     );
     expect(errors).toEqual([]);
   });
+
+  it("goes with a set that is kept so, and is said in its row", async () => {
+    await press(page, "button", "Keep set");
+    await page.waitForSelector("#set-name");
+    await page.type("#set-name", "Market on foot");
+    await page.keyboard.press("Enter");
+    await page.waitForFunction(() => !document.querySelector("#set-name"));
+    await page.goto(`${site}/sets?client=${wren}`);
+    await page.waitForFunction(
+      () => {
+        window.scrollTo(0, document.documentElement.scrollHeight);
+        const heads = [...document.querySelectorAll("h2")];
+        const row = heads.find(({ textContent }) => textContent === "Market on foot")?.closest("li");
+        return row?.textContent?.includes(": with an insole");
+      },
+      { polling: 100 },
+    );
+  });
 });

@@ -13,7 +13,7 @@ import { ruleBook } from "@/core/schema/client";
 import { clientForm } from "@/core/schema/forms/client-form";
 import { gapForm } from "@/core/schema/forms/gap-form";
 import { tie as tieSettings } from "@/core/schema/adjustment";
-import type { Ties } from "@/core/studio/group-record";
+import type { Ways } from "@/core/studio/group-record";
 import { groupForm } from "@/core/schema/forms/group-form";
 import { lookForm } from "@/core/schema/forms/look-form";
 import { occasionForm } from "@/core/schema/forms/occasion-form";
@@ -183,27 +183,39 @@ const group = (
   pieces: () => Arbitrary<string[]>,
   save: typeof saveBase,
   records: typeof bases,
-  ties: () => Arbitrary<Ties>,
+  ways: () => Arbitrary<Ways>,
 ) =>
   trip({
     form: groupForm,
-    drawn: () => ({ ...fresh, ...ofHers, pieceIds: pieces(), ties: ties() }),
+    drawn: () => ({ ...fresh, ...ofHers, pieceIds: pieces(), ways: ways() }),
     send: save,
     shown: (tenant, _, answer) => records.find(tenant, String(answer)),
-    // The tie of a scarf that is not in the set is not kept.
+    // How a piece is worn that is not in the set is not kept.
     kept: ({ id: _id, version: _version, ...sent }) => ({
       ...sent,
-      ties: (sent.ties ?? []).filter(({ piece }) => sent.pieceIds.includes(piece)),
+      ways: (sent.ways ?? []).filter(({ piece }) => sent.pieceIds.includes(piece)),
       id: expect.any(String),
       version: 1,
     }),
   });
 
 /** No tie, or the scarf of the wardrobe tied in any way. */
-const tiesOfScarf = (): Arbitrary<Ties> =>
-  fc.array(fromSchema<Ties[number]>(tieSettings, { piece: fc.constant(wardrobe.accessories[2] ?? "") }), {
+const tiesOfScarf = (): Arbitrary<Ways> =>
+  fc.array(fromSchema<Ways[number]>(tieSettings, { piece: fc.constant(wardrobe.accessories[2] ?? "") }), {
     maxLength: 1,
   });
+/** The same, and the bag and the shoes worn otherwise than as made. */
+const waysOfSet = (): Arbitrary<Ways> =>
+  fc
+    .tuple(
+      tiesOfScarf(),
+      fc.subarray<Ways[number]>([
+        { kind: "other-side", piece: wardrobe.accessories[0] ?? "" },
+        { kind: "strap", piece: wardrobe.accessories[0] ?? "", carry: "waist", way: "wound three times" },
+        { kind: "insole", piece: wardrobe.shoe },
+      ]),
+    )
+    .map(([ties, others]) => [...ties, ...others]);
 
 /** Every kind of record there is. */
 const trips: Readonly<Record<(typeof putAwayKinds)[number] | OtherKind, Trip<unknown>>> = {
@@ -249,7 +261,7 @@ const trips: Readonly<Record<(typeof putAwayKinds)[number] | OtherKind, Trip<unk
     () => fc.subarray(wardrobe.accessories, { minLength: 2 }).map((more) => [...more, wardrobe.shoe]),
     saveSet,
     sets as unknown as typeof bases,
-    tiesOfScarf,
+    waysOfSet,
   ),
   occasion: trip({
     form: occasionForm,

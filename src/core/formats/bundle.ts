@@ -4,14 +4,14 @@ import { asSaid } from "../piece/as-said";
 import type { Occasion } from "../piece/occasion";
 import { careNeeds } from "../piece/on-record";
 import type { Piece } from "../piece/piece";
-import { adjustments, ties } from "../schema/adjustment";
+import { adjustments, ways } from "../schema/adjustment";
 import { clientFigures, ruleBook } from "../schema/client";
 import { gapFields } from "../schema/gap";
 import { occasion } from "../schema/occasion";
 import { day, id, name, oneOf } from "../schema/parts";
 import { piece } from "../schema/piece";
 import type { ClientInput } from "../studio/client-record";
-import type { Ties } from "../studio/group-record";
+import type { Ways } from "../studio/group-record";
 import { pieceStates, type PieceRecord } from "../studio/piece-record";
 import type { GapInput } from "../studio/gap-record";
 import { parse, serialise, type FileFormat } from "./file";
@@ -27,7 +27,7 @@ export interface Bundle {
   readonly care: readonly PieceCare[];
   readonly occasions: readonly Occasion[];
   readonly bases: readonly Group[];
-  readonly sets: readonly (Group & { readonly ties: Ties; readonly worn: readonly string[] })[];
+  readonly sets: readonly (Group & { readonly ways: Ways; readonly worn: readonly string[] })[];
   readonly looks: readonly BundledLook[];
   readonly gaps: readonly Omit<GapInput, "clientId">[];
 }
@@ -78,9 +78,11 @@ const schema = Joi.object<Bundle>({
   sets: list(
     Joi.object({
       ...group,
-      ties: ties.default([]).label("Ties"),
+      ways: ways.default([]).label("Ways of wearing"),
       worn: list(day).required().label("Days worn"),
-    }),
+    })
+      // Sets from before kept the ties of their scarves alone.
+      .rename("ties", "ways", { ignoreUndefined: true }),
   )
     .required()
     .label("Sets"),
@@ -127,9 +129,9 @@ function checkNames({ pieces, care, occasions, bases, sets, looks }: Bundle): vo
     check(known.pieces, set.pieceIds, "piece", `sets.${i}`);
     check(
       known.pieces,
-      set.ties.map((tie) => tie.piece),
+      set.ways.map((tie) => tie.piece),
       "piece",
-      `sets.${i}.ties`,
+      `sets.${i}.ways`,
     );
   });
   looks.forEach((look, i) => {

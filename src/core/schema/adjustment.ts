@@ -25,8 +25,8 @@ export const tie = Joi.object<AdjustmentOf<"tie">>({
   ...fieldSchemas(adjustmentSpec("tie").settings),
 });
 
-/** How the scarves of a set are tied. */
-export const ties = Joi.array<AdjustmentOf<"tie">[]>().items(tie).max(4);
+/** How the pieces of a set are worn. */
+export const ways = Joi.array<Adjustment[]>().items(adjustment).max(20);
 
 /** What is done to pieces without changing them. */
 export const adjustments = Joi.array<Adjustment[]>()

@@ -1,7 +1,7 @@
 import type { Declined } from "./declined";
 import type { KeptReading, LookRecord } from "./look-record";
 import type { LookState, LookStep } from "./look-steps";
-import type { Ties } from "./group-record";
+import type { Ways } from "./group-record";
 import type { Overruling } from "./overruling";
 import type { OnRecord } from "../piece/on-record";
 import type { Piece } from "../piece/piece";
@@ -14,7 +14,7 @@ export interface NamedPieces {
   readonly name: string;
   readonly pieceIds: readonly string[];
   /** How the scarf of a set is tied; left out: nobody has said. */
-  readonly ties?: Ties;
+  readonly ways?: Ways;
 }
 
 /** The look on the bench, by ids: one of its base and its occasion. */

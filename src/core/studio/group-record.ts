@@ -1,4 +1,4 @@
-import type { AdjustmentOf } from "../piece/adjustment";
+import type { Adjustment } from "../piece/adjustment";
 
 /** A named list of a client's pieces, in order: a base or a set. */
 export interface GroupRecord {
@@ -6,15 +6,15 @@ export interface GroupRecord {
   readonly clientId: string;
   readonly name: string;
   readonly pieceIds: readonly string[];
-  /** How its scarf is tied; of a base none. */
-  readonly ties: Ties;
+  /** How its pieces are worn: a scarf tied, a strap doubled, a brooch pinned; of a base none. */
+  readonly ways: Ways;
   readonly version: number;
 }
 
-/** How scarves of a set are tied. */
-export type Ties = readonly AdjustmentOf<"tie">[];
+/** How the pieces of a set are worn. */
+export type Ways = readonly Adjustment[];
 
-/** A base or a set as a form sends it; of a set whose ties are left out those stay that it has. */
+/** A base or a set as a form sends it; of a set whose ways are left out those stay that it has. */
 export interface GroupInput extends Pick<GroupRecord, "clientId" | "name" | "pieceIds"> {
-  readonly ties?: Ties;
+  readonly ways?: Ways;
 }

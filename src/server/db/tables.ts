@@ -112,7 +112,7 @@ export interface GroupRow extends OfStudio, Versioned, KeepsDeleted {
 }
 
 export interface SetRow extends GroupRow {
-  ties: object;
+  ways: object;
 }
 
 interface MemberRow {
@@ -295,7 +295,7 @@ declare module "knex/types/tables.js" {
     swatches: Table<SwatchRow>;
     bases: Table<GroupRow>;
     base_garments: Table<MemberRow & { base_id: string }>;
-    sets: Table<SetRow, "ties">;
+    sets: Table<SetRow, "ways">;
     set_accessories: Table<MemberRow & { set_id: string }>;
     occasions: Table<OccasionRow>;
     looks: Table<LookRow>;

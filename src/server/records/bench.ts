@@ -107,7 +107,7 @@ export async function benchFor(
       occasionId: occasion?.id ?? null,
       stepId: null,
       accessoryIds: set?.pieceIds ?? (shoe ? [shoe.id] : []),
-      adjustments: [...turnWished(base), ...(set?.ties ?? [])],
+      adjustments: [...turnWished(base), ...(set?.ways ?? [])],
       ownVerdict: null,
       read: null,
     };

@@ -35,9 +35,9 @@ export async function addBundle(tenant: Tenant, bundle: Bundle): Promise<string>
     await addOccasion(tenant, { clientId, occasion }, idOf("occasion", id));
   for (const { id, name, pieceIds } of bundle.bases)
     await bases.add(tenant, { clientId, name, pieceIds: piecesOf(pieceIds) }, idOf("base", id));
-  for (const { id, name, pieceIds, ties, worn } of bundle.sets) {
-    const tied = ties.map((tie) => ({ ...tie, piece: idOf("piece", tie.piece) }));
-    const set = { clientId, name, pieceIds: piecesOf(pieceIds), ties: tied };
+  for (const { id, name, pieceIds, ways, worn } of bundle.sets) {
+    const tied = ways.map((tie) => ({ ...tie, piece: idOf("piece", tie.piece) }));
+    const set = { clientId, name, pieceIds: piecesOf(pieceIds), ways: tied };
     const setId = await sets.add(tenant, set, idOf("set", id));
     for (const day of worn) await addWear(tenant, { clientId, setId, day });
   }

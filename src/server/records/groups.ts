@@ -1,11 +1,11 @@
 import { v7 as uuid, validate as isId } from "uuid";
-import type { GroupInput, GroupRecord, Ties } from "@/core/studio/group-record";
+import type { GroupInput, GroupRecord, Ways } from "@/core/studio/group-record";
 import type { GroupRow } from "../db/tables";
 import type { Tenant } from "../db/tenant";
 import { refuseStrangePieces } from "./own-pieces";
 import { bringBack, putAway, replaceList, updateVersion } from "./versioned";
 
-type FilledRow = GroupRow & { readonly piece_ids: readonly string[]; readonly ties?: Ties };
+type FilledRow = GroupRow & { readonly piece_ids: readonly string[]; readonly ways?: Ways };
 
 interface GroupTables {
   readonly table: "bases" | "sets";
@@ -27,9 +27,9 @@ export function groupRecords({ table, members, owner, unless }: GroupTables) {
       .select<FilledRow[]>(`${table}.*`, tenant.raw(memberIds))
       .where(`${table}.studio_id`, tenant.studioId);
 
-  /** The ties of a set as they are written; nothing where none were sent, and for bases, which have none. */
-  const tiesColumn = ({ ties }: GroupInput) =>
-    table === "sets" && ties !== undefined ? { ties: JSON.stringify(ties) } : {};
+  /** The ways of a set as they are written; nothing where none were sent, and for bases, which have none. */
+  const tiesColumn = ({ ways }: GroupInput) =>
+    table === "sets" && ways !== undefined ? { ways: JSON.stringify(ways) } : {};
 
   return {
     select,
@@ -112,7 +112,7 @@ function fromRow(row: FilledRow): GroupRecord {
     name: row.name,
     pieceIds: row.piece_ids,
     // A scarf that was taken out of a set has left its tie there.
-    ties: (row.ties ?? []).filter(({ piece }) => row.piece_ids.includes(piece)),
+    ways: (row.ways ?? []).filter(({ piece }) => row.piece_ids.includes(piece)),
     version: row.version,
   };
 }

@@ -38,7 +38,7 @@ export async function ruleBookRoom(tenant: Tenant, clientId: string): Promise<Ru
   const tried = (await sets.list(tenant, clientId)).flatMap((set) =>
     bases.map((base) => ({
       name: `${base.name} with ${set.name}`,
-      key: { garmentIds: base.pieceIds, accessoryIds: set.pieceIds, adjustments: set.ties, occasionId: null },
+      key: { garmentIds: base.pieceIds, accessoryIds: set.pieceIds, adjustments: set.ways, occasionId: null },
     })),
   );
   return {

@@ -5,7 +5,7 @@ import { toast } from "sonner";
 import type { Outcome } from "@/core/schema/outcome";
 import type { Piece } from "@/core/piece/piece";
 import type { Adjustment } from "@/core/piece/adjustment";
-import type { GroupInput, Ties } from "@/core/studio/group-record";
+import type { GroupInput } from "@/core/studio/group-record";
 import { sayWith } from "@/words/say";
 import { benchWords } from "@/words/bench";
 import { Plate } from "../drawing/plate";
@@ -41,7 +41,7 @@ export function KeepSet({ open, onOpenChange, clientId, accessories, adjustments
         clientId,
         name: name.value,
         pieceIds,
-        ties: adjustments.filter(({ kind }) => kind === "tie") as Ties,
+        ways: adjustments.filter(({ piece }) => pieceIds.includes(piece)),
       }),
     );
     setBusy(false);

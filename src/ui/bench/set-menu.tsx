@@ -10,8 +10,8 @@ export function SetMenu() {
   if (source.sets.length === 0) return null;
   return (
     <Menu label={benchWords.putOnSet}>
-      {source.sets.map(({ id, name, pieceIds, ties }) => (
-        <MenuItem key={id} onSelect={() => steps.putOnSet(pieceIds, ties)}>
+      {source.sets.map(({ id, name, pieceIds, ways }) => (
+        <MenuItem key={id} onSelect={() => steps.putOnSet(pieceIds, ways)}>
           {`${name} (${pieceIds.length})`}
         </MenuItem>
       ))}

@@ -86,11 +86,11 @@ function FoundSets({ found }: { readonly found: BestSets | null }) {
   const unit = useLengthUnit();
   return (
     <ul aria-label={benchWords.wholeSetsLabel} className="relative flex min-h-0 flex-1 gap-2 overflow-x-auto">
-      {found?.sets.map(({ pieceIds, ties, score, verdict }) => {
+      {found?.sets.map(({ pieceIds, ways, score, verdict }) => {
         const pieces = pieceIds.flatMap((id) => named(id) ?? []);
         const names = [
           ...pieces.map(({ name }) => name),
-          ...ties.map((tie) => sayWay(tie, "done", unit, "")),
+          ...ways.map((tie) => sayWay(tie, "done", unit, "")),
         ].join(", ");
         const count =
           pieces.length === 1 ? "1 piece" : sayWith(benchWords.pieces, { piecesCount: pieces.length });
@@ -99,7 +99,7 @@ function FoundSets({ found }: { readonly found: BestSets | null }) {
             <Hint words={names}>
               <button
                 type="button"
-                onClick={() => steps.putOnSet(pieceIds, ties)}
+                onClick={() => steps.putOnSet(pieceIds, ways)}
                 aria-label={sayWith(benchWords.putOnLabel, {
                   names,
                   verdict: wordOf(verdict),

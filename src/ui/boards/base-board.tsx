@@ -132,7 +132,7 @@ const LookOf = memo(function LookOf({ wardrobe, base, set }: LookOfProps) {
     const key = {
       garmentIds: base.pieceIds,
       accessoryIds: set.pieceIds,
-      adjustments: set.ties ?? [],
+      adjustments: set.ways ?? [],
       occasionId: null,
     };
     const { look, ...read } = asWorn(layOut(wardrobe, key));

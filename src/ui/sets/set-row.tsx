@@ -10,9 +10,10 @@ import { coherenceOf } from "@/core/sets/coherence";
 import { inOrder } from "@/core/sets/vary";
 import type { GroupRecord } from "@/core/studio/group-record";
 import { sayWith } from "@/words/say";
-import { tieSpec } from "@/core/scarf/ties";
 import { setsWords } from "@/words/sets";
+import { sayWay } from "../bench/change-words";
 import { Plate } from "../drawing/plate";
+import { useLengthUnit } from "../kit/length-unit";
 import { CoherenceLine } from "./coherence-line";
 import type { LibraryActions } from "./library-actions";
 import { ReachChips } from "./reach-chips";
@@ -41,6 +42,7 @@ export function SetRow(props: SetRowProps) {
   const { ref, at, set, client, bases, pieces, reach, lastWorn, actions } = props;
   const worn = inOrder(set.pieceIds.flatMap((id) => pieces.find((piece) => piece.id === id) ?? []));
   const own = coherenceOf(worn, client);
+  const unit = useLengthUnit();
   return (
     <li ref={ref} data-index={at} className="pb-3">
       <div className="border border-rule-strong bg-paper">
@@ -48,11 +50,11 @@ export function SetRow(props: SetRowProps) {
           <div>
             <h2 className="text-lead leading-tight">{set.name}</h2>
             <p>{sayPurpose(own)}</p>
-            {set.ties.map(({ piece, tie }) => (
-              <p key={piece} className="text-tiny text-ink-soft">
-                {sayWith(setsWords.tied, {
-                  scarf: worn.find(({ id }) => id === piece)?.name ?? "",
-                  tie: tieSpec(tie).name,
+            {set.ways.map((way) => (
+              <p key={`${way.piece} ${way.kind}`} className="text-tiny text-ink-soft">
+                {sayWith(setsWords.pieceWornSo, {
+                  piece: worn.find(({ id }) => id === way.piece)?.name ?? "",
+                  way: sayWay(way, "done", unit, ""),
                 })}
               </p>
             ))}

@@ -1,6 +1,6 @@
 import Joi from "joi";
 import type { GroupInput } from "../../studio/group-record";
-import { ties } from "../adjustment";
+import { ways } from "../adjustment";
 import { name, uuid } from "../parts";
 import { keyFields, type Key } from "./key";
 
@@ -10,5 +10,5 @@ export const groupForm = Joi.object<GroupInput & Key>({
   clientId: uuid.required().label("Client"),
   name: name.required(),
   pieceIds: Joi.array().items(uuid).unique().max(30).required().label("Pieces"),
-  ties: ties.optional().label("Ties"),
+  ways: ways.optional().label("Ways of wearing"),
 });

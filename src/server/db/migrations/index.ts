@@ -20,6 +20,7 @@ import * as setTies from "./0018-set-ties";
 import * as nothingLoose from "./0019-nothing-loose";
 import * as weather from "./0020-weather";
 import * as careAndCompany from "./0021-care-and-company";
+import * as setWays from "./0022-set-ways";
 
 interface Migration {
   up(knex: Knex): Promise<void>;
@@ -48,6 +49,7 @@ const migrations: Record<string, Migration> = {
   "0019-nothing-loose": nothingLoose,
   "0020-weather": weather,
   "0021-care-and-company": careAndCompany,
+  "0022-set-ways": setWays,
 };
 
 /** The migrations as a Knex source: imported, so that no folder has to be read at run time. */

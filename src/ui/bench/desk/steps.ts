@@ -1,5 +1,5 @@
 import { adjust, adjustmentOn, wornSlot } from "@/core/piece/adjustment";
-import type { Ties } from "@/core/studio/group-record";
+import type { Ways } from "@/core/studio/group-record";
 import type { LightName } from "@/core/colour/light";
 import { isLegged, slotOf, type Legged } from "@/core/piece/piece";
 import { slots, type Slot } from "@/core/piece/slots";
@@ -81,10 +81,10 @@ export function benchSteps(store: BenchStore, source: BenchSource) {
       const trousers = look.garments.find(isLegged);
       if (trousers) change(nextTurn(trousers, look.adjustments));
     },
-    putOnSet: (accessoryIds: readonly string[], ties: Ties = []) =>
+    putOnSet: (accessoryIds: readonly string[], ways: Ways = []) =>
       take({
         accessoryIds,
-        adjustments: ties.reduce(adjust, store.getState().look.adjustments),
+        adjustments: ways.reduce(adjust, store.getState().look.adjustments),
         ownVerdict: null,
       }),
     /** The stylist's own verdict; said again, it is taken back. */
