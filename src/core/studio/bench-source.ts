@@ -28,6 +28,9 @@ export interface BenchLook extends LookState {
   readonly read: KeptReading | null;
 }
 
+/** A look on record of the client who is on the bench: whose it is goes without saying. */
+export type OwnLook = Omit<LookRecord, "clientId">;
+
 /** What is laid on the bench: a client's wardrobe from the studio, or a look from a file. */
 export interface BenchSource {
   readonly client: Client;
@@ -40,7 +43,7 @@ export interface BenchSource {
   readonly sets: readonly NamedPieces[];
   readonly occasions: readonly Occasion[];
   /** The client's looks on record, the one last worked on first. */
-  readonly looks: readonly LookRecord[];
+  readonly looks: readonly OwnLook[];
   readonly start: BenchLook;
   /** The steps of the look to start with, the oldest first. */
   readonly startSteps: readonly LookStep[];

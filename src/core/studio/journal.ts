@@ -34,7 +34,7 @@ export type JournalEntry = { readonly id: string } & (
 );
 
 /** How many entries of each kind a journal goes back. */
-export const journalGoesBack = 60;
+export const journalGoesBack = 50;
 
 /** A day of a client's journal, yyyy-mm-dd. */
 export interface JournalDay {

@@ -19,7 +19,14 @@ export interface LookRecord extends BenchLook, LookWords {
 export type LookNow = Omit<LookRecord, "version">;
 
 /** The look as it lies on the bench, where its words are kept apart. */
-export function benchLookOf({ id, baseId, occasionId, stepId, read, ...state }: LookNow): BenchLook {
+export function benchLookOf({
+  id,
+  baseId,
+  occasionId,
+  stepId,
+  read,
+  ...state
+}: Omit<LookNow, "clientId">): BenchLook {
   return { id, baseId, occasionId, stepId, read, ...stateOf(state) };
 }
 

@@ -11,16 +11,21 @@ export interface RecordOfEach {
 }
 
 /** What is on record of one client's pieces, as her looks are read by it. */
-export function onRecordOf(
-  { today, lastWorn, shown }: RecordOfEach,
+export function onRecordOf(record: RecordOfEach, pieces: readonly PieceRecord[], clientId: string): OnRecord {
+  const { today, shown } = record;
+  return { today, upkeep: upkeepOfAll(record, pieces), shown: shown[clientId] ?? [] };
+}
+
+/** What is known of pieces, by their ids. */
+export function upkeepOfAll(
+  { lastWorn }: Pick<RecordOfEach, "lastWorn">,
   pieces: readonly PieceRecord[],
-  clientId: string,
-): OnRecord {
+): OnRecord["upkeep"] {
   const kept = pieces.flatMap((record): [string, Upkeep][] => {
     const upkeep = upkeepOf(record, lastWorn[record.piece.id] ?? null);
     return upkeep ? [[record.piece.id, upkeep]] : [];
   });
-  return { today, upkeep: Object.fromEntries(kept), shown: shown[clientId] ?? [] };
+  return Object.fromEntries(kept);
 }
 
 /** What is known of a piece that a day hangs on; null where nothing is. Of what needs no rest, when it was worn is no matter. */

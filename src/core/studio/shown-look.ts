@@ -9,7 +9,7 @@ import type { Finding } from "../rules/finding";
 import type { ClientRecord } from "./client-record";
 import type { GroupRecord } from "./group-record";
 import type { LookRecord } from "./look-record";
-import { onRecordOf, type RecordOfEach } from "./on-record";
+import { upkeepOfAll, type RecordOfEach } from "./on-record";
 import type { OccasionRecord } from "./occasion-record";
 import type { PieceRecord } from "./piece-record";
 import { layOut, type Wardrobe } from "./wardrobe";
@@ -43,12 +43,13 @@ export interface ShownLook {
 export function dayReader(records: DayRecords): (record: LookRecord) => ShownLook | null {
   const pieces = records.pieces.map(({ piece }) => piece);
   const occasions = records.occasions.map(({ occasion }) => occasion);
+  const upkeep = upkeepOfAll(records.onRecord, records.pieces);
   const wardrobes = new Map<string, Wardrobe>();
   const wardrobeOf = (id: string): Wardrobe | null => {
     const client = records.clients.find((record) => record.client.id === id)?.client;
     if (!client) return null;
-    const own = onRecordOf(records.onRecord, records.pieces, id);
-    const onRecord = { ...own, shown: [...own.shown, ...shownTo(records, id)] };
+    const { today, shown } = records.onRecord;
+    const onRecord = { today, upkeep, shown: [...(shown[id] ?? []), ...shownTo(records, id)] };
     const wardrobe = wardrobes.get(id) ?? {
       client,
       pieces,

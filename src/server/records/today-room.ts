@@ -8,7 +8,7 @@ import { piecesById } from "./pieces";
 import { todayIn } from "./studio";
 
 /** How many looks and occasions a day begins with. */
-const most = { looks: 4, occasions: 30 };
+const most = { looks: 4, occasions: 20 };
 
 /** What the day starts with: what is coming up and how it is dressed, and the looks last worked on, with all of it. */
 export async function todayRoom(tenant: Tenant) {

@@ -1,5 +1,6 @@
 import type { Outcome } from "@/core/schema/outcome";
-import type { LookNow, LookOnRecord, LookRecord, SentLook } from "@/core/studio/look-record";
+import type { OwnLook } from "@/core/studio/bench-source";
+import type { LookNow, LookOnRecord, SentLook } from "@/core/studio/look-record";
 import type { LookStep } from "@/core/studio/look-steps";
 import { isOfTheMoment, isSignedOut } from "../kit/answer";
 import { signInBeside } from "../kit/signed-out";
@@ -109,7 +110,7 @@ export function createKeeper(save: SaveLook, madeBy: string, say: (keeping: Keep
 
   return {
     /** What the record has already. */
-    know: (looks: readonly LookRecord[], steps: readonly LookStep[]) => {
+    know: (looks: readonly OwnLook[], steps: readonly LookStep[]) => {
       for (const { id, version } of looks)
         thisPage.versions.set(id, Math.max(version, thisPage.versions.get(id) ?? 0));
       for (const { id } of steps) recorded.add(id);
