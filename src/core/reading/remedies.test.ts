@@ -217,6 +217,12 @@ describe("remedies of the place", () => {
     const long = dressed([stiletto, tote], at({ ground: "pavement", onFoot: 240 }));
     expect(under(long, "comfort.foot-time", "far", [])).toContain("spare-pair");
     const hot = dressed([leather], at({ ground: "pavement", temperature: 27, wind: 9 }));
+    const thin = sample("dress", { name: "thin", hex: "#dde3e8", cloth: "linen" });
+    const sandals = sample("shoe", { ...dark, name: "sandals", figures: { form: "sandal", toe: "open" } });
+    const tiny = sample("bag", { name: "tiny", hex: "#2b3140" });
+    const summer = dressed([sandals, tiny], at({ ground: "pavement", temperature: 30 }), [thin]);
+    const linen = sample("jacket", { name: "linen", hex: "#dde3e8", finish: "satin" });
+    expect(under(summer, "comfort.warmth", "room", [linen])).toContain("linen");
     const room = read(hot).findings.find(({ message }) => message === "room");
     expect(room?.proposals).toEqual([{ kind: "wear", slot: "layer" }]);
     expect(read({ ...hot, accessories: [leather, blazer] }).findings).not.toContainEqual(room);

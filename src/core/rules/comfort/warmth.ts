@@ -56,7 +56,7 @@ export const warmth = defineRule({
     const cooled = air.high >= params.heat && !worn.some(comesOff);
     const cooledRooms = cooled
       ? [
-          judge("note", "room", {
+          judge(isColdAt(params.cooled, asked) ? "rubs" : "note", "room", {
             figures: { air: airFigure(air.high), clo: cloFigure(worn) },
             proposals: wear("layer"),
           }),
@@ -140,6 +140,12 @@ function onTheWay({ dressed: { worn }, air, from, to, judge }: Asked): Finding[]
   if (air.high <= to || !layer) return [];
   const figures = { air: airFigure(air.high), clo: cloFigure(worn) };
   return [judge("note", "wayWarm", { of: { layer: layer.piece }, figures })];
+}
+
+/** Whether so little is worn that standing in a room of so much air is cold. */
+function isColdAt(air: number, { dressed: { worn, look }, params }: Asked): boolean {
+  const as = look.client.seated ? "seated" : "standing";
+  return comfortableAir(cloOf(worn), 0, as) - params.slack > air;
 }
 
 /** In a room somebody stands, and has taken off what comes off. */
