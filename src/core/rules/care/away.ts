@@ -1,4 +1,4 @@
-import { isAwayOn, type AwayFor } from "../../piece/on-record";
+import { isAwayOn } from "../../piece/on-record";
 import { sayDay } from "../../words/day";
 import { defineRule } from "../define-rule";
 import { swapOrTakeOff } from "../proposals";
@@ -19,7 +19,7 @@ export const away = defineRule({
     return [...garments, ...accessories].flatMap((piece) => {
       const upkeep = onRecord.upkeep[piece.id];
       if (!upkeep || !upkeep.away || !isAwayOn(upkeep, day)) return [];
-      const why = awayWords[upkeep.away];
+      const why = upkeep.away;
       const facts = { of: { piece }, proposals: swapOrTakeOff(piece) };
       return upkeep.back === null
         ? [judge("jars", "gone", { words: { why } }, facts)]
@@ -27,5 +27,3 @@ export const away = defineRule({
     });
   },
 });
-
-const awayWords: Readonly<Record<AwayFor, string>> = { "in care": "in care", "on loan": "on loan" };

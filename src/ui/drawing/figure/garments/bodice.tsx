@@ -1,6 +1,6 @@
 import type { ReactNode } from "react";
 import { neckEdgeOf } from "@/core/neck/neckline";
-import type { PieceOf } from "@/core/piece/piece";
+import { isKnit, type PieceOf } from "@/core/piece/piece";
 import { Shape, type Part } from "../../cloth/shape";
 import type { Paint } from "../../paint";
 import { shoulderLine } from "../body-shape";
@@ -151,7 +151,7 @@ export function Top({
   const { piece, frame } = own;
   const { neckline, bodyGirth } = piece.figures;
   const ease = topEase(bodyGirth, frame.body.measures.bust.cm);
-  const knit = piece.finish === "knit" || piece.cloth === "fine knit" || piece.cloth === "heavy knit";
+  const knit = isKnit(piece);
   const waist = frame.body.measures.waistLine.cm;
   // Tucked in, the cloth is gathered to the waist and goes on under the waistband.
   const side = sideEdge(frame, hem, ease).map(({ x, h }) =>
