@@ -35,6 +35,7 @@ export function OneLine({ blank }: OneLineProps) {
         value={line}
         onChange={(event) => void write(event.target.value)}
         autoComplete="off"
+        maxLength={300}
         spellCheck={false}
         placeholder={piecesWords.inOneLineExample}
         aria-describedby="one-line-read"
