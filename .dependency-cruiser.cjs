@@ -8,7 +8,7 @@ const rooms = (names) => `^src/core/(${names.join("|")})/`;
  */
 const storeys = {
   ground: ["length", "rule-book", "words"],
-  measures: ["body", "chain", "colour", "finish", "register", "scarf"],
+  measures: ["body", "chain", "colour", "finish", "photo", "register", "scarf"],
   vocabulary: ["hosiery", "neck", "piece", "place", "proportion", "strap", "style"],
   dressing: ["dressing"],
   rules: ["rules"],
