@@ -77,4 +77,16 @@ export const boardsWords = {
   looksRead: "{read} looks read",
   readingOfLooks: "reading: {read} of {total} looks ...",
   turnedSo: ", turned {count} × {depth}",
+  measureTheseFirst: "Measure these first",
+  whatNobodyHasMeasured:
+    "Nobody has put a tape to these yet. Each was read a little shorter and a little longer, on every base: where most verdicts would change, measure first.",
+  readingWhatIsNotMeasured: "Reading what is not measured yet ...",
+  outfitsReadSoFar: "{count} outfits read so far ...",
+  outfitsWereRead: "{count} outfits that rest on a measure nobody has taken were read.",
+  everythingIsMeasured: "Everything is measured: no outfit rests on a guess.",
+  nothingHangsOnAMeasure:
+    "{count} outfits rest on a measure nobody has taken, but none would read otherwise for it.",
+  verdictsHangOnIt: "decides {count}",
+  assumedAs: "{fact}: assumed {figure}, from what it is called",
+  takenAsUsual: "{fact}: not said, taken as {figure}",
 } as const;

@@ -2,6 +2,12 @@
 export const piecesWords = {
   n1MeasureNotSaid: "1 measure not said",
   measuresNotSaid: "{unsaidCount} measures not said",
+  oneMeasureAssumed: "1 measure assumed",
+  measuresAssumed: "{count} measures assumed",
+  assumedFromItsForm: "assumed from its form",
+  itIsSo: "It is so",
+  usually: "Usually {figure}",
+  assumedFigures: "Assumed until measured: {figures}.",
   metalNotRecorded: "metal not recorded",
   surfaceAndMetal: "Surface and metal",
   finish: "Finish",

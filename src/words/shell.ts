@@ -14,6 +14,7 @@ export const shellWords = {
   hemsBoard: "Hems board",
   setsOnBases: "Sets on bases",
   oneBaseManyLooks: "One base, many looks",
+  measureTheseFirst: "Measure these first",
   whatIsMissing: "What is missing",
   theStudiosRuleBook: "The studio's rule book",
   archive: "Archive",

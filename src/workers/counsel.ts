@@ -14,6 +14,7 @@ import { leversOf, type Lever } from "@/core/search/levers";
 import { fillTemplate } from "@/core/search/best/fill";
 import type { SetWish } from "@/core/search/best/set-problem";
 import type { GapFacts } from "@/core/search/gap-spec";
+import type { MeasuresFirst } from "@/core/search/measure-first";
 import { rank } from "@/core/search/rank";
 import type { NamedPieces } from "@/core/studio/bench-source";
 import { layOut, offered, pieceOf, type LookKey, type Wardrobe } from "@/core/studio/wardrobe";
@@ -36,6 +37,7 @@ import type {
 import { seekSets } from "./best-sets";
 import { readBoard, type BoardRow } from "./board";
 import { opensOf, seekGaps } from "./gaps";
+import { seekMeasures } from "./measures";
 
 let wardrobe: Wardrobe | null = null;
 /** Calls that were left: their long work stops at its next breath. */
@@ -151,6 +153,15 @@ const counsel = {
     call: number,
   ): Promise<FoundGaps> {
     return seekGaps(laid(), bases, sets, tell, wanted(call));
+  },
+
+  /** The measures nobody has taken on which most verdicts hang. */
+  measureFirst(
+    bases: readonly NamedPieces[],
+    tell: (found: MeasuresFirst) => void,
+    call: number,
+  ): Promise<MeasuresFirst> {
+    return seekMeasures(laid(), bases, tell, wanted(call));
   },
 
   /** What one missing piece would open of what no set serves: bases, each with its occasion. */

@@ -142,6 +142,7 @@ describe("whatever is asked for", () => {
       "/sets",
       "/boards/sets",
       "/boards/gaps",
+      "/boards/measure",
       "/boards/ground",
       "/boards/base",
       "/sets/build",

@@ -69,6 +69,7 @@ describe("by hand at 1024 x 768", () => {
     "/boards/sets",
     "/boards/base",
     "/boards/gaps",
+    "/boards/measure",
     "/boards/ground",
     "/rules",
     "/put-away",

@@ -60,6 +60,7 @@ const places: Readonly<Record<string, () => string>> = {
   "hem board": () => `/boards?client=${client}`,
   "board of sets": () => `/boards/sets?client=${client}`,
   "one base": () => `/boards/base?client=${client}`,
+  "measure first": () => `/boards/measure?client=${client}`,
   "what is missing": () => `/boards/gaps?client=${client}`,
   "heel and ground": () => `/boards/ground?client=${client}`,
   "put away": () => "/put-away",

@@ -17,6 +17,7 @@ const places = [
   "/boards/sets",
   "/boards/base",
   "/boards/gaps",
+  "/boards/measure",
   "/rules",
 ];
 let browser: Browser;

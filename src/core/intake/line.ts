@@ -270,6 +270,7 @@ class Said {
       statement,
       register,
       figures: this.figures,
+      ...(this.assumed.size > 0 ? { assumed: [...this.assumed] } : {}),
     } as unknown as PieceDraft;
     return {
       piece,

@@ -4,6 +4,7 @@ import { sample } from "../testing/sample";
 import { asSaid, completed, unsaidFigures, type PieceAsSaid } from "./as-said";
 import { kindNames, type Kind } from "./kinds";
 import { specOf, type Piece } from "./piece";
+import { typicalFigure } from "./typical";
 
 const measuresOf = (kind: Kind) =>
   Object.entries(specOf({ kind }).figures)
@@ -44,6 +45,26 @@ describe("a piece of which measures were not said", () => {
     const { figures: _figures, ...rest } = asSaid(sample(kind) as Piece);
     const piece = completed({ ...rest, figures: unsaidFigures(kind) } as PieceAsSaid);
     expect(piece.unsaid).toEqual(measuresOf(kind));
-    expect(piece.figures).toEqual(sample(kind).figures);
+    const usual = measuresOf(kind).map((name) => [name, typicalFigure(kind, piece.figures, name)]);
+    expect(piece.figures).toEqual({ ...sample(kind).figures, ...Object.fromEntries(usual) });
+  });
+
+  it("keeps what came with its name as assumed: it stands, it is not said, and it is kept so", () => {
+    const boot = sample("shoe", { figures: { form: "boot", lift: 3.5, shaft: 14, shaftTop: 27 } });
+    const said: PieceAsSaid = { ...asSaid(boot), assumed: ["shaft", "lift"] };
+    const piece = completed(said);
+    expect(piece.figures).toMatchObject({ shaft: 14, lift: 3.5 });
+    expect(piece.unsaid).toEqual(["shaft", "lift"]);
+    expect(asSaid(piece)).toEqual(said);
+    // What is empty is not said, whatever was assumed of it.
+    const emptied = completed({ ...said, figures: { ...said.figures, lift: null } } as PieceAsSaid);
+    expect(emptied.assumed).toEqual(["shaft"]);
+    expect(emptied.unsaid).toEqual(["lift", "shaft"]);
+  });
+
+  it("takes what is usual of its form", () => {
+    const bare = asSaid(sample("shoe", { figures: { form: "pump" } }));
+    const piece = completed({ ...bare, figures: { ...bare.figures, lift: null } } as PieceAsSaid);
+    expect(piece.figures).toMatchObject({ lift: 6 });
   });
 });

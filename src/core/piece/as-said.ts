@@ -2,16 +2,22 @@ import type { Field, NumberField } from "./field";
 import { initialFigures } from "./initial-figures";
 import type { Kind } from "./kinds";
 import { specOf, type Piece } from "./piece";
+import { typicalFigure } from "./typical";
 
 type Said<F> = { readonly [name in keyof F]: F[name] extends number ? number | null : F[name] };
 
 /**
- * A piece as somebody has said it, and as it is kept: a measure that nobody has given is null. Distributes over
- * the kinds so that kind and figures stay together.
+ * A piece as somebody has said it, and as it is kept: a measure that nobody has given is null, or named as assumed.
+ * Distributes over the kinds so that kind and figures stay together.
  */
 export type PieceAsSaid = Piece extends infer P
   ? P extends Piece
-    ? Omit<P, "unsaid" | "figures"> & { readonly figures: Said<P["figures"]>; readonly unsaid?: never }
+    ? Omit<P, "unsaid" | "assumed" | "figures"> & {
+        readonly figures: Said<P["figures"]>;
+        readonly unsaid?: never;
+        /** Measures that came with what it was called and nobody has taken; left out where there are none. */
+        readonly assumed?: readonly string[];
+      }
     : never
   : never;
 
@@ -20,13 +26,18 @@ type Figures = Readonly<Record<string, unknown>>;
 /** The piece as the rules read it: the usual measure stands in for each that was not said, which is named. */
 export function completed(said: PieceAsSaid): Piece {
   const figures = completedFigures(said.kind, said.figures);
-  return { ...said, figures, unsaid: unsaidOf(said.kind, said.figures) } as unknown as Piece;
+  const own: Figures = said.figures;
+  const assumed = (said.assumed ?? []).filter((name) => !isMissing(own[name]));
+  const unsaid = [...unsaidOf(said.kind, said.figures), ...assumed];
+  return { ...said, figures, unsaid, assumed } as unknown as Piece;
 }
 
 /** The piece as it was said, without what stands in. */
-export function asSaid({ unsaid, ...piece }: Piece): PieceAsSaid {
-  const nothing = Object.fromEntries(unsaid.map((name) => [name, null]));
-  return { ...piece, figures: { ...piece.figures, ...nothing } } as PieceAsSaid;
+export function asSaid({ unsaid, assumed, ...piece }: Piece): PieceAsSaid {
+  const missing = unsaid.filter((name) => !assumed.includes(name));
+  const nothing = Object.fromEntries(missing.map((name) => [name, null]));
+  const said = { ...piece, figures: { ...piece.figures, ...nothing } };
+  return (assumed.length > 0 ? { ...said, assumed } : said) as PieceAsSaid;
 }
 
 /** The figures of a new piece, of whose measures nobody has said one. */
@@ -53,14 +64,19 @@ function isMissing(value: unknown): boolean {
 }
 
 /**
- * Figures with nothing missing: what a new piece of the kind starts with stands in. Where that goes against what
+ * Figures with nothing missing: what is usual of its kind and form stands in. Where that goes against what
  * was said (a platform higher than the usual heel), the nearest measure that does not.
  */
 export function completedFigures(kind: Kind, said: Figures): Figures {
   const spec = specOf({ kind });
   const fields = spec.figures;
   const given = Object.entries(said).filter(([, value]) => !isMissing(value));
-  const figures: Figures = { ...initialFigures(kind), ...Object.fromEntries(given) };
+  const usual = unsaidOf(kind, said).map((name) => [name, typicalFigure(kind, said, name)] as const);
+  const figures: Figures = {
+    ...initialFigures(kind),
+    ...Object.fromEntries(usual),
+    ...Object.fromEntries(given),
+  };
   const passes = (tried: Figures) => !spec.check?.(tried as Readonly<Record<string, never>>);
   if (passes(figures)) return figures;
   for (const name of unsaidOf(kind, said)) {

@@ -1,5 +1,11 @@
 import type { ClothPicture } from "../scarf/picture";
 
+/** Of which pieces a figure is asked: those of which another figure is one of these, or is there at all. */
+export interface Applies {
+  readonly figure: string;
+  readonly is: readonly string[] | "there";
+}
+
 /**
  * The figures a kind of piece is recorded with, as data: types, checks, forms and documents all read
  * these descriptions, so that a figure is declared once.
@@ -20,6 +26,7 @@ export interface NumberField {
   readonly help?: string;
   /** Declared after pieces were first recorded: where it is missing, the initial value stands in. */
   readonly added?: true;
+  readonly only?: Applies;
 }
 
 export interface ChoiceField<C extends string = string> {
@@ -29,6 +36,7 @@ export interface ChoiceField<C extends string = string> {
   readonly initial: C;
   readonly help?: string;
   readonly added?: true;
+  readonly only?: Applies;
 }
 
 export interface FlagField {
@@ -37,6 +45,7 @@ export interface FlagField {
   readonly initial: boolean;
   readonly help?: string;
   readonly added?: true;
+  readonly only?: Applies;
 }
 
 /** The cloth's own picture, cell by cell; none where nobody has drawn it. */
@@ -46,6 +55,7 @@ export interface PictureField {
   readonly initial: null;
   readonly help?: string;
   readonly added?: true;
+  readonly only?: Applies;
 }
 
 export type Field = NumberField | ChoiceField | FlagField | PictureField;
@@ -121,6 +131,33 @@ export function picture(label: string, help?: string): PictureField {
 /** Marks a figure that was declared after pieces were first recorded. */
 export function added<F extends Field>(field: F): F & { readonly added: true } {
   return { ...field, added: true };
+}
+
+/** Says of which pieces a figure is asked; of the others a form does not show it. */
+export function onlyWhere<F extends Field>(
+  figure: string,
+  is: Applies["is"],
+  field: F,
+): F & { readonly only: Applies } {
+  return { ...field, only: { figure, is } };
+}
+
+/** Whether a figure is asked of a piece: what has been said of one that it goes against is still shown. */
+export function isAsked(
+  field: Field,
+  name: string,
+  figures: Readonly<Record<string, unknown>>,
+  fields: Fields,
+): boolean {
+  if (!field.only) return true;
+  const { figure, is } = field.only;
+  const [own, other] = [figures[name], figures[figure]];
+  if (own !== null && own !== undefined && own !== field.initial) return true;
+  if (is !== "there") return is.includes(other as string);
+  const of = fields[figure];
+  // A measure that every such piece has is there although nobody has said it.
+  if (other === null || other === undefined) return of?.type === "number" && !of.optional;
+  return other !== 0;
 }
 
 function base(

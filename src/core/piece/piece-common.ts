@@ -35,4 +35,6 @@ export interface PieceCommon {
   readonly register: RegisterSpan | null;
   /** The measures nobody has said, by the names of the figures in which the usual ones stand in. */
   readonly unsaid: readonly string[];
+  /** Those of the unsaid whose figure came with what the piece was called: an ankle boot has a shaft of about 14 cm. */
+  readonly assumed: readonly string[];
 }

@@ -102,8 +102,9 @@ export function isTailoredLayer(piece: Piece): boolean {
 
 /** The same garment with its legs cut to other figures. */
 export function recut<G extends Legged>(garment: G, cut: Partial<PieceOf<"trousers">["figures"]>): G {
-  const unsaid = garment.unsaid.filter((name) => !(name in cut));
-  return { ...garment, figures: { ...garment.figures, ...cut }, unsaid };
+  const left = (names: readonly string[]) => names.filter((name) => !(name in cut));
+  const [unsaid, assumed] = [left(garment.unsaid), left(garment.assumed)];
+  return { ...garment, figures: { ...garment.figures, ...cut }, unsaid, assumed };
 }
 
 /** A hanging, flaring or wide leg, whose full length is judged against the floor. */

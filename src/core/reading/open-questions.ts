@@ -59,6 +59,19 @@ export function certaintyOf(look: Look): Certainty {
   return { open, idle };
 }
 
+/** The measures nobody has taken of some pieces of a look by which it would read otherwise, each by itself. */
+export function decidingMeasures(
+  look: Look,
+  about: readonly Piece[],
+): { readonly piece: Piece; readonly name: string }[] {
+  const { verdict } = read(look);
+  return about.flatMap((piece) =>
+    piece.unsaid.flatMap((name) =>
+      decidingOf(look, piece, measuresOf(piece, name), verdict) ? [{ piece, name }] : [],
+    ),
+  );
+}
+
 /** How many things that the rules may read nobody has said of a piece. */
 export function countUnsaid(piece: Piece): number {
   return unsaidOf(piece).length;

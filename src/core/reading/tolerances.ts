@@ -63,16 +63,18 @@ function lengthsOf(look: Look, piece: Piece): Tolerated[] {
   return Object.entries(specOf(piece).figures).flatMap(([name, field]): Tolerated[] => {
     const value = figures[name];
     if (field.type !== "number" || field.unit !== "cm" || typeof value !== "number") return [];
+    const isAssumed = piece.assumed.includes(name);
     // What nobody has said is asked for instead: it may be further off than any tape.
-    if (piece.unsaid.includes(name)) return [];
+    if (piece.unsaid.includes(name) && !isAssumed) return [];
+    const tolerance = isAssumed ? tolerances.estimated : tolerances.measured;
     return [
       {
         label: field.label,
         piece,
         unit: "cm",
-        tolerance: tolerances.measured,
+        tolerance,
         moved: (share) => {
-          const to = Math.min(field.max, Math.max(field.min, value + share * tolerances.measured));
+          const to = Math.min(field.max, Math.max(field.min, value + share * tolerance));
           return withPiece(look, piece, { figures: { ...figures, [name]: to } });
         },
       },

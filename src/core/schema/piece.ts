@@ -78,14 +78,36 @@ function figuresSchema(kind: Kind): Joi.ObjectSchema {
   });
 }
 
+/** The measures that came with what a piece was called. */
+function assumedSchema(kind: Kind): Joi.Schema {
+  const measures = Object.entries(specOf({ kind }).figures).filter(([, { type }]) => type === "number");
+  return Joi.array()
+    .items(oneOf(measures.map(([name]) => name)))
+    .unique()
+    .label("Assumed measures");
+}
+
 function schemaFor(kind: Kind, extra: Joi.SchemaMap): Joi.ObjectSchema {
   const schema = Joi.object({
     kind: Joi.string().valid(kind).required(),
     ...common,
     figures: figuresSchema(kind),
+    assumed: assumedSchema(kind),
     ...extra,
   });
-  return kind === "scarf" ? schema.custom(colouredByItsPicture) : schema;
+  const said = schema.custom(assumingWhatStands);
+  return kind === "scarf" ? said.custom(colouredByItsPicture) : said;
+}
+
+interface AssumingAsSaid {
+  readonly figures: Readonly<Record<string, unknown>>;
+  readonly assumed?: readonly string[];
+}
+
+/** A piece of which only figures that stand are assumed: of an empty one nothing is. */
+function assumingWhatStands<P extends AssumingAsSaid>({ assumed, ...piece }: P): Omit<P, "assumed"> {
+  const standing = (assumed ?? []).filter((name) => typeof piece.figures[name] === "number");
+  return standing.length > 0 ? { ...piece, assumed: standing } : piece;
 }
 
 /** What of a scarf as it was said its swatches follow from. */

@@ -91,6 +91,7 @@ export function gapSpecOf(facts: GapFacts): GapSpec {
     statement: 0,
     register: level === null ? null : spanAround(level, null),
     unsaid: [],
+    assumed: [],
   };
   const sized = size === null ? {} : Object.fromEntries(form.size.map((name) => [name, size]));
   const figures = { ...initialFigures(kind), ...form.figures, ...sized };

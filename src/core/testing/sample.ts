@@ -29,6 +29,7 @@ export function sample<K extends Kind>(kind: K, given: Given<K> = {}): PieceOf<K
     statement: 0,
     register: { low: 3, centre: 5, high: 7 },
     unsaid: [],
+    assumed: [],
     ...rest,
     kind,
     figures: { ...initialFigures(kind), ...figures },

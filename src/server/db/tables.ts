@@ -91,6 +91,8 @@ export interface PieceRow extends OfStudio, Versioned, KeepsDeleted {
   register_centre: number | null;
   register_high: number | null;
   figures: object;
+  /** Measures that came with what it was called. */
+  assumed: string[];
   /** What it is found by on the rail. */
   words: string;
   state: PieceRecord["state"];

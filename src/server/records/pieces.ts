@@ -104,6 +104,7 @@ function fromRow(row: SwatchedRow): PieceRecord {
     statement: row.statement,
     register: spanOf(row),
     figures: row.figures,
+    assumed: row.assumed,
   } as PieceAsSaid;
   return {
     piece: completed(said),
@@ -137,6 +138,7 @@ function toRow({ piece, clientId, state, backOn = null, needs = [] }: PieceInput
     register_centre: piece.register?.centre ?? null,
     register_high: piece.register?.high ?? null,
     figures: JSON.stringify(piece.figures),
+    assumed: [...(piece.assumed ?? [])],
     words: wordsOfPiece(piece),
     state,
     // What is here is due back on no day.

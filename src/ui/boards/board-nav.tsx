@@ -9,6 +9,7 @@ const boards = [
   { href: "/boards/sets", name: boardsWords.setsOnBases },
   { href: "/boards/base", name: boardsWords.oneBaseManyLooks },
   { href: "/boards/gaps", name: boardsWords.whatIsMissing },
+  { href: "/boards/measure", name: boardsWords.measureTheseFirst },
   { href: "/boards/ground", name: groundWords.heelAndGround },
 ] as const;
 export type BoardHref = (typeof boards)[number]["href"];

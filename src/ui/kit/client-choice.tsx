@@ -12,7 +12,14 @@ interface ClientChoiceProps {
   /** Each under the name that is shown, which may say more than who it is. */
   readonly clients: readonly { readonly id: string; readonly name: string }[];
   readonly chosen: string;
-  readonly at: "/sets" | "/boards" | "/boards/sets" | "/boards/base" | "/boards/gaps" | "/boards/ground";
+  readonly at:
+    | "/sets"
+    | "/boards"
+    | "/boards/sets"
+    | "/boards/base"
+    | "/boards/gaps"
+    | "/boards/measure"
+    | "/boards/ground";
 }
 
 /** Whose things a place shows. */

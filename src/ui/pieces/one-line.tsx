@@ -4,6 +4,8 @@ import { useState } from "react";
 import { useFormContext } from "react-hook-form";
 import type { PieceDraft } from "@/core/studio/piece-record";
 import type { ReadLine } from "@/core/intake/line";
+import { specOf } from "@/core/piece/piece";
+import { withinSentence } from "@/core/words/within-sentence";
 import { piecesWords } from "@/words/pieces";
 import { sayWith } from "@/words/say";
 
@@ -50,10 +52,13 @@ export function OneLine({ blank }: OneLineProps) {
 
 /** The words of a line, those that were understood underlined, and what is still to be said. */
 function WordsRead({ line, read }: { readonly line: string; readonly read: ReadLine }) {
-  const { piece, parts, unknown, hasColour } = read;
+  const { piece, parts, unknown, assumed, hasColour } = read;
+  const fields = piece ? specOf(piece).figures : {};
+  const guessed = assumed.map((name) => withinSentence(fields[name]?.label ?? name));
   const missing = [
     piece ? "" : piecesWords.sayWhatItIs,
     piece && !hasColour && piece.metal === "none" ? piecesWords.noColourSaid : "",
+    guessed.length > 0 ? sayWith(piecesWords.assumedFigures, { figures: guessed.join(", ") }) : "",
     unknown.length > 0 ? sayWith(piecesWords.staysInTheName, { words: unknown.join(", ") }) : "",
   ].filter(Boolean);
   return (

@@ -127,6 +127,7 @@ function KindField() {
           const next = chosen as Kind;
           setValue("piece.kind", next);
           setValue("piece.figures", unsaidFigures(next));
+          setValue("piece.assumed", []);
         }}
         options={kindNames.map((name) => ({ id: name, name: kinds[name].label }))}
       />

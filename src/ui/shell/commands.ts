@@ -18,6 +18,7 @@ export const commands: readonly Command[] = [
   { say: shellWords.setsOnBases, href: "/boards/sets" },
   { say: shellWords.oneBaseManyLooks, href: "/boards/base" },
   { say: shellWords.whatIsMissing, href: "/boards/gaps" },
+  { say: shellWords.measureTheseFirst, href: "/boards/measure" },
   { say: shellWords.theStudiosRuleBook, href: "/rules" },
   { say: shellWords.archive, href: "/put-away" },
   { say: shellWords.membersAndYourAccount, href: "/members" },

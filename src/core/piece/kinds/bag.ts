@@ -1,5 +1,5 @@
 import { carriedAt } from "../../strap/carry";
-import { added, amount, choice, flag, length, maybeLength, type FiguresOf } from "../field";
+import { added, amount, choice, flag, length, maybeLength, onlyWhere, type FiguresOf } from "../field";
 import { fixedArea } from "./areas";
 import { defineKind } from "./define-kind";
 import { none } from "./insulation";
@@ -16,17 +16,25 @@ const figures = {
   structure: choice("Structure", ["structured", "semi", "soft"]),
   carry: choice("Carried", carries),
   strap: length("Strap, end to end", 0, 160, 58, "0 when there is none"),
-  strapThick: added(length("Strap, width", 0.1, 8, 1.2)),
+  strapThick: onlyWhere("strap", "there", added(length("Strap, width", 0.1, 8, 1.2))),
   handle: added(maybeLength("Thickness of the handle", 1, 12, "a strap can be wound round it")),
-  handleComesOff: added(flag("The handle comes off")),
-  adjuster: added(maybeLength("Strap adjusts down to", 10, 160)),
-  sideLoops: added(maybeLength("Loops at the sides, below the top", 1, 25, "the strap can be hooked there")),
-  strapMade: choice("Strap of", ["leather", "cloth", "chain"]),
-  strapFixed: added(flag("Strap fixed to the bag")),
+  handleComesOff: onlyWhere("handle", "there", added(flag("The handle comes off"))),
+  adjuster: onlyWhere("strap", "there", added(maybeLength("Strap adjusts down to", 10, 160))),
+  sideLoops: onlyWhere(
+    "strap",
+    "there",
+    added(maybeLength("Loops at the sides, below the top", 1, 25, "the strap can be hooked there")),
+  ),
+  strapMade: onlyWhere("strap", "there", choice("Strap of", ["leather", "cloth", "chain"])),
+  strapFixed: onlyWhere("strap", "there", added(flag("Strap fixed to the bag"))),
   secondStrap: added(maybeLength("Second strap, end to end", 10, 160)),
-  secondMade: added(choice("Second strap of", ["leather", "cloth", "chain"])),
-  secondFixed: added(flag("Second strap fixed to the bag")),
-  joinable: added(flag("The two straps join")),
+  secondMade: onlyWhere(
+    "secondStrap",
+    "there",
+    added(choice("Second strap of", ["leather", "cloth", "chain"])),
+  ),
+  secondFixed: onlyWhere("secondStrap", "there", added(flag("Second strap fixed to the bag"))),
+  joinable: onlyWhere("secondStrap", "there", added(flag("The two straps join"))),
   leather: added(flag("Of leather")),
 } as const;
 

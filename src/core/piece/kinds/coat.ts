@@ -1,4 +1,4 @@
-import { added, choice, flag, length } from "../field";
+import { added, choice, flag, length, onlyWhere } from "../field";
 import { layerArea } from "./areas";
 import { breasted, closedBy, fromNeck, lapelsOpenTo, leansOpen, sleevelessForms, sleeves } from "./cuts";
 import { defineKind } from "./define-kind";
@@ -14,9 +14,9 @@ export const coat = defineKind({
   zone: "trunk",
   figures: {
     form: added(choice("Form", ["coat", "long cardigan", "cape"])),
-    breasted: added(choice("Buttoned", breasted)),
+    breasted: onlyWhere("form", ["coat"], added(choice("Buttoned", breasted))),
     collar: choice("Collar", ["notched", "shawl", "stand", "round", "hood"]),
-    sleeve: choice("Sleeve", sleeves),
+    sleeve: onlyWhere("form", ["coat", "long cardigan"], choice("Sleeve", sleeves)),
     length: length("Length from the side neck point", 60, 150, 105),
     closed: flag("Worn closed"),
     ownBelt: added(flag("Comes with a belt of its own")),

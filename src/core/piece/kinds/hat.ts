@@ -1,4 +1,4 @@
-import { added, choice, flag, length } from "../field";
+import { added, choice, flag, length, onlyWhere } from "../field";
 import { fixedArea } from "./areas";
 import { defineKind } from "./define-kind";
 import { always } from "./insulation";
@@ -11,8 +11,8 @@ export const hat = defineKind({
   pull: 0.2,
   figures: {
     form: choice("Form", ["felt", "straw", "beret", "knit cap", "peaked cap"]),
-    brim: length("Brim", 0, 25, 0),
-    pinned: added(flag("Held by a pin or an elastic")),
+    brim: onlyWhere("form", ["felt", "straw", "peaked cap"], length("Brim", 0, 25, 0)),
+    pinned: onlyWhere("form", ["felt", "straw", "beret"], added(flag("Held by a pin or an elastic"))),
   },
   extent: (_, { height }) => ({ from: 0.95 * height, to: 1.02 * height }),
   layer: () => "outermost",

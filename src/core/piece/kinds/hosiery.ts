@@ -1,4 +1,4 @@
-import { added, amount, choice, flag } from "../field";
+import { added, amount, choice, flag, onlyWhere } from "../field";
 import { hosieryArea } from "./areas";
 import { defineKind } from "./define-kind";
 
@@ -25,7 +25,11 @@ export const hosiery = defineKind({
     form: choice("Form", ["tights", "liner", "ankle sock", "crew sock", "boot sock", "knee-high", "hold-up"]),
     denier: amount("Denier", "den", 5, 400, 40, "above 100 it is a knit"),
     compression: added(flag("For compression")),
-    toe: choice("Toe", ["reinforced", "sheer", "open"]),
+    toe: onlyWhere(
+      "form",
+      ["tights", "liner", "knee-high", "hold-up"],
+      choice("Toe", ["reinforced", "sheer", "open"]),
+    ),
   },
   extent: ({ form }, { height }) => ({ from: 0, to: tops[form] * height }),
   layer: () => "hosiery",

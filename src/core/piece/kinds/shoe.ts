@@ -1,4 +1,4 @@
-import { added, choice, flag, length, maybeLength, type FiguresOf } from "../field";
+import { added, choice, flag, length, maybeLength, onlyWhere, type FiguresOf } from "../field";
 import { shoeArea } from "./areas";
 import { defineKind, type Making } from "./define-kind";
 
@@ -24,10 +24,14 @@ const figures = {
   tip: choice("Heel", ["flat", "block", "slim", "stiletto", "wedge"]),
   toe: choice("Toe", ["round", "almond", "pointed", "square", "open"]),
   soleBulk: choice("Sole", ["fine", "middling", "heavy"]),
-  shaft: maybeLength("Shaft above the footbed", 4, 75, "for boots and high trainers"),
-  shaftTop: maybeLength("Shaft's top, around", 18, 80, "for boots"),
+  shaft: onlyWhere(
+    "form",
+    ["boot", "trainer"],
+    maybeLength("Shaft above the footbed", 4, 75, "for boots and high trainers"),
+  ),
+  shaftTop: onlyWhere("form", ["boot", "trainer"], maybeLength("Shaft's top, around", 18, 80, "for boots")),
   cutOuts: added(flag("With cut-outs")),
-  laced: added(flag("Laced up the front", false, "laced shoes and trainers always are")),
+  laced: onlyWhere("form", ["pump", "slingback", "sandal", "boot"], added(flag("Laced up the front"))),
   leather: added(flag("Of leather")),
   quiet: added(flag("Quiet sole", false, "rubber or felt under the heel")),
 } as const;

@@ -21,6 +21,7 @@ import * as nothingLoose from "./0019-nothing-loose";
 import * as weather from "./0020-weather";
 import * as careAndCompany from "./0021-care-and-company";
 import * as setWays from "./0022-set-ways";
+import * as assumedMeasures from "./0023-assumed-measures";
 
 interface Migration {
   up(knex: Knex): Promise<void>;
@@ -50,6 +51,7 @@ const migrations: Record<string, Migration> = {
   "0020-weather": weather,
   "0021-care-and-company": careAndCompany,
   "0022-set-ways": setWays,
+  "0023-assumed-measures": assumedMeasures,
 };
 
 /** The migrations as a Knex source: imported, so that no folder has to be read at run time. */
