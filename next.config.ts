@@ -13,7 +13,7 @@ const config: NextConfig = {
   serverExternalPackages: ["knex", "pg", "pino", "@node-rs/argon2"],
   // Browsers ask for this one by themselves when a page's address changes in place.
   rewrites: () => Promise.resolve([{ source: "/favicon.ico", destination: "/icon.svg" }]),
-  experimental: { serverActions: { bodySizeLimit: "2mb" } },
+  experimental: { serverActions: { bodySizeLimit: "8mb" } },
 };
 
 export default config;

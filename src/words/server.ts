@@ -1,5 +1,6 @@
 /** What the server says where it refuses, and what its letters say. */
 export const serverWords = {
+  thePieceIsInTheArchive: "{name} is in the archive: bring it back first, or leave its number out.",
   youAreSignedOutWhat: "You are signed out. What you typed is still here: sign in, and go on.",
   isAGarmentASet: "{piece} is a garment: a set holds accessories only.",
   aSetNeedsShoesAnd: "A set needs shoes and at least two more accessories.",

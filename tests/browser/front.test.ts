@@ -148,6 +148,7 @@ describe("whatever is asked for", () => {
       "/sets/build",
       "/sets/stock",
       "/rail/new",
+      "/rail/many",
       "/put-away",
       "/rules",
       "/members",

@@ -63,6 +63,7 @@ describe("by hand at 1024 x 768", () => {
     "/clients/CLIENT/occasions/new",
     "/rail",
     "/rail/new",
+    "/rail/many",
     "/bench",
     "/sets",
     "/boards",

@@ -11,6 +11,7 @@ const places = [
   "/clients/new",
   "/rail",
   "/rail/new",
+  "/rail/many",
   "/bench",
   "/sets",
   "/boards",

@@ -1,6 +1,7 @@
 import { v7 as uuid } from "uuid";
 import { polished } from "@/core/rule-book/rule-book";
 import type { Outcome } from "@/core/schema/outcome";
+import { notNarrowed } from "@/core/studio/rail";
 import { scopeOf } from "@/core/studio/scope";
 import { clientInput, gapFor, occasionInput, sent, shoe, type furnishedStudio } from "./studios";
 
@@ -93,8 +94,37 @@ export function inputsFor({ one, two }: Called): Readonly<Record<string, unknown
     pieceToChange: [{ id: one.pieceId }],
     movePiece: [{ id: one.pieceId, away: true }],
     lookAlongRail: [
-      { owner: one.clientId, shelf: "all", words: "", order: "newest", falling: false, from: 0 },
+      {
+        owner: one.clientId,
+        shelf: "all",
+        words: "",
+        order: "newest",
+        falling: false,
+        narrowed: notNarrowed,
+        from: 0,
+      },
     ],
+    keepPieces: [
+      {
+        pieces: [
+          { id: one.pieceId, clientId: one.clientId, state: "ready", backOn: null, needs: [], piece: shoe },
+        ],
+      },
+    ],
+    changePieces: [{ keys: [{ id: one.pieceId, version: 1 }], change: { state: "on loan" } }],
+    putPiecesAway: [{ ids: [one.pieceId] }],
+    railFile: [
+      {
+        owner: one.clientId,
+        shelf: "all",
+        words: "",
+        order: "newest",
+        falling: false,
+        narrowed: notNarrowed,
+      },
+    ],
+    piecesCalled: [{ names: ["shoe"] }],
+    saveRailViews: [{ views: [{ name: "Navy", query: "family=navy" }] }],
     saveShortcuts: [{ single: true, keys: {} }],
     saveLengthUnit: [{ unit: "in" }],
     saveTimeZone: [{ zone: "Europe/Vienna" }],

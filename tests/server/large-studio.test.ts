@@ -1,4 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { notNarrowed } from "@/core/studio/rail";
 import { ownDatabase } from "./own-database";
 import { fillStudio, largeStudio } from "../support/large-studio";
 import { seedDemo } from "@/server/db/demo";
@@ -35,9 +36,17 @@ const rooms: Readonly<Record<string, (tenant: Tenant) => Promise<unknown>>> = {
   today: todayRoom,
   clients: (tenant) => clientsRoom(tenant, 4),
   rail: (tenant) =>
-    railWindow(tenant, { owner: null, shelf: "all", words: "", order: "newest", falling: false }, 0),
+    railWindow(
+      tenant,
+      { owner: null, shelf: "all", words: "", order: "newest", falling: false, narrowed: notNarrowed },
+      0,
+    ),
   "rail by words": (tenant) =>
-    railWindow(tenant, { owner: null, shelf: "all", words: "navy", order: "name", falling: false }, 200),
+    railWindow(
+      tenant,
+      { owner: null, shelf: "all", words: "navy", order: "name", falling: false, narrowed: notNarrowed },
+      200,
+    ),
   find: (tenant) => findByName(tenant, "client 1"),
   sets: (tenant) => setsRoom(tenant, client),
   bench: (tenant) => benchFor(tenant, client, {}),
@@ -47,7 +56,11 @@ const rooms: Readonly<Record<string, (tenant: Tenant) => Promise<unknown>>> = {
 describe("a studio of 200 clients and 40,000 pieces", () => {
   it("is that large", async () => {
     const { count } = await inStudio(studioId, (tenant) =>
-      railWindow(tenant, { owner: null, shelf: "all", words: "", order: "newest", falling: false }, 0),
+      railWindow(
+        tenant,
+        { owner: null, shelf: "all", words: "", order: "newest", falling: false, narrowed: notNarrowed },
+        0,
+      ),
     );
     expect(count).toBeGreaterThan(largeStudio.pieces);
   });

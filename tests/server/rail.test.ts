@@ -1,12 +1,15 @@
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { sample } from "@/core/testing/sample";
-import { railWindowSize, studioKit, type RailWish } from "@/core/studio/rail";
+import { notNarrowed, railWindowSize, studioKit, type RailNarrowed, type RailWish } from "@/core/studio/rail";
 import { draftOf } from "@/core/studio/piece-record";
 import { closeDatabase } from "@/server/db/database";
 import { inStudio } from "@/server/db/tenant";
 import { addClient } from "@/server/records/clients";
 import { addPiece, changePiece, putPieceAway } from "@/server/records/pieces";
 import { hasPieces, railWindow } from "@/server/records/rail";
+import { sets } from "@/server/records/sets";
+import { todayIn } from "@/server/records/studio";
+import { addWear } from "@/server/records/wears";
 import { clientInput, closeOwner, newStudio } from "./studios";
 
 let studio: string;
@@ -42,6 +45,7 @@ const wish = (given: Partial<RailWish>): RailWish => ({
   words: "",
   order: "newest",
   falling: false,
+  narrowed: notNarrowed,
   ...given,
 });
 const look = (given: Partial<RailWish>, from = 0) =>
@@ -95,5 +99,37 @@ describe("the rail", () => {
       await putPieceAway(tenant, piece.id);
       expect((await railWindow(tenant, wish({ words: "fern" }), 0)).count).toBe(0);
     });
+  });
+
+  it("is narrowed by colour, metal, level, season, state, cloth and when a piece was last worn", async () => {
+    const narrowed = async (given: Partial<RailNarrowed>) =>
+      (await look({ narrowed: { ...notNarrowed, ...given } })).count;
+    expect(await narrowed({ family: "burgundy" })).toBe(many);
+    expect(await names({ narrowed: { ...notNarrowed, family: "navy" } })).toContain("50 % silk_bag");
+    expect(await narrowed({ state: "in care" })).toBe(1);
+    expect(await narrowed({ state: "on loan" })).toBe(0);
+    // Every shoe is at home on all nine levels here.
+    expect(await narrowed({ level: 9 })).toBeGreaterThanOrEqual(many);
+    const raffia = draftOf(sample("bag", { name: "Raffia", finish: "raffia", metal: "brass" }));
+    const wool = draftOf(sample("coat", { name: "Wool coat", cloth: "wool" }));
+    const ids = await inStudio(studio, async (tenant) => [
+      await addPiece(tenant, { piece: raffia, clientId: null, state: "ready" }),
+      await addPiece(tenant, { piece: wool, clientId: client, state: "ready" }),
+    ]);
+    expect(await names({ narrowed: { ...notNarrowed, season: "warm months" } })).toEqual(["Raffia"]);
+    expect(await names({ narrowed: { ...notNarrowed, season: "cold months" } })).toEqual(["Wool coat"]);
+    expect(await names({ narrowed: { ...notNarrowed, metal: "brass" } })).toEqual(["Raffia"]);
+    expect(await names({ narrowed: { ...notNarrowed, cloth: "wool" } })).toEqual(["Wool coat"]);
+    const all = (await look({})).count;
+    expect(await narrowed({ unworn: "yet" })).toBe(all);
+    await inStudio(studio, async (tenant) => {
+      const set = await sets.add(tenant, { clientId: client, name: "Worn", pieceIds: [ids[0] ?? ""] });
+      const day = await todayIn(tenant);
+      const before = new Date(Date.parse(day) - 60 * 86_400_000).toISOString().slice(0, 10);
+      await addWear(tenant, { clientId: client, setId: set, day: before });
+    });
+    expect(await narrowed({ unworn: "yet" })).toBe(all - 1);
+    expect(await narrowed({ unworn: "a month" })).toBe(all);
+    expect(await narrowed({ unworn: "three months" })).toBe(all - 1);
   });
 });

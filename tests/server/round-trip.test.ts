@@ -20,6 +20,7 @@ import { occasionForm } from "@/core/schema/forms/occasion-form";
 import { declinedForm } from "@/core/schema/forms/declined-form";
 import { overrulingForm } from "@/core/schema/forms/overruling-form";
 import { pieceForm } from "@/core/schema/forms/piece-form";
+import { railViews } from "@/core/schema/rail-wish";
 import { purgeForm, shortcutsForm, unitForm } from "@/core/schema/forms/settings-form";
 import { wearForm } from "@/core/schema/forms/wear-form";
 import type { Outcome } from "@/core/schema/outcome";
@@ -38,6 +39,7 @@ import { saveTemplate, wearSet } from "@/server/actions/library";
 import { saveLook } from "@/server/actions/looks";
 import { saveOccasion } from "@/server/actions/occasions";
 import { savePiece } from "@/server/actions/pieces";
+import { saveRailViews } from "@/server/actions/rail";
 import { saveShortcuts } from "@/server/actions/shortcuts";
 import { saveLengthUnit, savePurgeTime } from "@/server/actions/studio";
 import { closeDatabase } from "@/server/db/database";
@@ -52,6 +54,7 @@ import { findOccasion } from "@/server/records/occasions";
 import { declinedFor } from "@/server/records/declined";
 import { overrulingsFor } from "@/server/records/overrulings";
 import { addPiece, findPiece } from "@/server/records/pieces";
+import { railViewsOf } from "@/server/records/rail-views";
 import { studioRuleBook } from "@/server/records/rule-books";
 import { sets } from "@/server/records/sets";
 import { purgeTime, thisStudio } from "@/server/records/studio";
@@ -369,6 +372,12 @@ const trips: Readonly<Record<(typeof putAwayKinds)[number] | OtherKind, Trip<unk
     send: saveShortcuts,
     shown: (tenant) => shortcutsOf(tenant, studio.userId),
   }),
+  "saved filters": trip({
+    form: railViews,
+    drawn: () => ({}),
+    send: saveRailViews,
+    shown: async (tenant) => ({ views: await railViewsOf(tenant, studio.userId) }),
+  }),
   "purge time": trip({
     form: purgeForm,
     drawn: () => ({}),
@@ -383,7 +392,8 @@ const trips: Readonly<Record<(typeof putAwayKinds)[number] | OtherKind, Trip<unk
   }),
 };
 
-type OtherKind = "wear" | "overruling" | "declined" | "rule book" | "keys" | "purge time" | "settings";
+type OtherKind =
+  "wear" | "overruling" | "declined" | "rule book" | "keys" | "saved filters" | "purge time" | "settings";
 
 describe("whatever a form sends, the page shows after a reload", () => {
   it.each(Object.entries(trips))("%s", async (_, { form, drawn, send, shown, kept }) => {

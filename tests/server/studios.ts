@@ -12,6 +12,7 @@ import { addGap } from "@/server/records/gaps";
 import { keepLook } from "@/server/records/looks";
 import { invite, listInvitations } from "@/server/records/members";
 import { setShortcuts } from "@/server/records/member-keys";
+import { setRailViews } from "@/server/records/rail-views";
 import { addOccasion } from "@/server/records/occasions";
 import { keepDeclined } from "@/server/records/declined";
 import { keepOverruling } from "@/server/records/overrulings";
@@ -180,5 +181,8 @@ export async function furnishedStudio(name: string) {
     return (await listInvitations(tenant))[0]?.id ?? "";
   });
   await inStudio(studioId, (tenant) => setShortcuts(tenant, userId, { single: false, keys: { turn: "r" } }));
+  await inStudio(studioId, (tenant) =>
+    setRailViews(tenant, userId, [{ name: "Away", query: "state=in+care" }]),
+  );
   return { studioId, userId, sessionId, colleagueId, invitationId, ...ids };
 }

@@ -37,7 +37,7 @@ import {
 } from "@/server/records/occasions";
 import { hasPieces, railWindow } from "@/server/records/rail";
 import { noShortcuts } from "@/core/studio/shortcuts";
-import type { RailWish } from "@/core/studio/rail";
+import { notNarrowed, type RailWish } from "@/core/studio/rail";
 import { findByName } from "@/server/records/find";
 import { addGap, changeGap, listGaps, putGapAway } from "@/server/records/gaps";
 import { declinedFor, keepDeclined, withdrawDeclined } from "@/server/records/declined";
@@ -93,12 +93,20 @@ const tables = [
   "set_templates",
   "gaps",
   "member_keys",
+  "rail_views",
   "memberships",
   "sessions",
   "invitations",
 ] as const;
 
-const wholeRail: RailWish = { owner: null, shelf: "all", words: "", order: "newest", falling: false };
+const wholeRail: RailWish = {
+  owner: null,
+  shelf: "all",
+  words: "",
+  order: "newest",
+  falling: false,
+  narrowed: notNarrowed,
+};
 
 beforeAll(async () => {
   one = await furnishedStudio("Studio one");

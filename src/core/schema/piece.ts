@@ -36,7 +36,7 @@ const swatches = Joi.array()
     return helpers.error("custom.say", { say: `The shares of the colours make ${percent} %, not 100 %.` });
   });
 
-const register = Joi.object<RegisterSpan>({
+export const register = Joi.object<RegisterSpan>({
   low: between(1, 9).required().label("Lowest level"),
   centre: between(1, 9).required().label("Level"),
   high: between(1, 9).required().label("Highest level"),

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { completed, asSaid, type PieceAsSaid } from "../piece/as-said";
+import { completed, asSaid } from "../piece/as-said";
 import { wear } from "../piece/look";
 import { certaintyOf } from "../reading/open-questions";
 import { sample, sampleLook } from "../testing/sample";
@@ -7,7 +7,7 @@ import { measureFirst } from "./measure-first";
 
 /** A piece of which some measures came with its name. */
 const assumed = (piece: Parameters<typeof asSaid>[0], names: readonly string[]) =>
-  completed({ ...asSaid(piece), assumed: names } as PieceAsSaid);
+  completed({ ...asSaid(piece), assumed: names });
 
 const last = (bases: Parameters<typeof measureFirst>[0], pieces: Parameters<typeof measureFirst>[1]) =>
   [...measureFirst(bases, pieces)].at(-1);

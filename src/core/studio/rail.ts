@@ -1,4 +1,7 @@
-import { familyOf } from "../colour/family";
+import { familyOf, type Family } from "../colour/family";
+import type { Cloth } from "../finish/cloths";
+import { finishes, finishNames, type Finish } from "../finish/finishes";
+import type { Metal } from "../finish/metals";
 import { shadeOf } from "../colour/shade";
 import { kindNames, kinds, type Kind } from "../piece/kinds";
 import type { Piece } from "../piece/piece";
@@ -36,6 +39,60 @@ export interface RailWish {
   readonly words: string;
   readonly order: RailOrder;
   readonly falling: boolean;
+  readonly narrowed: RailNarrowed;
+}
+
+/** How long a piece has not been worn, in days; "yet" is never. */
+export const unwornSpans = ["a month", "three months", "a year", "yet"] as const;
+export type UnwornSpan = (typeof unwornSpans)[number];
+export const unwornDays: Readonly<Record<Exclude<UnwornSpan, "yet">, number>> = {
+  "a month": 30,
+  "three months": 91,
+  "a year": 365,
+};
+
+export const seasons = ["warm months", "cold months"] as const;
+export type Season = (typeof seasons)[number];
+
+/** Which pieces are wanted beside whose they are, what they are and their words; null: any. */
+export interface RailNarrowed {
+  readonly family: Family | null;
+  readonly metal: Metal | null;
+  /** A level within the span at which it is at home. */
+  readonly level: number | null;
+  readonly season: Season | null;
+  readonly state: PieceRecord["state"] | null;
+  readonly cloth: Cloth | null;
+  readonly unworn: UnwornSpan | null;
+}
+
+export const notNarrowed: RailNarrowed = {
+  family: null,
+  metal: null,
+  level: null,
+  season: null,
+  state: null,
+  cloth: null,
+  unworn: null,
+};
+
+/** The rail narrowed in a way that somebody has given a name. */
+export interface RailView {
+  readonly name: string;
+  /** The part of the address behind the question mark. */
+  readonly query: string;
+}
+
+/** What pieces are made of that are for one half of the year alone. */
+export function makingsOf(season: Season): {
+  readonly finishes: readonly Finish[];
+  readonly cloths: readonly Cloth[];
+} {
+  const wanted = season === "warm months" ? "warm" : "cold";
+  return {
+    finishes: finishNames.filter((name) => finishes[name].season === wanted),
+    cloths: season === "warm months" ? ["linen"] : ["wool", "heavy knit"],
+  };
 }
 
 /** Some pieces of the rail, from one place on, and how many answer to the wish in all. */
@@ -49,7 +106,7 @@ export interface RailWindow {
 export const railWindowSize = 100;
 
 /** The colours of a piece that is found by them: every swatch but what lies inside. */
-export function familiesOf(swatches: readonly Swatch[]): string[] {
+export function familiesOf(swatches: readonly Swatch[]): Family[] {
   const seen = swatches.filter(({ role }) => role !== "reverse");
   return [...new Set(seen.map(({ hex }) => familyOf(shadeOf(hex))))];
 }

@@ -13,6 +13,7 @@ import type { RuleBook } from "@/core/rule-book/rule-book";
 import type { GapFacts } from "@/core/search/gap-spec";
 import type { SetTemplate } from "@/core/sets/template";
 import type { Role } from "@/core/studio/roles";
+import type { RailView } from "@/core/studio/rail";
 import type { Shortcuts } from "@/core/studio/shortcuts";
 import type { PieceRecord } from "@/core/studio/piece-record";
 
@@ -95,6 +96,7 @@ export interface PieceRow extends OfStudio, Versioned, KeepsDeleted {
   assumed: string[];
   /** What it is found by on the rail. */
   words: string;
+  families: string[];
   state: PieceRecord["state"];
   back_on: string | null;
   needs: PieceRecord["needs"];
@@ -270,6 +272,12 @@ interface ChangeRow extends OfStudio {
   fields: readonly string[];
 }
 
+/** What a person has the rail narrowed to, under names of her own. */
+interface RailViewsRow extends OfStudio {
+  user_id: string;
+  views: readonly RailView[];
+}
+
 interface MemberKeysRow extends Shortcuts {
   studio_id: string;
   user_id: string;
@@ -311,6 +319,7 @@ declare module "knex/types/tables.js" {
     set_templates: Table<TemplateRow>;
     gaps: Table<GapRow, never, "budget">;
     member_keys: Table<MemberKeysRow, "keys">;
+    rail_views: Table<RailViewsRow, "views">;
     sessions: Table<SessionRow>;
     memberships: Table<MembershipRow>;
     invitations: Table<InvitationRow>;

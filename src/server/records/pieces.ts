@@ -4,7 +4,7 @@ import { completed, type PieceAsSaid } from "@/core/piece/as-said";
 import type { Swatch } from "@/core/piece/swatch";
 import type { PieceInput, PieceRecord } from "@/core/studio/piece-record";
 import type { PieceRow } from "../db/tables";
-import { wordsOfPiece } from "@/core/studio/rail";
+import { familiesOf, wordsOfPiece } from "@/core/studio/rail";
 import type { Tenant } from "../db/tenant";
 import { bringBack, putAway, updateVersion } from "./versioned";
 
@@ -45,9 +45,20 @@ export async function findPiece(tenant: Tenant, id: string): Promise<PieceRecord
 }
 
 export async function addPiece(tenant: Tenant, input: PieceInput, id: string = uuid()): Promise<string> {
-  await tenant("pieces").insert({ studio_id: tenant.studioId, id, ...toRow(input) });
-  await writeSwatches(tenant, id, input.piece.swatches);
+  await insertPieces(tenant, [{ ...input, id }]);
   return id;
+}
+
+/** Adds pieces under ids of their own, in two statements however many there are. */
+export async function insertPieces(
+  tenant: Tenant,
+  pieces: readonly (PieceInput & { readonly id: string })[],
+): Promise<void> {
+  if (pieces.length === 0) return;
+  await tenant("pieces").insert(
+    pieces.map(({ id, ...input }) => ({ studio_id: tenant.studioId, id, ...toRow(input) })),
+  );
+  await tenant("swatches").insert(pieces.flatMap(({ id, piece }) => swatchRows(tenant, id, piece.swatches)));
 }
 
 /** @throws StaleWrite, NotFound */
@@ -58,7 +69,7 @@ export async function changePiece(
 ): Promise<void> {
   await updateVersion(tenant, "pieces", key, toRow(input));
   await tenant("swatches").where({ studio_id: tenant.studioId, piece_id: key.id }).delete();
-  await writeSwatches(tenant, key.id, input.piece.swatches);
+  await tenant("swatches").insert(swatchRows(tenant, key.id, input.piece.swatches));
 }
 
 export const putPieceAway = (tenant: Tenant, id: string) => putAway(tenant, "pieces", id);
@@ -77,14 +88,13 @@ const swatchesOfPiece = `(
   from swatches s where s.studio_id = pieces.studio_id and s.piece_id = pieces.id
 ) as swatches`;
 
-async function writeSwatches(tenant: Tenant, pieceId: string, swatches: readonly Swatch[]): Promise<void> {
-  const rows = swatches.map((swatch, position) => ({
+function swatchRows(tenant: Tenant, pieceId: string, swatches: readonly Swatch[]) {
+  return swatches.map((swatch, position) => ({
     studio_id: tenant.studioId,
     piece_id: pieceId,
     position,
     ...swatch,
   }));
-  await tenant("swatches").insert(rows);
 }
 
 function fromRow(row: SwatchedRow): PieceRecord {
@@ -140,6 +150,7 @@ function toRow({ piece, clientId, state, backOn = null, needs = [] }: PieceInput
     figures: JSON.stringify(piece.figures),
     assumed: [...(piece.assumed ?? [])],
     words: wordsOfPiece(piece),
+    families: familiesOf(piece.swatches),
     state,
     // What is here is due back on no day.
     back_on: state === "ready" ? null : backOn,

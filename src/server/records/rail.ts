@@ -1,4 +1,14 @@
-import { kindsOn, railWindowSize, studioKit, type RailWindow, type RailWish } from "@/core/studio/rail";
+import type { Knex } from "knex";
+import {
+  kindsOn,
+  makingsOf,
+  railWindowSize,
+  studioKit,
+  unwornDays,
+  type RailNarrowed,
+  type RailWindow,
+  type RailWish,
+} from "@/core/studio/rail";
 import type { Tenant } from "../db/tenant";
 import { piecesById, havingLetters } from "./pieces";
 
@@ -43,12 +53,52 @@ export async function hasPieces(tenant: Tenant): Promise<boolean> {
   return row !== undefined;
 }
 
-function wished(tenant: Tenant, { owner, shelf, words }: RailWish) {
+/** The ids of all pieces as they are wished, in the order in which they were recorded. */
+export async function wishedIds(tenant: Tenant, wish: RailWish): Promise<string[]> {
+  const rows = await wished(tenant, wish).orderBy("pieces.id").select<{ id: string }[]>("pieces.id");
+  return rows.map(({ id }) => id);
+}
+
+function wished(tenant: Tenant, { owner, shelf, words, narrowed }: RailWish) {
   const query = tenant("pieces");
   void query.where("pieces.studio_id", tenant.studioId).whereNull("pieces.deleted_at");
   if (owner === studioKit) void query.whereNull("pieces.client_id");
   else if (owner !== null) void query.where("pieces.client_id", owner);
   if (shelf !== "all") void query.whereIn("pieces.kind", kindsOn(shelf));
   for (const word of words.split(/[\s,]+/)) if (word !== "") havingLetters(query, word);
+  narrow(tenant, query, narrowed);
   return query;
+}
+
+function narrow(tenant: Tenant, query: Knex.QueryBuilder, narrowed: RailNarrowed): void {
+  const { family, metal, level, season, state, cloth, unworn } = narrowed;
+  if (family !== null) void query.whereRaw("? = any(pieces.families)", [family]);
+  if (metal !== null) void query.where("pieces.metal", metal);
+  if (level !== null)
+    void query.where("pieces.register_low", "<=", level).where("pieces.register_high", ">=", level);
+  if (season !== null) {
+    const { finishes, cloths } = makingsOf(season);
+    void query.where(
+      (made) => void made.whereIn("pieces.finish", [...finishes]).orWhereIn("pieces.cloth", [...cloths]),
+    );
+  }
+  if (state !== null) void query.where("pieces.state", state);
+  if (cloth !== null) void query.where("pieces.cloth", cloth);
+  if (unworn !== null)
+    void query.whereNotExists(
+      tenant("wears")
+        .join("set_accessories", (on) =>
+          on
+            .on("set_accessories.studio_id", "wears.studio_id")
+            .andOn("set_accessories.set_id", "wears.set_id"),
+        )
+        .where("wears.studio_id", tenant.studioId)
+        .whereNull("wears.deleted_at")
+        .whereRaw("set_accessories.piece_id = pieces.id")
+        .modify((worn) => {
+          if (unworn !== "yet")
+            void worn.whereRaw("wears.worn_on > now()::date - ?::integer", [unwornDays[unworn]]);
+        })
+        .select(tenant.raw("1")),
+    );
 }

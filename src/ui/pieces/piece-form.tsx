@@ -20,11 +20,17 @@ import { captionOf } from "./caption";
 import { CharacterFields } from "./character-fields";
 import { ColourList } from "./colour-list";
 import { FigureFields } from "./figure-fields";
+import type { PiecesCalled } from "../intake/lines-box";
 import { OneLine } from "./one-line";
 
 interface PieceFormProps {
   /** Null for a new piece. */
   readonly record: PieceRecord | null;
+  /** The piece that a new one begins as, to be varied; left out or null: nothing has been said of it. */
+  readonly like?: PieceDraft | null;
+  /** What a new piece is, as it was written elsewhere. */
+  readonly line?: string;
+  readonly called?: PiecesCalled;
   readonly owners: readonly { readonly id: string; readonly name: string }[];
   readonly owner: string | null;
   readonly save: (input: unknown) => Promise<Outcome<string>>;
@@ -32,7 +38,8 @@ interface PieceFormProps {
 }
 
 /** A piece with all that the rules read of it, drawn as it is typed. */
-export function PieceForm({ record, owners, owner, save, actions }: PieceFormProps) {
+export function PieceForm(props: PieceFormProps) {
+  const { record, like = null, line = "", called, owners, owner, save, actions } = props;
   return (
     <RecordForm
       initial={
@@ -45,10 +52,10 @@ export function PieceForm({ record, owners, owner, save, actions }: PieceFormPro
               state: "ready",
               backOn: null,
               needs: [],
-              piece: newPiece("shoe"),
+              piece: like ?? blank,
             }
       }
-      draft={`piece.${record?.piece.id ?? `new.${owner ?? "kit"}`}`}
+      draft={like || line ? null : `piece.${record?.piece.id ?? `new.${owner ?? "kit"}`}`}
       schema={() => import("@/core/schema/forms/piece-form").then(({ pieceForm }) => pieceForm)}
       onSave={save}
       then={() => (owner ? `/rail?client=${owner}` : "/rail")}
@@ -60,7 +67,7 @@ export function PieceForm({ record, owners, owner, save, actions }: PieceFormPro
       <div className="grid grid-cols-[minmax(0,1fr)] gap-6 lg:grid-cols-[20rem_minmax(0,1fr)]">
         <Preview />
         <div className="grid grid-cols-[minmax(0,1fr)] content-start gap-7">
-          {record ? null : <OneLine blank={newPiece("shoe")} />}
+          {record ? null : <OneLine blank={blank} like={like} begun={line} called={called} />}
           <div className="grid grid-cols-2 gap-3 xl:grid-cols-4">
             {record ? null : <KindField />}
             <TextField name="piece.name" label={piecesWords.name} className={record ? "col-span-2" : ""} />
@@ -107,6 +114,9 @@ function newPiece(kind: Kind): PieceDraft {
     figures: unsaidFigures(kind),
   } as PieceDraft;
 }
+
+/** What a new piece is as long as nothing has been said of it. */
+const blank = newPiece("shoe");
 
 /** The measures of whatever kind the piece is. */
 function Figures() {

@@ -14,7 +14,9 @@ import { railWords } from "@/words/rail";
 import { Plate } from "../drawing/plate";
 import { useLengthUnit } from "../kit/length-unit";
 import { SwatchStrip } from "../kit/swatches";
+import { sayWith } from "@/words/say";
 import { captionOf } from "../pieces/caption";
+import type { Picked } from "./use-picked";
 
 interface RailTableProps {
   readonly count: number;
@@ -25,12 +27,14 @@ interface RailTableProps {
   readonly order: RailOrder;
   readonly falling: boolean;
   readonly onOrder: (order: RailOrder, falling: boolean) => void;
+  readonly picked: Picked;
 }
 
 const rowHeight = 57;
 /** The columns keep their width while rows come and go. */
 const widths: Readonly<Record<string, string>> = {
-  plate: "w-26",
+  pick: "w-10",
+  plate: "w-24",
   colours: "w-52",
   finish: "w-36",
   level: "w-40",
@@ -42,7 +46,7 @@ const column = createColumnHelper<typeof features, PieceRecord>();
 const none: readonly PieceRecord[] = [];
 
 /** Some of the rail as a table; only the rows near the window are laid out. */
-export function RailTable({ count, pieces, reach, nameOf, order, falling, onOrder }: RailTableProps) {
+export function RailTable({ count, pieces, reach, nameOf, order, falling, onOrder, picked }: RailTableProps) {
   const body = useRef<HTMLTableElement>(null);
   const [offset, setOffset] = useState(0);
   useLayoutEffect(() => setOffset(body.current?.offsetTop ?? 0), []);
@@ -67,7 +71,7 @@ export function RailTable({ count, pieces, reach, nameOf, order, falling, onOrde
     }
     return list.length > 0 ? list : none;
   }, [from, to, pieces]);
-  const columns = useColumns(nameOf);
+  const columns = useColumns(nameOf, picked);
   const table = useTable({
     features,
     columns,
@@ -143,16 +147,29 @@ export function RailTable({ count, pieces, reach, nameOf, order, falling, onOrde
 function Gap({ height }: { readonly height: number }) {
   return (
     <tr aria-hidden="true">
-      <td colSpan={7} style={{ height, padding: 0 }} />
+      <td colSpan={8} style={{ height, padding: 0 }} />
     </tr>
   );
 }
 
-function useColumns(nameOf: RailTableProps["nameOf"]) {
+function useColumns(nameOf: RailTableProps["nameOf"], picked: Picked) {
   const unit = useLengthUnit();
   return useMemo(
     () =>
       column.columns([
+        column.display({
+          id: "pick",
+          header: "",
+          cell: ({ row: { original } }) => (
+            <input
+              type="checkbox"
+              aria-label={sayWith(railWords.pick, { name: original.piece.name })}
+              checked={picked.has(original.piece.id)}
+              onChange={() => picked.toggle(original)}
+              className="relative z-10 size-4 accent-ink touch:size-6"
+            />
+          ),
+        }),
         column.display({
           id: "plate",
           header: "Plate",
@@ -206,6 +223,6 @@ function useColumns(nameOf: RailTableProps["nameOf"]) {
         }),
         column.accessor(({ state }) => state, { id: "state", header: "State" }),
       ]),
-    [nameOf, unit],
+    [nameOf, picked, unit],
   );
 }

@@ -2,17 +2,24 @@
 
 import { useQueryStates } from "nuqs";
 import { useCallback } from "react";
-import { slotLabels } from "@/core/piece/slots";
-import { shelves, studioKit, type RailWindow, type Shelf } from "@/core/studio/rail";
+import type { Outcome } from "@/core/schema/outcome";
+import { studioKit, type RailView, type RailWindow, type RailWish } from "@/core/studio/rail";
 import { sayWith } from "@/words/say";
 import { railWords } from "@/words/rail";
-import { ButtonLink } from "../kit/button";
+import { saveFile } from "../bench/save-file";
+import { granted } from "../kit/answer";
+import { Button, ButtonLink } from "../kit/button";
 import { Empty, Page } from "../kit/page";
-import { Select } from "../kit/select";
-import { railQuery, railWishOf } from "./rail-query";
-import { RailTable } from "./rail-table";
-import { useRail, type LookAlongRail } from "./use-rail";
 import { unpacking } from "../kit/packed";
+import { Segments } from "../kit/segments";
+import { PickedBar, type ManyActions } from "./picked-bar";
+import { RailFilters } from "./rail-filters";
+import { RailPlates } from "./rail-plates";
+import { hangings, railQuery, railWishOf, type RailQuery } from "./rail-query";
+import { RailTable } from "./rail-table";
+import { RailViews } from "./rail-views";
+import { useRail, type LookAlongRail } from "./use-rail";
+import { usePicked } from "./use-picked";
 
 interface RailProps {
   readonly clients: readonly { readonly id: string; readonly name: string }[];
@@ -20,33 +27,33 @@ interface RailProps {
   readonly isEmpty: boolean;
   /** The window that the address asks for. */
   readonly first: RailWindow;
+  readonly views: readonly RailView[];
   readonly look: LookAlongRail;
+  readonly actions: ManyActions & {
+    readonly file: (wish: RailWish) => Promise<Outcome<string>>;
+    readonly saveViews: (input: { readonly views: readonly RailView[] }) => Promise<Outcome<null>>;
+  };
 }
 
-const shelfNames: Record<Shelf, string> = {
-  all: railWords.allKinds,
-  garments: "garments",
-  accessories: "accessories",
-  ...slotLabels,
-};
+const hangingNames = { table: railWords.asTable, plates: railWords.asPlates } as const;
 
-function Pieces({ clients, isEmpty, first, look }: RailProps) {
+function Pieces({ clients, isEmpty, first, views, look, actions }: RailProps) {
   const [query, setQuery] = useQueryStates(railQuery, { history: "replace" });
-  const owner = query.client;
-  const { count, pieces, reach } = useRail(look, railWishOf(query), first);
+  const picked = usePicked();
+  const wish = railWishOf(query);
+  const { count, pieces, reach, again } = useRail(look, wish, first);
   const nameOf = useCallback(
     (id: string | null) => clients.find((client) => client.id === id)?.name ?? railWords.studioKit,
     [clients],
   );
-  const away = (
-    <ButtonLink look="quiet" href="/put-away">
-      {railWords.archive}
-    </ButtonLink>
-  );
+  const owner = query.client && query.client !== studioKit ? query.client : null;
   const add = (
-    <ButtonLink look="strong" href={owner && owner !== studioKit ? `/rail/new?client=${owner}` : "/rail/new"}>
-      {railWords.addAPiece}
-    </ButtonLink>
+    <>
+      <ButtonLink href={owner ? `/rail/many?client=${owner}` : "/rail/many"}>{railWords.addMany}</ButtonLink>
+      <ButtonLink look="strong" href={owner ? `/rail/new?client=${owner}` : "/rail/new"}>
+        {railWords.addAPiece}
+      </ButtonLink>
+    </>
   );
   if (isEmpty)
     return (
@@ -54,70 +61,103 @@ function Pieces({ clients, isEmpty, first, look }: RailProps) {
         <Empty say={railWords.theRailIsEmptyRecord}>{add}</Empty>
       </Page>
     );
+  const saveTable = async () => {
+    const file = await granted(() => actions.file(wish));
+    if (file) saveFile(file.value, "text/csv;charset=utf-8", "rail.csv");
+  };
   return (
     <Page
       title={railWords.rail}
       actions={
         <>
-          {away}
+          <ButtonLink look="quiet" href="/put-away">
+            {railWords.archive}
+          </ButtonLink>
+          <Button look="quiet" onClick={() => void saveTable()}>
+            {railWords.saveAsTable}
+          </Button>
           {add}
         </>
       }
     >
-      <div className="mb-3 flex flex-wrap items-end gap-4">
-        <div className="w-48">
-          <Select
-            label={railWords.owner}
-            value={owner ?? ""}
-            onChange={(client) => void setQuery({ client: client || null })}
-            options={[
-              { id: "", name: "everybody's" },
-              ...clients,
-              { id: studioKit, name: railWords.theStudiosOwnKit },
-            ]}
-          />
-        </div>
-        <div className="w-40">
-          <Select
-            label={railWords.kind}
-            value={query.kind}
-            onChange={(kind) => void setQuery({ kind: kind as Shelf })}
-            options={shelves.map((shelf) => ({ id: shelf, name: shelfNames[shelf].toLowerCase() }))}
-          />
-        </div>
-        <label className="flex h-9 touch:min-h-11 items-center gap-2 border border-rule-strong bg-white px-2.5">
-          <span className="text-ink-soft">{railWords.find}</span>
-          <input
-            type="search"
-            value={query.find}
-            onChange={(event) => void setQuery({ find: event.target.value || null })}
-            placeholder={railWords.navySuedeLoafer}
-            className="w-52 outline-none"
-          />
-        </label>
-        <p className="tabular ml-auto text-ink-soft" aria-live="polite">
-          {sayWith(railWords.pieces, { count })}
-        </p>
-      </div>
-      <div role="region" aria-label={railWords.piecesLabel} tabIndex={0} className="overflow-x-auto">
-        <RailTable
-          count={count}
-          pieces={pieces}
-          reach={reach}
-          nameOf={nameOf}
-          order={query.order}
-          falling={query.falling}
-          onOrder={(order, falling) => void setQuery({ order, falling })}
+      <div className="mb-3 flex flex-wrap items-end gap-x-4 gap-y-2">
+        <RailFilters
+          clients={clients}
+          query={query}
+          onChange={(change) => void setQuery({ ...change, ...(change.find === "" ? { find: null } : {}) })}
         />
+        <div className="ml-auto flex items-center gap-4">
+          <p className="tabular text-ink-soft" aria-live="polite">
+            {sayWith(railWords.pieces, { count })}
+          </p>
+          <Segments
+            label={railWords.showAs}
+            size="normal"
+            value={query.as}
+            onChange={(as) => void setQuery({ as })}
+            segments={hangings.map((value) => ({ value, shown: hangingNames[value] }))}
+          />
+        </div>
       </div>
+      <RailViews
+        views={views}
+        now={viewOf(query)}
+        save={actions.saveViews}
+        onOpen={(view) => void setQuery(queryOfView(view))}
+      />
+      {query.as === "plates" ? (
+        <RailPlates {...{ count, pieces, reach, nameOf, picked }} />
+      ) : (
+        <div role="region" aria-label={railWords.piecesLabel} tabIndex={0} className="overflow-x-auto">
+          <RailTable
+            {...{ count, pieces, reach, nameOf, picked }}
+            order={query.order}
+            falling={query.falling}
+            onOrder={(order, falling) => void setQuery({ order, falling })}
+          />
+        </div>
+      )}
       {count === 0 && (
         <p className="border border-t-0 border-rule-strong bg-paper p-6 text-ink-soft">
           {railWords.nothingOnTheRailMatches}
         </p>
       )}
+      <PickedBar picked={picked} clients={clients} actions={actions} onChanged={again} />
     </Page>
   );
 }
 
-/** Every piece of the studio, filtered by owner, kind and words. */
-export const Rail = unpacking<RailProps, "clients" | "isEmpty" | "first">(Pieces);
+/** Every piece of the studio, filtered by what it is, found by words, and changed many at once. */
+export const Rail = unpacking<RailProps, "clients" | "isEmpty" | "first" | "views">(Pieces);
+
+/** What of an address a saved filter holds: all but how the rail is hung. */
+const ofView = [
+  "client",
+  "kind",
+  "find",
+  "family",
+  "metal",
+  "level",
+  "season",
+  "state",
+  "cloth",
+  "unworn",
+] as const;
+
+function viewOf(query: RailQuery): string {
+  const said = new URLSearchParams();
+  for (const name of ofView) {
+    const value = query[name];
+    const isUsual = value === null || value === "" || (name === "kind" && value === "all");
+    if (!isUsual) said.set(name, String(value));
+  }
+  return said.toString();
+}
+
+/** The filter of a saved one; what it says nothing of is shown whole. */
+function queryOfView(view: string) {
+  const said = new URLSearchParams(view);
+  return Object.fromEntries(
+    ofView.map((name) => [name, railQuery[name].parse(said.get(name) ?? "") ?? null]),
+  );
+}

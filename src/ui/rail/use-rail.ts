@@ -68,7 +68,15 @@ export function useRail(look: LookAlongRail, wish: RailWish, first: RailWindow) 
     },
     [look, seen],
   );
-  return { count: seen.count, pieces: seen.pieces, reach };
+  /** Looks up what is shown anew, after pieces were changed. */
+  const again = useCallback(() => {
+    void answerOf(() => look({ ...seen.wish, from: 0 })).then((outcome) => {
+      if (!outcome.ok) return;
+      asked.current.clear();
+      setSeen({ wish: seen.wish, count: outcome.value.count, pieces: placed(outcome.value) });
+    });
+  }, [look, seen.wish]);
+  return { count: seen.count, pieces: seen.pieces, reach, again };
 }
 
 function placed({ from, pieces }: RailWindow): ReadonlyMap<number, PieceRecord> {

@@ -22,6 +22,7 @@ import * as weather from "./0020-weather";
 import * as careAndCompany from "./0021-care-and-company";
 import * as setWays from "./0022-set-ways";
 import * as assumedMeasures from "./0023-assumed-measures";
+import * as railFilters from "./0024-rail-filters";
 
 interface Migration {
   up(knex: Knex): Promise<void>;
@@ -52,6 +53,7 @@ const migrations: Record<string, Migration> = {
   "0021-care-and-company": careAndCompany,
   "0022-set-ways": setWays,
   "0023-assumed-measures": assumedMeasures,
+  "0024-rail-filters": railFilters,
 };
 
 /** The migrations as a Knex source: imported, so that no folder has to be read at run time. */

@@ -9,6 +9,7 @@ import { PutAway } from "@/ui/kit/form/put-away";
 import { Page } from "@/ui/kit/page";
 import { PieceAway } from "@/ui/pieces/piece-away";
 import { PieceForm } from "@/ui/pieces/piece-form";
+import { railWords } from "@/words/rail";
 import { scarvesWords } from "@/words/scarves";
 
 export default async function PiecePage({ params }: { readonly params: Promise<{ id: string }> }) {
@@ -23,9 +24,12 @@ export default async function PiecePage({ params }: { readonly params: Promise<{
     <Page
       title={record.piece.name}
       actions={
-        record.piece.kind === "scarf" && (
-          <ButtonLink href={`/rail/${id}/scarf`}>{scarvesWords.openScarf}</ButtonLink>
-        )
+        <>
+          {record.piece.kind === "scarf" && (
+            <ButtonLink href={`/rail/${id}/scarf`}>{scarvesWords.openScarf}</ButtonLink>
+          )}
+          <ButtonLink href={`/rail/new?like=${id}`}>{railWords.duplicate}</ButtonLink>
+        </>
       }
     >
       {isAway && <PieceAway id={id} name={record.piece.name} move={movePiece} />}

@@ -1,7 +1,10 @@
 import type { Metadata } from "next";
 import { addressed, type SaidAddress } from "@/core/schema/address";
 import { savePiece } from "@/server/actions/pieces";
+import { draftOf } from "@/core/studio/piece-record";
+import { piecesCalled } from "@/server/actions/many-pieces";
 import { nameClients } from "@/server/records/clients";
+import { findPiece } from "@/server/records/pieces";
 import { inOwnStudio } from "@/server/session/own-studio";
 import { Page } from "@/ui/kit/page";
 import { PieceForm } from "@/ui/pieces/piece-form";
@@ -14,12 +17,23 @@ export default async function NewPiecePage({
 }: {
   readonly searchParams: Promise<SaidAddress>;
 }) {
-  const { client } = addressed(await searchParams, ["client"]);
-  const owners = await inOwnStudio(nameClients);
-  const owner = owners.find(({ id }) => id === client)?.id ?? null;
+  const { client, like, line = "" } = addressed(await searchParams, ["client", "like", "line"]);
+  const { owners, source } = await inOwnStudio(async (tenant) => ({
+    owners: await nameClients(tenant),
+    source: like === undefined ? null : await findPiece(tenant, like),
+  }));
+  const owner = owners.find(({ id }) => id === client)?.id ?? source?.clientId ?? null;
   return (
     <Page title={railWords.aNewPiece} about={railWords.theFiguresAreWhatThe}>
-      <PieceForm record={null} owners={owners} owner={owner} save={savePiece} />
+      <PieceForm
+        record={null}
+        like={source && draftOf(source.piece)}
+        line={line}
+        called={piecesCalled}
+        owners={owners}
+        owner={owner}
+        save={savePiece}
+      />
     </Page>
   );
 }

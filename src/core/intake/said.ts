@@ -1,0 +1,273 @@
+import type { Metal } from "../finish/metals";
+import { unsaidFigures } from "../piece/as-said";
+import type { Field } from "../piece/field";
+import type { Kind } from "../piece/kinds";
+import { isJewellery, specOf } from "../piece/piece";
+import type { PieceDraft } from "../studio/piece-record";
+import { shaded, swatchesOf, type SaidColour } from "./colours";
+import type { Found } from "./read-words";
+import type { Meaning } from "./vocabulary/entry";
+
+/** How far a word that names a part may stand from the colour or the metal that is said of it. */
+const reach = 2;
+
+/** What of a kind each bare number measures. */
+const bareMeasure: Readonly<Partial<Record<Kind, readonly string[]>>> = {
+  shoe: ["lift"],
+  belt: ["width"],
+  hosiery: ["denier"],
+  scarf: ["sideA", "sideB"],
+  "pocket square": ["side"],
+  earrings: ["drop"],
+  necklace: ["loop"],
+  trousers: ["inseam"],
+  skirt: ["length"],
+  dress: ["length"],
+  top: ["length"],
+  jacket: ["length"],
+  coat: ["length"],
+  hat: ["brim"],
+  watch: ["face"],
+  bag: ["width", "height", "depth"],
+  brooch: ["width"],
+  bracelet: ["width"],
+  gloves: ["length"],
+  umbrella: ["length"],
+};
+
+/** Metals that are colours too: of what kind they are said as a metal. */
+function isMetalwork(kind: Kind): boolean {
+  return isJewellery({ kind }) || kind === "eyewear" || kind === "hair piece";
+}
+
+/** Gathers what the words of a line say of a piece of one kind. */
+export class Said {
+  private readonly figures: Record<string, unknown>;
+  private readonly given = new Set<string>();
+  private readonly assumed = new Set<string>();
+  private readonly colours: SaidColour[] = [];
+  private readonly unknown = new Set<Found>();
+  private readonly poles = new Set<string>();
+  private shades: NonNullable<Meaning["shade"]>[] = [];
+  private common: Partial<
+    Record<"finish" | "secondFinish" | "cloth" | "pattern" | "register" | "statement", unknown>
+  > = {};
+  private metal: Metal = "none";
+
+  /** @param like the piece that it is the same as but for what is said; null for one that is said whole */
+  constructor(
+    private readonly kind: Kind,
+    private readonly like: PieceDraft | null = null,
+  ) {
+    this.figures = { ...(like?.figures ?? unsaidFigures(kind)) };
+    for (const name of like?.assumed ?? []) this.assumed.add(name);
+  }
+
+  /** Whether a word said nothing that is known of such a piece. */
+  leaves(each: Found): boolean {
+    return this.unknown.has(each);
+  }
+
+  /** Whether a colour was said. */
+  get hasColour(): boolean {
+    return this.colours.length > 0;
+  }
+
+  take(each: Found, isHead: boolean, after: readonly Found[], before: readonly Found[]): void {
+    if (each.measured) {
+      if (!this.measure(each, before, after)) this.unknown.add(each);
+      return;
+    }
+    if (isHead) {
+      const meaning = each.meanings.find(({ kind }) => kind === this.kind);
+      if (meaning) this.mean(meaning, true);
+      // A word such as "jeans" says what it is made of as well.
+      return;
+    }
+    const usable = each.meanings.filter((meaning) => this.fits(meaning));
+    const again = each.meanings.find(({ kind, loose }) => kind === this.kind && !loose);
+    if (usable.length === 0 && again) {
+      // The same said twice: "court shoes", "breton top".
+      this.mean(again, true);
+      return;
+    }
+    if (usable.length === 0 && each.meanings.some(({ kind, loose }) => kind === this.kind && loose)) return;
+    if (usable.length === 0) {
+      this.unknown.add(each);
+      return;
+    }
+    if (this.takesAsMetal(usable, each, after)) return;
+    const colour = usable.find(({ colour: hex }) => hex !== undefined);
+    if (colour?.colour && !this.isRatherFinish(usable)) {
+      this.colours.push({ hex: shaded(colour.colour, this.shades), part: partNear(after) });
+      this.shades = [];
+      return;
+    }
+    const [meaning] = usable;
+    if (meaning?.shade) this.shades.push(meaning.shade);
+    else if (meaning && !meaning.kind) this.mean(meaning, false);
+  }
+
+  /** Whether a meaning can be said of this kind: another kind's name cannot, nor figures that it has not. */
+  private fits(meaning: Meaning): boolean {
+    if (meaning.only && !meaning.only.includes(this.kind)) return false;
+    if (meaning.kind) return meaning.measures !== undefined && meaning.measures in this.figures;
+    if (!meaning.figures) return true;
+    const fields = specOf({ kind: this.kind }).figures;
+    const isOwn = ([name, value]: [string, unknown]) => takes(fields[name], value);
+    if (Object.entries(meaning.figures).some(isOwn)) return true;
+    return (
+      meaning.finish !== undefined ||
+      meaning.cloth !== undefined ||
+      meaning.pattern !== undefined ||
+      (meaning.measures !== undefined && meaning.measures in fields)
+    );
+  }
+
+  /** Gold, silver and the like: the metal of jewellery and of what names hardware beside it, else a colour. */
+  private takesAsMetal(usable: readonly Meaning[], { isDetail }: Found, after: readonly Found[]): boolean {
+    const metal = usable.find((meaning) => meaning.metal !== undefined)?.metal;
+    if (metal === undefined) return false;
+    const isColour = usable.some(({ colour }) => colour !== undefined);
+    const ofHardware = partNear(after) === "metal";
+    const soled = partNear(after) === "sole" || partNear(after) === "trim" || partNear(after) === "lace";
+    if (
+      isColour &&
+      !ofHardware &&
+      !isMetalwork(this.kind) &&
+      !(isDetail && !soled && this.colours.length > 0)
+    ) {
+      if (this.kind === "shoe" || this.kind === "bag" || this.kind === "belt")
+        this.common.finish ??= "metallic";
+      return false;
+    }
+    this.metal = this.metal === "none" || this.metal === metal ? metal : "two-tone";
+    this.shades = [];
+    return true;
+  }
+
+  /** "Pearl", "camel", "denim": of what is woven or worn as jewellery the making is meant rather than the colour. */
+  private isRatherFinish(usable: readonly Meaning[]): boolean {
+    const makes = usable.some(({ finish, cloth }) => finish !== undefined || cloth !== undefined);
+    return makes && (isMetalwork(this.kind) || this.colours.length > 0);
+  }
+
+  private mean(meaning: Meaning, isHead: boolean): void {
+    const fields = specOf({ kind: this.kind }).figures;
+    for (const [name, value] of Object.entries(meaning.figures ?? {})) {
+      if (!takes(fields[name], value)) continue;
+      const isMeasure = fields[name]?.type === "number";
+      if (this.given.has(name)) continue;
+      this.figures[name] = value;
+      // What a word for a form brings with it was not measured.
+      if (isMeasure) this.assumed.add(name);
+      else if (!isHead) this.given.add(name);
+    }
+    if (meaning.finish)
+      if (this.common.finish && this.common.finish !== meaning.finish)
+        this.common.secondFinish ??= meaning.finish;
+      else this.common.finish = meaning.finish;
+    for (const name of ["cloth", "pattern", "register", "statement"] as const) {
+      // What a word for a form brings with it gives way to what is said.
+      if (meaning[name] === undefined || (isHead && this.common[name] !== undefined)) continue;
+      this.common[name] = meaning[name];
+    }
+    if (meaning.metal) this.metal = meaning.metal;
+    for (const pole of meaning.poles ?? []) this.poles.add(pole);
+  }
+
+  /** A number, for the figure that a word beside it names, else for what its kind is measured by. */
+  private measure({ measured }: Found, before: readonly Found[], after: readonly Found[]): boolean {
+    const { numbers, unit } = measured ?? { numbers: [], unit: null };
+    const beside = [before[before.length - 1], after[0], before[before.length - 2]];
+    const named = beside
+      .flatMap((each) => each?.meanings ?? [])
+      .map(({ measures }) => measures)
+      .find((name) => name !== undefined && name in this.figures);
+    const names = unit ? [unit] : named && numbers.length === 1 ? [named] : (bareMeasure[this.kind] ?? []);
+    const fields = specOf({ kind: this.kind }).figures;
+    const [first] = numbers;
+    // A square is said by one side.
+    const all =
+      this.kind === "scarf" && numbers.length === 1 && first !== undefined && !named
+        ? [first, first]
+        : numbers;
+    const set = all.flatMap((number, i): [string, number][] => {
+      const name = names[i];
+      return name !== undefined && takes(fields[name], number) ? [[name, number]] : [];
+    });
+    if (set.length === 0) return false;
+    for (const [name, number] of set) {
+      this.figures[name] = number;
+      this.given.add(name);
+      this.assumed.delete(name);
+    }
+    return true;
+  }
+
+  /** The piece under a name. */
+  pieceNamed(name: string): PieceDraft {
+    const { like } = this;
+    const { finish, secondFinish, cloth, pattern, register, statement } = this.common;
+    const metal = this.metal === "none" ? (like?.metal ?? "none") : this.metal;
+    const drawn = pattern ?? like?.pattern ?? "plain";
+    const woven = isWoven(this.kind) ? (cloth ?? like?.cloth ?? null) : null;
+    return {
+      kind: this.kind,
+      name,
+      swatches: like && !this.hasColour ? like.swatches : swatchesOf(this.colours, this.kind, metal),
+      finish: finish ?? like?.finish ?? "matte smooth",
+      secondFinish: secondFinish ?? like?.secondFinish ?? null,
+      cloth: woven,
+      pattern: drawn,
+      patternScale: drawn === like?.pattern ? like.patternScale : drawn === "plain" ? 0 : 4,
+      metal,
+      metalSize: metal === like?.metal ? like.metalSize : this.shownOf(metal),
+      poles: this.poles.size > 0 ? [...this.poles].slice(0, 2) : (like?.poles ?? []),
+      statement: statement ?? like?.statement ?? null,
+      register: register ?? like?.register ?? null,
+      figures: this.figures,
+      ...(this.assumed.size > 0 ? { assumed: [...this.assumed] } : {}),
+    } as unknown as PieceDraft;
+  }
+
+  private shownOf(metal: Metal): number {
+    if (metal === "none") return 0;
+    return isMetalwork(this.kind) ? 2 : 1;
+  }
+}
+
+/** The part that a word close behind names: "gold zip", "white rubber sole". */
+function partNear(after: readonly Found[]): NonNullable<Meaning["part"]> | null {
+  for (const each of after.slice(0, reach)) {
+    const part = each.meanings.find((meaning) => meaning.part !== undefined)?.part;
+    if (part !== undefined) return part;
+    // Another colour or a new part of the line speaks of something else.
+    if (each.meanings.some(({ colour, kind }) => colour !== undefined || kind !== undefined)) return null;
+  }
+  return null;
+}
+
+/** Whether a figure can have a value. */
+function takes(field: Field | undefined, value: unknown): boolean {
+  if (!field) return false;
+  if (field.type === "choice") return field.options.includes(value as string);
+  if (field.type === "flag") return typeof value === "boolean";
+  return field.type === "number" && typeof value === "number" && value >= field.min && value <= field.max;
+}
+
+/** Kinds whose cloth is recorded. */
+function isWoven(kind: Kind): boolean {
+  return [
+    "trousers",
+    "skirt",
+    "dress",
+    "jumpsuit",
+    "top",
+    "jacket",
+    "coat",
+    "scarf",
+    "hat",
+    "gloves",
+  ].includes(kind);
+}
