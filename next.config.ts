@@ -10,7 +10,7 @@ const config: NextConfig = {
   reactCompiler: true,
   // npm test checks the types once for all; a build need not check them again.
   typescript: { ignoreBuildErrors: true },
-  serverExternalPackages: ["knex", "pg", "pino", "@node-rs/argon2"],
+  serverExternalPackages: ["knex", "pg", "pino", "@node-rs/argon2", "sharp"],
   // Browsers ask for this one by themselves when a page's address changes in place.
   rewrites: () => Promise.resolve([{ source: "/favicon.ico", destination: "/icon.svg" }]),
   experimental: { serverActions: { bodySizeLimit: "8mb" } },

@@ -1,5 +1,7 @@
 /** What the server says where it refuses, and what its letters say. */
 export const serverWords = {
+  thePhotoIsNoPicture: "The photo cannot be read: take a JPEG, PNG or WebP picture.",
+  thePhotoIsTooLarge: "The photo has more than 40 million pixels: make it smaller first.",
   thePieceIsInTheArchive: "{name} is in the archive: bring it back first, or leave its number out.",
   youAreSignedOutWhat: "You are signed out. What you typed is still here: sign in, and go on.",
   isAGarmentASet: "{piece} is a garment: a set holds accessories only.",

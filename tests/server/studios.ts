@@ -1,3 +1,4 @@
+import sharp from "sharp";
 import knex, { type Knex } from "knex";
 import { v7 as uuid } from "uuid";
 import type { LookNow } from "@/core/studio/look-record";
@@ -12,6 +13,7 @@ import { addGap } from "@/server/records/gaps";
 import { keepLook } from "@/server/records/looks";
 import { invite, listInvitations } from "@/server/records/members";
 import { setShortcuts } from "@/server/records/member-keys";
+import { keepPhoto } from "@/server/records/photos";
 import { setRailViews } from "@/server/records/rail-views";
 import { addOccasion } from "@/server/records/occasions";
 import { keepDeclined } from "@/server/records/declined";
@@ -184,5 +186,9 @@ export async function furnishedStudio(name: string) {
   await inStudio(studioId, (tenant) =>
     setRailViews(tenant, userId, [{ name: "Away", query: "state=in+care" }]),
   );
+  const photo = await sharp({ create: { width: 8, height: 8, channels: 3, background: "#2a66c8" } })
+    .png()
+    .toBuffer();
+  await inStudio(studioId, (tenant) => keepPhoto(tenant, ids.pieceId, photo.toString("base64")));
   return { studioId, userId, sessionId, colleagueId, invitationId, ...ids };
 }

@@ -94,6 +94,7 @@ const tables = [
   "gaps",
   "member_keys",
   "rail_views",
+  "photos",
   "memberships",
   "sessions",
   "invitations",

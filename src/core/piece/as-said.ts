@@ -12,7 +12,7 @@ type Said<F> = { readonly [name in keyof F]: F[name] extends number ? number | n
  */
 export type PieceAsSaid = Piece extends infer P
   ? P extends Piece
-    ? Omit<P, "unsaid" | "assumed" | "figures"> & {
+    ? Omit<P, "unsaid" | "assumed" | "figures" | "photo"> & {
         readonly figures: Said<P["figures"]>;
         readonly unsaid?: never;
         /** Measures that came with what it was called and nobody has taken; left out where there are none. */
@@ -33,7 +33,7 @@ export function completed(said: PieceAsSaid): Piece {
 }
 
 /** The piece as it was said, without what stands in. */
-export function asSaid({ unsaid, assumed, ...piece }: Piece): PieceAsSaid {
+export function asSaid({ unsaid, assumed, photo: _photo, ...piece }: Piece): PieceAsSaid {
   const missing = unsaid.filter((name) => !assumed.includes(name));
   const nothing = Object.fromEntries(missing.map((name) => [name, null]));
   const said = { ...piece, figures: { ...piece.figures, ...nothing } };

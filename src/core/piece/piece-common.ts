@@ -37,4 +37,6 @@ export interface PieceCommon {
   readonly unsaid: readonly string[];
   /** Those of the unsaid whose figure came with what the piece was called: an ankle boot has a shaft of about 14 cm. */
   readonly assumed: readonly string[];
+  /** Names the photo kept beside it; left out where there is none. No rule reads it. */
+  readonly photo?: string;
 }

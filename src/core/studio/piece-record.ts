@@ -18,7 +18,11 @@ export interface PieceRecord {
 
 /** A piece as it is sent; of one that is here and needs nothing, nothing more is said. */
 export type PieceInput = Pick<PieceRecord, "clientId" | "state"> &
-  Partial<Pick<PieceRecord, "backOn" | "needs">> & { readonly piece: PieceDraft };
+  Partial<Pick<PieceRecord, "backOn" | "needs">> & {
+    readonly piece: PieceDraft;
+    /** A picture to be kept beside it, in base64; null: what is kept goes; left out: it stays. */
+    readonly photo?: string | null;
+  };
 
 /** A piece as its form has it, with what names it and its version. */
 export type PieceToChange = PieceInput & { readonly id: string; readonly version: number };

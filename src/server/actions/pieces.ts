@@ -7,6 +7,7 @@ import { uuid } from "@/core/schema/parts";
 import { pieceForm } from "@/core/schema/forms/piece-form";
 import { pieceInput, type PieceToChange } from "@/core/studio/piece-record";
 import { addPiece, bringPieceBack, changePiece, findPiece, putPieceAway } from "../records/pieces";
+import { dropPhoto, keepPhoto } from "../records/photos";
 import { NotFound } from "../records/refusal";
 import { act } from "./act";
 import { toggleAway } from "./toggle-away";
@@ -18,9 +19,11 @@ export async function savePiece(input: unknown): Promise<Outcome<string>> {
     pieceForm,
     input,
     async (tenant, { id, version, ...piece }) => {
-      if (id === null || version === null) return addPiece(tenant, piece);
-      await changePiece(tenant, { id, version }, piece);
-      return id;
+      const kept = id === null || version === null ? await addPiece(tenant, piece) : id;
+      if (id !== null && version !== null) await changePiece(tenant, { id, version }, piece);
+      if (typeof piece.photo === "string") await keepPhoto(tenant, kept, piece.photo);
+      else if (piece.photo === null) await dropPhoto(tenant, kept);
+      return kept;
     },
     async (tenant, { id }) => {
       const record = id === null ? null : await findPiece(tenant, id);

@@ -272,6 +272,14 @@ interface ChangeRow extends OfStudio {
   fields: readonly string[];
 }
 
+/** The photo of a piece. */
+interface PhotoRow extends OfStudio {
+  piece_id: string;
+  /** Names this very picture: another one has another. */
+  stamp: string;
+  picture: Buffer;
+}
+
 /** What a person has the rail narrowed to, under names of her own. */
 interface RailViewsRow extends OfStudio {
   user_id: string;
@@ -320,6 +328,7 @@ declare module "knex/types/tables.js" {
     gaps: Table<GapRow, never, "budget">;
     member_keys: Table<MemberKeysRow, "keys">;
     rail_views: Table<RailViewsRow, "views">;
+    photos: Table<PhotoRow>;
     sessions: Table<SessionRow>;
     memberships: Table<MembershipRow>;
     invitations: Table<InvitationRow>;

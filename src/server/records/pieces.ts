@@ -75,11 +75,11 @@ export async function changePiece(
 export const putPieceAway = (tenant: Tenant, id: string) => putAway(tenant, "pieces", id);
 export const bringPieceBack = (tenant: Tenant, id: string) => bringBack(tenant, "pieces", id);
 
-type SwatchedRow = PieceRow & { readonly swatches: readonly Swatch[] };
+type SwatchedRow = PieceRow & { readonly swatches: readonly Swatch[]; readonly photo: string | null };
 
 function select(tenant: Tenant) {
   return tenant("pieces")
-    .select<SwatchedRow[]>("pieces.*", tenant.raw(swatchesOfPiece))
+    .select<SwatchedRow[]>("pieces.*", tenant.raw(swatchesOfPiece), tenant.raw(photoOfPiece))
     .where("pieces.studio_id", tenant.studioId);
 }
 
@@ -87,6 +87,10 @@ const swatchesOfPiece = `(
   select coalesce(json_agg(json_build_object('hex', s.hex, 'share', s.share, 'role', s.role) order by s.position), '[]')
   from swatches s where s.studio_id = pieces.studio_id and s.piece_id = pieces.id
 ) as swatches`;
+
+const photoOfPiece = `(
+  select ph.stamp from photos ph where ph.studio_id = pieces.studio_id and ph.piece_id = pieces.id
+) as photo`;
 
 function swatchRows(tenant: Tenant, pieceId: string, swatches: readonly Swatch[]) {
   return swatches.map((swatch, position) => ({
@@ -117,7 +121,7 @@ function fromRow(row: SwatchedRow): PieceRecord {
     assumed: row.assumed,
   } as PieceAsSaid;
   return {
-    piece: completed(said),
+    piece: row.photo === null ? completed(said) : { ...completed(said), photo: row.photo },
     clientId: row.client_id,
     state: row.state,
     backOn: row.back_on,

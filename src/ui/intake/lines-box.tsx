@@ -26,6 +26,10 @@ interface LinesBoxProps {
 /** A pause in typing after which the lines are read, ms. */
 const pause = 150;
 
+const example = [intakeWords.lineWithMeasures, intakeWords.lineOfAScarf, intakeWords.lineLikeAnother].join(
+  "\n",
+);
+
 /** Many lines typed or pasted, each a piece. */
 export function LinesBox({ intake, whose, text, onText, onRows, called }: LinesBoxProps) {
   const [likes, setLikes] = useState<Readonly<Record<string, PieceDraft | null>>>({});
@@ -55,7 +59,7 @@ export function LinesBox({ intake, whose, text, onText, onRows, called }: LinesB
         onChange={(event) => onText(event.target.value)}
         spellCheck={false}
         rows={8}
-        placeholder={intakeWords.linesExample}
+        placeholder={example}
         className="w-full border border-rule-strong bg-white p-2.5 font-serif text-body leading-relaxed"
       />
     </label>

@@ -2,13 +2,16 @@
 // The form library keeps one object and changes it: nothing here may be kept from before.
 "use no memo";
 
+import { useState } from "react";
 import { useFieldArray, useFormContext, useWatch } from "react-hook-form";
 import { sayRelation } from "@/core/colour/say-relation";
 import { shadeOf } from "@/core/colour/shade";
 import { swatchRoles, type Swatch, type SwatchRole } from "@/core/piece/swatch";
 import { sayWith } from "@/words/say";
 import { piecesWords } from "@/words/pieces";
+import { intakeWords } from "@/words/intake";
 import { sayShade } from "../colour/shade-words";
+import { ReaderDialog } from "../intake/reader-dialog";
 import { Button } from "../kit/button";
 import { ColourField } from "../kit/form/colour-field";
 import { ChoiceField } from "../kit/form/fields";
@@ -30,6 +33,7 @@ const roleLabels: Readonly<Record<SwatchRole, string>> = {
 /** The colours of a piece, each with its share and its role. */
 export function ColourList() {
   const { fields, append, remove } = useFieldArray({ name: "piece.swatches" });
+  const [read, setRead] = useState<number | null>(null);
   const { getFieldState, getValues, setValue, formState } = useFormContext();
   const giveFirstTheRest = () => {
     const rest = restForFirst(getValues("piece.swatches") as readonly Swatch[]);
@@ -61,21 +65,30 @@ export function ColourList() {
               label={piecesWords.whereItIs}
               options={swatchRoles.map((role) => ({ value: role, label: roleLabels[role] }))}
             />
-            {fields.length > 1 && (
-              <Button
-                look="quiet"
-                className="mt-5"
-                onClick={() => {
-                  remove(i);
-                  giveFirstTheRest();
-                }}
-              >
-                {piecesWords.remove}
+            <span className="mt-5 flex">
+              <Button look="quiet" onClick={() => setRead(i)}>
+                {intakeWords.readAColour}
               </Button>
-            )}
+              {fields.length > 1 && (
+                <Button
+                  look="quiet"
+                  onClick={() => {
+                    remove(i);
+                    giveFirstTheRest();
+                  }}
+                >
+                  {piecesWords.remove}
+                </Button>
+              )}
+            </span>
           </div>
         ))}
       </div>
+      <ReaderDialog
+        open={read !== null}
+        onClose={() => setRead(null)}
+        onTake={(hex) => setValue(`piece.swatches.${read ?? 0}.hex`, hex, { shouldDirty: true })}
+      />
       <OwnRelations />
       {fields.length < most && (
         <Button

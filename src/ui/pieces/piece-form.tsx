@@ -9,7 +9,8 @@ import type { Piece } from "@/core/piece/piece";
 import type { Outcome } from "@/core/schema/outcome";
 import { pieceInput, pieceStates, type PieceDraft, type PieceRecord } from "@/core/studio/piece-record";
 import { piecesWords } from "@/words/pieces";
-import { Plate } from "../drawing/plate";
+import { photoAddress, Plate } from "../drawing/plate";
+import { PhotoField } from "../intake/photo-field";
 import { ChoiceField, TextField, wordsAsOptions } from "../kit/form/fields";
 import { controlOf, Field } from "../kit/form/field";
 import { Select } from "../kit/select";
@@ -65,7 +66,14 @@ export function PieceForm(props: PieceFormProps) {
       actions={actions}
     >
       <div className="grid grid-cols-[minmax(0,1fr)] gap-6 lg:grid-cols-[20rem_minmax(0,1fr)]">
-        <Preview />
+        <div className="grid content-start gap-3 self-start lg:sticky lg:top-4">
+          <Preview />
+          <PhotoField
+            kept={
+              record?.piece.photo === undefined ? null : photoAddress(record.piece.id, record.piece.photo)
+            }
+          />
+        </div>
         <div className="grid grid-cols-[minmax(0,1fr)] content-start gap-7">
           {record ? null : <OneLine blank={blank} like={like} begun={line} called={called} />}
           <div className="grid grid-cols-2 gap-3 xl:grid-cols-4">
@@ -151,7 +159,7 @@ function Preview() {
   const draft = useWatch({ name: "piece" }) as PieceDraft;
   const piece = drawable(draft);
   return (
-    <div className="surround-light sticky top-4 flex flex-col self-start border border-rule-strong">
+    <div className="surround-light flex flex-col border border-rule-strong">
       {piece ? (
         <Plate piece={piece} className="h-72 w-full p-4" />
       ) : (

@@ -2,7 +2,7 @@
 
 import type { LengthUnit } from "@/core/length/length";
 import { sayLength } from "@/core/length/length";
-import type { Field } from "@/core/piece/field";
+import { isAsked, type Field } from "@/core/piece/field";
 import { specOf } from "@/core/piece/piece";
 import { statementWords } from "@/core/piece/piece-common";
 import { levelWord } from "@/core/register/ladder";
@@ -21,7 +21,7 @@ interface ComparePiecesProps {
   readonly nameOf: (clientId: string | null) => string;
 }
 
-/** Two pieces side by side, to one scale, and what is otherwise with the second. */
+/** Two pieces side by side, and what is recorded of each. */
 export function ComparePieces({ open, onClose, pair, nameOf }: ComparePiecesProps) {
   const unit = useLengthUnit();
   const told = pair.map((record) => factsOf(record, nameOf, unit));
@@ -88,7 +88,9 @@ function factsOf(
     [railWords.howEyeCatching, piece.statement === null ? "" : statementWords[piece.statement]],
   ]);
   const figures = piece.figures as Readonly<Record<string, unknown>>;
-  for (const [name, field] of Object.entries(specOf(piece).figures)) {
+  const fields = specOf(piece).figures;
+  for (const [name, field] of Object.entries(fields)) {
+    if (!isAsked(field, name, figures, fields)) continue;
     const isKnown = !piece.unsaid.includes(name) || piece.assumed.includes(name);
     const text = isKnown ? sayFigure(field, figures[name], unit) : "";
     if (text !== "") facts.set(field.label, text);

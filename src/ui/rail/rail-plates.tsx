@@ -5,25 +5,22 @@
 import { useWindowVirtualizer } from "@tanstack/react-virtual";
 import { useEffect, useLayoutEffect, useRef, useState } from "react";
 import type { PieceRecord } from "@/core/studio/piece-record";
-import { railWords } from "@/words/rail";
-import { sayWith } from "@/words/say";
 import { Plate } from "../drawing/plate";
 import { Link } from "../kit/link";
-import type { Picked } from "./use-picked";
+import { PickBox } from "./pick-box";
 
 interface RailPlatesProps {
   readonly count: number;
   readonly pieces: ReadonlyMap<number, PieceRecord>;
   readonly reach: (from: number, to: number) => void;
   readonly nameOf: (clientId: string | null) => string;
-  readonly picked: Picked;
 }
 
 const rowHeight = 208;
 const narrowest = 190;
 
 /** Some of the rail as plates side by side; only the rows near the window are laid out. */
-export function RailPlates({ count, pieces, reach, nameOf, picked }: RailPlatesProps) {
+export function RailPlates({ count, pieces, reach, nameOf }: RailPlatesProps) {
   const body = useRef<HTMLUListElement>(null);
   const [{ offset, across }, setRoom] = useState({ offset: 0, across: 6 });
   useLayoutEffect(() => {
@@ -82,13 +79,7 @@ export function RailPlates({ count, pieces, reach, nameOf, picked }: RailPlatesP
                   {record.piece.name}
                 </Link>
                 <span className="block truncate text-tiny text-ink-soft">{nameOf(record.clientId)}</span>
-                <input
-                  type="checkbox"
-                  aria-label={sayWith(railWords.pick, { name: record.piece.name })}
-                  checked={picked.has(record.piece.id)}
-                  onChange={() => picked.toggle(record)}
-                  className="absolute top-2 left-2 z-10 size-4 accent-ink"
-                />
+                <PickBox record={record} className="absolute top-2 left-2" />
               </div>
             ) : (
               <div key={i} className="border-r border-b border-rule" />

@@ -14,9 +14,8 @@ import { railWords } from "@/words/rail";
 import { Plate } from "../drawing/plate";
 import { useLengthUnit } from "../kit/length-unit";
 import { SwatchStrip } from "../kit/swatches";
-import { sayWith } from "@/words/say";
 import { captionOf } from "../pieces/caption";
-import type { Picked } from "./use-picked";
+import { PickBox } from "./pick-box";
 
 interface RailTableProps {
   readonly count: number;
@@ -27,7 +26,6 @@ interface RailTableProps {
   readonly order: RailOrder;
   readonly falling: boolean;
   readonly onOrder: (order: RailOrder, falling: boolean) => void;
-  readonly picked: Picked;
 }
 
 const rowHeight = 57;
@@ -46,7 +44,7 @@ const column = createColumnHelper<typeof features, PieceRecord>();
 const none: readonly PieceRecord[] = [];
 
 /** Some of the rail as a table; only the rows near the window are laid out. */
-export function RailTable({ count, pieces, reach, nameOf, order, falling, onOrder, picked }: RailTableProps) {
+export function RailTable({ count, pieces, reach, nameOf, order, falling, onOrder }: RailTableProps) {
   const body = useRef<HTMLTableElement>(null);
   const [offset, setOffset] = useState(0);
   useLayoutEffect(() => setOffset(body.current?.offsetTop ?? 0), []);
@@ -71,7 +69,7 @@ export function RailTable({ count, pieces, reach, nameOf, order, falling, onOrde
     }
     return list.length > 0 ? list : none;
   }, [from, to, pieces]);
-  const columns = useColumns(nameOf, picked);
+  const columns = useColumns(nameOf);
   const table = useTable({
     features,
     columns,
@@ -152,7 +150,7 @@ function Gap({ height }: { readonly height: number }) {
   );
 }
 
-function useColumns(nameOf: RailTableProps["nameOf"], picked: Picked) {
+function useColumns(nameOf: RailTableProps["nameOf"]) {
   const unit = useLengthUnit();
   return useMemo(
     () =>
@@ -160,15 +158,7 @@ function useColumns(nameOf: RailTableProps["nameOf"], picked: Picked) {
         column.display({
           id: "pick",
           header: "",
-          cell: ({ row: { original } }) => (
-            <input
-              type="checkbox"
-              aria-label={sayWith(railWords.pick, { name: original.piece.name })}
-              checked={picked.has(original.piece.id)}
-              onChange={() => picked.toggle(original)}
-              className="relative z-10 size-4 accent-ink touch:size-6"
-            />
-          ),
+          cell: ({ row: { original } }) => <PickBox record={original} className="relative" />,
         }),
         column.display({
           id: "plate",
@@ -223,6 +213,6 @@ function useColumns(nameOf: RailTableProps["nameOf"], picked: Picked) {
         }),
         column.accessor(({ state }) => state, { id: "state", header: "State" }),
       ]),
-    [nameOf, picked, unit],
+    [nameOf, unit],
   );
 }

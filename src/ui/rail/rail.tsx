@@ -12,6 +12,7 @@ import { Button, ButtonLink } from "../kit/button";
 import { Empty, Page } from "../kit/page";
 import { unpacking } from "../kit/packed";
 import { Segments } from "../kit/segments";
+import { PickedProvider } from "./pick-box";
 import { PickedBar, type ManyActions } from "./picked-bar";
 import { RailFilters } from "./rail-filters";
 import { RailPlates } from "./rail-plates";
@@ -105,18 +106,20 @@ function Pieces({ clients, isEmpty, first, views, look, actions }: RailProps) {
         save={actions.saveViews}
         onOpen={(view) => void setQuery(queryOfView(view))}
       />
-      {query.as === "plates" ? (
-        <RailPlates {...{ count, pieces, reach, nameOf, picked }} />
-      ) : (
-        <div role="region" aria-label={railWords.piecesLabel} tabIndex={0} className="overflow-x-auto">
-          <RailTable
-            {...{ count, pieces, reach, nameOf, picked }}
-            order={query.order}
-            falling={query.falling}
-            onOrder={(order, falling) => void setQuery({ order, falling })}
-          />
-        </div>
-      )}
+      <PickedProvider value={picked}>
+        {query.as === "plates" ? (
+          <RailPlates {...{ count, pieces, reach, nameOf }} />
+        ) : (
+          <div role="region" aria-label={railWords.piecesLabel} tabIndex={0} className="overflow-x-auto">
+            <RailTable
+              {...{ count, pieces, reach, nameOf }}
+              order={query.order}
+              falling={query.falling}
+              onOrder={(order, falling) => void setQuery({ order, falling })}
+            />
+          </div>
+        )}
+      </PickedProvider>
       {count === 0 && (
         <p className="border border-t-0 border-rule-strong bg-paper p-6 text-ink-soft">
           {railWords.nothingOnTheRailMatches}

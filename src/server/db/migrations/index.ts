@@ -23,6 +23,7 @@ import * as careAndCompany from "./0021-care-and-company";
 import * as setWays from "./0022-set-ways";
 import * as assumedMeasures from "./0023-assumed-measures";
 import * as railFilters from "./0024-rail-filters";
+import * as photos from "./0025-photos";
 
 interface Migration {
   up(knex: Knex): Promise<void>;
@@ -54,6 +55,7 @@ const migrations: Record<string, Migration> = {
   "0022-set-ways": setWays,
   "0023-assumed-measures": assumedMeasures,
   "0024-rail-filters": railFilters,
+  "0025-photos": photos,
 };
 
 /** The migrations as a Knex source: imported, so that no folder has to be read at run time. */

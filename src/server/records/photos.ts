@@ -1,0 +1,62 @@
+import { createHash } from "node:crypto";
+import sharp from "sharp";
+import { serverWords } from "@/words/server";
+import type { Tenant } from "../db/tenant";
+import { Refusal } from "./refusal";
+
+/** The longest side of a photo that is kept, and how many pixels one may have that comes in. */
+const longest = 1000;
+const mostPixels = 40_000_000;
+
+/** How files of the kinds that are taken begin; what a file calls itself is not asked. */
+const beginnings: readonly (readonly (number | null)[])[] = [
+  [0xff, 0xd8, 0xff],
+  [0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a],
+  [0x52, 0x49, 0x46, 0x46, null, null, null, null, 0x57, 0x45, 0x42, 0x50],
+];
+
+/**
+ * Keeps a photo beside a piece: made small, upright, in sRGB, written anew so that nothing else of the file is kept.
+ * @param picture base64
+ * @throws Refusal where it is no picture, or has too many pixels
+ */
+export async function keepPhoto(tenant: Tenant, pieceId: string, picture: string): Promise<void> {
+  const jpeg = await small(Buffer.from(picture, "base64"));
+  const values = { stamp: createHash("sha256").update(jpeg).digest("hex").slice(0, 12), picture: jpeg };
+  await tenant("photos")
+    .insert({ studio_id: tenant.studioId, piece_id: pieceId, ...values })
+    .onConflict(["studio_id", "piece_id"])
+    .merge(values);
+}
+
+export async function dropPhoto(tenant: Tenant, pieceId: string): Promise<void> {
+  await tenant("photos").where({ studio_id: tenant.studioId, piece_id: pieceId }).delete();
+}
+
+/** The photo of a piece as JPEG; null where there is none. */
+export async function photoOf(
+  tenant: Tenant,
+  pieceId: string,
+): Promise<{ readonly stamp: string; readonly picture: Buffer } | null> {
+  const row = await tenant("photos").where({ studio_id: tenant.studioId, piece_id: pieceId }).first();
+  return row ? { stamp: row.stamp, picture: row.picture } : null;
+}
+
+async function small(bytes: Buffer): Promise<Buffer> {
+  const isPicture = beginnings.some((begins) =>
+    begins.every((byte, i) => byte === null || bytes[i] === byte),
+  );
+  if (!isPicture) throw new Refusal("photo", serverWords.thePhotoIsNoPicture);
+  try {
+    return await sharp(bytes, { limitInputPixels: mostPixels, failOn: "error" })
+      .rotate()
+      .resize({ width: longest, height: longest, fit: "inside", withoutEnlargement: true })
+      .flatten({ background: "#ffffff" })
+      .toColourspace("srgb")
+      .jpeg({ quality: 84 })
+      .toBuffer();
+  } catch (error) {
+    const isLarge = error instanceof Error && /pixel limit/i.test(error.message);
+    throw new Refusal("photo", isLarge ? serverWords.thePhotoIsTooLarge : serverWords.thePhotoIsNoPicture);
+  }
+}
