@@ -380,4 +380,10 @@ export const benchWords = {
   narrow: "narrow",
   fromTo: "{from} to {to}",
   hemDone: "hem {done}",
+  notOnTheRailYet: "Not on the rail yet? Write it",
+  writeItAndItIsPutOn: "Write it in one line: it is recorded for {client} and put on.",
+  whatItIsAndItsColour: "What it is, its colour, what it is made of, a measure or two.",
+  leaveIt: "Leave it",
+  recordItAndPutItOn: "Record it and put it on",
+  writeIt: "Write it",
 } as const;

@@ -30,4 +30,5 @@ export const todayWords = {
   whatToDoNext: "What to do next",
   lastWorkedOn: "Last worked on",
   comingUp: "Coming up",
+  firstSteps: "Go on with the first steps",
 } as const;

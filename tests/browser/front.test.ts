@@ -149,6 +149,7 @@ describe("whatever is asked for", () => {
       "/sets/stock",
       "/rail/new",
       "/rail/many",
+      "/start",
       "/put-away",
       "/rules",
       "/members",

@@ -64,6 +64,7 @@ describe("by hand at 1024 x 768", () => {
     "/rail",
     "/rail/new",
     "/rail/many",
+    "/start",
     "/bench",
     "/sets",
     "/boards",

@@ -12,6 +12,7 @@ const places = [
   "/rail",
   "/rail/new",
   "/rail/many",
+  "/start",
   "/bench",
   "/sets",
   "/boards",

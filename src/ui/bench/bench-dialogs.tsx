@@ -12,6 +12,7 @@ import { MendFact, type PieceActions } from "./mend-fact";
 import { NoBecause } from "./no-because";
 import { Tailor, type KeepHem } from "./tailor";
 import { ThisLook } from "./this-look";
+import { WritePiece } from "./write-piece";
 
 interface BenchDialogsProps {
   readonly saveSet: SaveSet;
@@ -50,6 +51,7 @@ export function BenchDialogs({ saveSet, keepHem, moveLook, pieces }: BenchDialog
       {dialog === "this look" && <ThisLook onClose={close} move={moveLook} />}
       {dialog === "fact" && <MendFact onClose={close} pieces={pieces} />}
       {dialog === "apart" && keeping.state === "apart" && <ApartLooks apart={keeping} onClose={close} />}
+      {dialog === "write" && <WritePiece onClose={close} save={pieces.save} />}
       {dialog === "no" && <NoBecause onClose={close} />}
       {dialog === "compare" && <CompareLooks onClose={close} />}
       <ShortcutDialog open={dialog === "keys"} onOpenChange={(open) => steps.open(open ? "keys" : null)} />

@@ -21,7 +21,7 @@ export function EmptyBench({ clientId, clients }: EmptyBenchProps) {
         </Empty>
       ) : (
         <Empty say={benchWords.theBenchIsWhereA}>
-          <ButtonLink look="strong" href="/clients/new">
+          <ButtonLink look="strong" href="/start">
             {benchWords.addAClient}
           </ButtonLink>
         </Empty>

@@ -42,7 +42,7 @@ export function Tray() {
 
 /** What the tray holds, and how it is narrowed down. */
 function CandidatesHead() {
-  const { answers, steps } = useDesk();
+  const { source, answers, steps } = useDesk();
   const active = useBenchState((state) => state.active);
   const filter = useBenchState((state) => state.filter);
   const cursor = useBenchState((state) => state.cursor);
@@ -79,6 +79,13 @@ function CandidatesHead() {
           <span className="xl:hidden">{benchWords.noAndWhy}</span>
           <span className="hidden xl:inline">{benchWords.noBecause}</span>
         </Button>
+        {source.kept && (
+          <Hint words={benchWords.notOnTheRailYet}>
+            <Button size="tiny" onClick={() => steps.open("write")}>
+              {benchWords.writeIt}
+            </Button>
+          </Hint>
+        )}
         <Hint words={benchWords.whatWholeSetsAre}>
           <Button size="tiny" onClick={() => steps.lay("whole sets")}>
             {benchWords.wholeSets}

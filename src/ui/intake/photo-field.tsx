@@ -115,12 +115,19 @@ export function PhotoField({ kept }: PhotoFieldProps) {
       </p>
       {photo && (
         <p className="flex flex-wrap gap-x-3 gap-y-1">
-          {before && <TextButton onClick={putBack}>{intakeWords.coloursBefore}</TextButton>}
+          {before && (
+            <TextButton className="min-h-6 touch:min-h-11" onClick={putBack}>
+              {intakeWords.coloursBefore}
+            </TextButton>
+          )}
           {hasHints(hints) && (
-            <TextButton onClick={() => setHints(noHints)}>{intakeWords.startAnew}</TextButton>
+            <TextButton className="min-h-6 touch:min-h-11" onClick={() => setHints(noHints)}>
+              {intakeWords.startAnew}
+            </TextButton>
           )}
           {kind === "scarf" && read && (
             <TextButton
+              className="min-h-6 touch:min-h-11"
               onClick={() => {
                 const picture = clothPictureOf(read);
                 if (picture) setValue("piece.figures.picture", picture, { shouldDirty: true });

@@ -92,14 +92,17 @@ function MeasureField({ kind, figure, field, figures, shared }: MeasureFieldProp
     <div className="grid content-start gap-0.5">
       {input}
       {isAssumed && (
-        <p className="flex flex-wrap gap-x-2 text-tiny text-ink-soft">
+        <p className="flex flex-wrap items-center gap-x-2 text-tiny text-ink-soft">
           <span className="border-b border-dashed border-ink">{piecesWords.assumedFromItsForm}</span>
-          <TextButton onClick={settle}>{piecesWords.itIsSo}</TextButton>
+          <TextButton className="min-h-6" onClick={settle}>
+            {piecesWords.itIsSo}
+          </TextButton>
         </p>
       )}
       {isMissing && typical !== null && (
         <p className="text-tiny">
           <TextButton
+            className="min-h-6"
             onClick={() => setValue(shared.name, typical, { shouldDirty: true, shouldValidate: false })}
           >
             {sayWith(piecesWords.usually, {

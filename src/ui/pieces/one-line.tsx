@@ -4,11 +4,10 @@ import { useCallback, useEffect, useRef, useState } from "react";
 import { useFormContext } from "react-hook-form";
 import type { PieceDraft } from "@/core/studio/piece-record";
 import type { ReadLine } from "@/core/intake/line";
-import { specOf } from "@/core/piece/piece";
-import { withinSentence } from "@/core/words/within-sentence";
 import { piecesWords } from "@/words/pieces";
 import { sayWith } from "@/words/say";
 import type { PiecesCalled } from "../intake/lines-box";
+import { WordsRead } from "./words-read";
 
 interface OneLineProps {
   /** What a new piece is as long as nothing has been said of it. */
@@ -90,33 +89,5 @@ export function OneLine({ blank, like, begun, called }: OneLineProps) {
         )}
       </p>
     </div>
-  );
-}
-
-/** The words of a line, those that were understood underlined, and what is still to be said. */
-function WordsRead({ line, read }: { readonly line: string; readonly read: ReadLine }) {
-  const { piece, parts, unknown, assumed, hasColour } = read;
-  const fields = piece ? specOf(piece).figures : {};
-  const guessed = assumed.map((name) => withinSentence(fields[name]?.label ?? name));
-  const missing = [
-    piece ? "" : piecesWords.sayWhatItIs,
-    piece && !hasColour && piece.metal === "none" ? piecesWords.noColourSaid : "",
-    guessed.length > 0 ? sayWith(piecesWords.assumedFigures, { figures: guessed.join(", ") }) : "",
-    unknown.length > 0 ? sayWith(piecesWords.staysInTheName, { words: unknown.join(", ") }) : "",
-  ].filter(Boolean);
-  return (
-    <>
-      {parts.map(({ from, to, understood }) => (
-        <span
-          key={from}
-          className={
-            understood ? "mr-1 border-b border-ink text-ink" : "mr-1 border-b border-dashed border-thread"
-          }
-        >
-          {line.slice(from, to)}
-        </span>
-      ))}
-      {missing.length > 0 && <span>{missing.join(" ")}</span>}
-    </>
   );
 }

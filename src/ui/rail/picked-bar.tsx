@@ -71,7 +71,9 @@ export function PickedBar({ picked, clients, actions, onChanged }: PickedBarProp
         <ButtonLink href={`/rail/new?like=${one.piece.id}`}>{railWords.duplicate}</ButtonLink>
       )}
       <Button onClick={() => void putAway()}>{railWords.putAway}</Button>
-      <TextButton onClick={picked.clear}>{railWords.letGo}</TextButton>
+      <TextButton className="min-h-6 touch:min-h-11" onClick={picked.clear}>
+        {railWords.letGo}
+      </TextButton>
       <ChangeMany
         open={open === "change"}
         onClose={() => setOpen(null)}

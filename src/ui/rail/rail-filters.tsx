@@ -92,6 +92,7 @@ export function RailFilters({ clients, query, onChange }: RailFiltersProps) {
           </div>
           {narrowings > 0 && (
             <TextButton
+              className="min-h-6 touch:min-h-11"
               onClick={() =>
                 onChange({
                   family: null,

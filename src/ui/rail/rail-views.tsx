@@ -52,7 +52,9 @@ export function RailViews({ views: begun, now, save, onOpen }: RailViewsProps) {
         </span>
       ))}
       {now !== "" && !isKept && naming === null && (
-        <TextButton onClick={() => setNaming("")}>{railWords.saveThisFilter}</TextButton>
+        <TextButton className="min-h-6 touch:min-h-11" onClick={() => setNaming("")}>
+          {railWords.saveThisFilter}
+        </TextButton>
       )}
       {naming !== null && (
         <form
@@ -72,7 +74,9 @@ export function RailViews({ views: begun, now, save, onOpen }: RailViewsProps) {
             onChange={(event) => setNaming(event.target.value)}
             className="h-8 w-48 border border-rule-strong bg-white px-2 touch:min-h-11"
           />
-          <TextButton type="submit">{railWords.saveIt}</TextButton>
+          <TextButton type="submit" className="min-h-6 touch:min-h-11">
+            {railWords.saveIt}
+          </TextButton>
         </form>
       )}
     </div>

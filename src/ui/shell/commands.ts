@@ -24,6 +24,8 @@ export const commands: readonly Command[] = [
   { say: shellWords.membersAndYourAccount, href: "/members" },
   { say: shellWords.addAClient, href: "/clients/new" },
   { say: shellWords.addAPiece, href: "/rail/new" },
+  { say: shellWords.addManyPieces, href: "/rail/many" },
+  { say: shellWords.firstSteps, href: "/start" },
 ];
 
 /** The commands that have all the words typed, in any order. */

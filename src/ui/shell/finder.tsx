@@ -4,6 +4,10 @@ import { Command } from "cmdk";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { shellWords } from "@/words/shell";
+import { completed } from "@/core/piece/as-said";
+import { sayWith } from "@/words/say";
+import { Plate } from "../drawing/plate";
+import { useLine } from "../intake/use-line";
 import { Dialog } from "../kit/dialog";
 import { commandsWith, hrefOf } from "./commands";
 import { usePageCommandsWith } from "./page-commands";
@@ -21,6 +25,9 @@ const item =
 const heading =
   "[&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:pb-0.5 [&_[cmdk-group-heading]]:text-tiny [&_[cmdk-group-heading]]:text-ink-soft";
 
+/** Names the choice of recording what was typed as a new piece. */
+const writeDown = "write it down";
+
 /** Finds anything by its name, and goes anywhere, by a few letters. */
 export function Finder({ open, onOpenChange, find }: FinderProps) {
   const router = useRouter();
@@ -29,11 +36,13 @@ export function Finder({ open, onOpenChange, find }: FinderProps) {
   const { found, busy } = useFound(find, words);
   const offered = commandsWith(words);
   const here = usePageCommandsWith(words);
+  const written = useLine(words.trim().includes(" ") ? words : "")?.piece ?? null;
   // What is chosen may be gone with the next letter: the first of what is left stands in.
   const values = [
     ...found.map(({ id }) => id),
     ...here.map(({ id }) => id),
     ...offered.map(({ href }) => href),
+    ...(written ? [writeDown] : []),
   ];
   const current = values.find((value) => value === chosen) ?? values[0] ?? "";
   const go = (href: Place) => {
@@ -100,6 +109,20 @@ export function Finder({ open, onOpenChange, find }: FinderProps) {
                   {say}
                 </Command.Item>
               ))}
+            </Command.Group>
+          )}
+          {written && (
+            <Command.Group heading={shellWords.notOnTheRailYet} className={heading}>
+              <Command.Item
+                value={writeDown}
+                onSelect={() => go(`/rail/new?line=${encodeURIComponent(words.trim())}`)}
+                className={item}
+              >
+                <span className="font-serif text-body">
+                  {sayWith(shellWords.writeDown, { name: written.name })}
+                </span>
+                <Plate piece={completed({ ...written, id: "line" })} className="h-10 w-14 self-center" />
+              </Command.Item>
             </Command.Group>
           )}
           {offered.length > 0 && (

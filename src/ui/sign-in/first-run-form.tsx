@@ -14,7 +14,7 @@ export function FirstRunForm({ found }: { readonly found: (input: FirstRun) => P
       draft={null}
       schema={() => import("@/core/schema/forms/sign-in-form").then(({ firstRunForm }) => firstRunForm)}
       onSave={found}
-      then={() => "/"}
+      then={() => "/start"}
       saveLabel={signInWords.setUpTheStudio}
     >
       <div className="grid gap-4">

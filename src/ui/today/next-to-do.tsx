@@ -37,9 +37,12 @@ export function NextToDo({ day, next, drawn, hasOccasions }: NextToDoProps) {
               {todayWords.seeWhatIsMissing}
             </ButtonLink>
           ) : (
-            <ButtonLink look="strong" href="/clients">
-              {todayWords.goToTheClients}
-            </ButtonLink>
+            <>
+              <ButtonLink look="strong" href="/clients">
+                {todayWords.goToTheClients}
+              </ButtonLink>
+              <ButtonLink href="/start">{todayWords.firstSteps}</ButtonLink>
+            </>
           )}
         </div>
       </div>

@@ -29,7 +29,7 @@ export function Today({ day, names, coming, laidOut, recent, ...records }: Today
     return (
       <Page title={todayWords.today}>
         <Empty say={todayWords.aStudioBeginsWithA}>
-          <ButtonLink look="strong" href="/clients/new">
+          <ButtonLink look="strong" href="/start">
             {todayWords.addTheFirstClient}
           </ButtonLink>
         </Empty>

@@ -29,7 +29,7 @@ export const surrounds = ["light", "middle", "dark"] as const;
 export type Surround = (typeof surrounds)[number];
 
 export type BenchDialog =
-  "keep" | "keys" | "tailor" | "levers" | "this look" | "compare" | "fact" | "apart" | "no";
+  "keep" | "keys" | "tailor" | "levers" | "this look" | "compare" | "fact" | "apart" | "no" | "write";
 
 /** Everything on the bench that a hand can change. Only what is worn, and the verdict on it, can be undone. */
 export interface BenchState {

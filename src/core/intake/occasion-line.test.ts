@@ -1,0 +1,56 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { dayIn } from "./day-words";
+import { readOccasion } from "./occasion-line";
+
+/** A Friday. */
+const today = "2026-11-27";
+
+describe("an occasion in one line", () => {
+  it.each([
+    [
+      "gallery opening on Friday evening",
+      "Gallery opening evening",
+      "2026-12-04",
+      { low: 5, high: 7 },
+      "evening",
+    ],
+    ["dinner tomorrow", "Dinner", "2026-11-28", { low: 5, high: 7 }, "evening"],
+    ["board meeting 12 December", "Board meeting", "2026-12-12", { low: 6, high: 7 }, "indoor"],
+    ["wedding in two weeks, black tie", "Wedding, black tie", "2026-12-11", { low: 8, high: 9 }, "evening"],
+    ["garden party on the 3rd of June", "Garden party", "2027-06-03", { low: 5, high: 6 }, undefined],
+    ["concert tonight", "Concert evening", "2026-11-27", { low: 4, high: 6 }, "evening"],
+    ["coffee 2026-12-01", "Coffee", "2026-12-01", { low: 2, high: 4 }, undefined],
+  ] as const)("%s", (line, name, day, span, light) => {
+    const read = readOccasion(line, today);
+    expect(read.name).toBe(name);
+    expect(read.day).toBe(day);
+    expect(read.said.span).toEqual(span);
+    expect(read.said.light).toBe(light);
+  });
+
+  it("knows no day where none is named, nor a day that no month has", () => {
+    expect(readOccasion("lunch with the Castellanes", today).day).toBeNull();
+    expect(dayIn("lunch 31 June", today).day).toBeNull();
+  });
+
+  it("counts weekdays ahead, never today or back", () => {
+    for (const [name, day] of [
+      ["saturday", "2026-11-28"],
+      ["sun", "2026-11-29"],
+      ["monday", "2026-11-30"],
+      ["friday", "2026-12-04"],
+    ])
+      expect(dayIn(`lunch on ${name}`, today).day).toBe(day);
+  });
+
+  it("has a name whatever is written", () => {
+    fc.assert(
+      fc.property(fc.string({ minLength: 1 }), (line) => {
+        const { name, day } = readOccasion(line, today);
+        expect(name.length).toBeLessThanOrEqual(120);
+        if (day) expect(day).toMatch(/^\d{4}-\d{2}-\d{2}$/);
+      }),
+    );
+  });
+});

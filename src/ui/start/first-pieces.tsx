@@ -1,0 +1,112 @@
+"use client";
+
+import { useCallback, useMemo, useState } from "react";
+import type { CheckedRow } from "@/core/intake/rows";
+import type { PieceRecord } from "@/core/studio/piece-record";
+import { intakeWords } from "@/words/intake";
+import { sayWith } from "@/words/say";
+import { startWords } from "@/words/start";
+import { Plate } from "../drawing/plate";
+import { LinesBox } from "../intake/lines-box";
+import { RowsToLookOver } from "../intake/rows-to-look-over";
+import { useIntake } from "../intake/use-intake";
+import { answerOf, sayFaults } from "../kit/answer";
+import { Button, ButtonLink } from "../kit/button";
+import { useDraft } from "../kit/form/use-draft";
+import { TextButton } from "../kit/text-button";
+import type { StartActions } from "./start";
+
+interface FirstPiecesProps {
+  readonly client: { readonly id: string; readonly name: string };
+  readonly pieces: readonly PieceRecord[];
+  readonly isOpen: boolean;
+  readonly onOpen: () => void;
+  readonly actions: Pick<StartActions, "keepPieces" | "called">;
+  readonly onSaved: () => void;
+}
+
+/** A handful of pieces, a line each, drawn as they are written. */
+export function FirstPieces({ client, pieces, isOpen, onOpen, actions, onSaved }: FirstPiecesProps) {
+  return (
+    <>
+      {pieces.length > 0 && (
+        <ul className="flex flex-wrap gap-2">
+          {pieces.map(({ piece }) => (
+            <li key={piece.id} className="w-24 border border-rule bg-white p-1 text-tiny">
+              <Plate piece={piece} className="h-14 w-full" />
+              <span className="line-clamp-2">{piece.name}</span>
+            </li>
+          ))}
+        </ul>
+      )}
+      {isOpen ? (
+        <WritePieces client={client} actions={actions} onSaved={onSaved} />
+      ) : (
+        <p>
+          <TextButton className="min-h-6 touch:min-h-11" onClick={onOpen}>
+            {startWords.writeMore}
+          </TextButton>
+        </p>
+      )}
+    </>
+  );
+}
+
+function WritePieces({ client, actions, onSaved }: Pick<FirstPiecesProps, "client" | "actions" | "onSaved">) {
+  const intake = useIntake();
+  const [rows, setRows] = useState<readonly CheckedRow[]>([]);
+  const [fault, setFault] = useState<string | null>(null);
+  const [isBusy, setBusy] = useState(false);
+  const lines = useDraft(`pieces.first.${client.id}`, "");
+  const whose = useMemo(() => ({ owners: [client], usual: client.id }), [client]);
+  const take = useCallback((read: readonly CheckedRow[]) => {
+    setRows(read);
+    setFault(null);
+  }, []);
+  const pieces = rows.flatMap(({ piece }) => piece ?? []);
+  const wrong = rows.length - pieces.length;
+  const keep = async () => {
+    setBusy(true);
+    const outcome = await answerOf(() => actions.keepPieces({ pieces }));
+    setBusy(false);
+    if (!outcome.ok) {
+      setFault(sayFaults({ ...outcome, faults: outcome.faults.slice(0, 1) }));
+      return;
+    }
+    lines.settle("");
+    setRows([]);
+    onSaved();
+  };
+  return (
+    <>
+      <p className="max-w-[68ch] text-ink-soft">{startWords.garmentsAndMore}</p>
+      <LinesBox
+        intake={intake}
+        whose={whose}
+        text={lines.value}
+        onText={lines.change}
+        onRows={take}
+        called={actions.called}
+      />
+      <p className="flex flex-wrap items-center gap-3">
+        <Button
+          look="strong"
+          size="touch"
+          disabled={pieces.length === 0 || wrong > 0 || isBusy}
+          onClick={() => void keep()}
+        >
+          {sayWith(intakeWords.addPieces, { count: pieces.length })}
+        </Button>
+        <ButtonLink look="quiet" href={`/rail/new?client=${client.id}`}>
+          {startWords.orByPhoto}
+        </ButtonLink>
+      </p>
+      {fault && (
+        <p role="alert" className="text-thread">
+          {fault}
+        </p>
+      )}
+      {rows.length > 0 && <RowsToLookOver rows={rows} nameOf={() => client.name} />}
+    </>
+  );
+}
