@@ -60,4 +60,5 @@ export const railWords = {
   asPlates: "Plates",
   addMany: "Add many",
   saveAsTable: "Save as CSV",
+  close: "Close",
 } as const;

@@ -159,10 +159,13 @@ describe("the rail as a table", () => {
     const names = ["=Sum of all", 'A "quoted", one', "Line\nbreak", "'apostrophe"];
     const samples = kindNames.map((kind, i) => {
       const draft = draftOf(sample(kind) as Piece);
-      return row({ ...draft, name: names[i] ?? `A ${kind}` } as PieceDraft, {
-        clientId: one.clientId,
-        needs: ["a mend"],
-      });
+      return row(
+        { ...draft, name: names[i] ?? `A ${kind}` },
+        {
+          clientId: one.clientId,
+          needs: ["a mend"],
+        },
+      );
     });
     const thirds = written("red, white and blue silk square 90");
     ok(await keepPieces({ pieces: [...samples, row(thirds, { state: "in care", backOn: "2026-12-24" })] }));

@@ -10,6 +10,7 @@ import type { PieceRecord } from "@/core/studio/piece-record";
 import { familiesOf } from "@/core/studio/rail";
 import { railWords } from "@/words/rail";
 import { Plate } from "../drawing/plate";
+import { Button } from "../kit/button";
 import { Dialog } from "../kit/dialog";
 import { useLengthUnit } from "../kit/length-unit";
 import { SwatchStrip } from "../kit/swatches";
@@ -66,6 +67,9 @@ export function ComparePieces({ open, onClose, pair, nameOf }: ComparePiecesProp
           })}
         </tbody>
       </table>
+      <p className="mt-4 text-right">
+        <Button onClick={onClose}>{railWords.close}</Button>
+      </p>
     </Dialog>
   );
 }

@@ -160,7 +160,9 @@ function viewOf(query: RailQuery): string {
 /** The filter of a saved one; what it says nothing of is shown whole. */
 function queryOfView(view: string) {
   const said = new URLSearchParams(view);
-  return Object.fromEntries(
-    ofView.map((name) => [name, railQuery[name].parse(said.get(name) ?? "") ?? null]),
-  );
+  const valueOf = (name: (typeof ofView)[number]) => {
+    const text = said.get(name);
+    return text === null ? null : railQuery[name].parse(text);
+  };
+  return Object.fromEntries(ofView.map((name) => [name, valueOf(name)]));
 }

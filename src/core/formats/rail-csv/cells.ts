@@ -13,18 +13,18 @@ export function unguarded(cell: string): string {
   return /^'['=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell;
 }
 
-/** "ground #1d2742 60 %; motif #c4922f 40 %", the shares so exact that they are read again as they were. */
+/** "ground #1d2742 60 %; motif #c4922f 40 %", the shares so exact that they are read again to the last bit. */
 export function sayColours(swatches: readonly Swatch[]): string {
-  return swatches.map(({ role, hex, share }) => `${role} ${hex} ${percentOf(share)} %`).join("; ");
+  return swatches.map(({ role, hex, share }) => `${role} ${hex} ${sayShare(share)}`).join("; ");
 }
 
-/** The fewest digits of a percentage that give the share back. */
-function percentOf(share: number): string {
+/** The fewest digits of a percentage that give the share back; the bare share where none does. */
+function sayShare(share: number): string {
   for (let digits = 1; digits < 17; digits += 1) {
     const text = String(Number((share * 100).toPrecision(digits)));
-    if (Number(text) / 100 === share) return text;
+    if (Number(text) / 100 === share) return `${text} %`;
   }
-  return String(share * 100);
+  return String(share);
 }
 
 /**
@@ -33,11 +33,11 @@ function percentOf(share: number): string {
  */
 export function readColours(cell: string): readonly Swatch[] | string {
   const parts = cell
-    .split(/[;,/]/)
+    .split(/[;/]|,(?!\d)/)
     .map((part) => part.trim())
     .filter(Boolean);
   const said = parts.map((part, i) => {
-    const share = /(\d+(?:[.,]\d+)?)\s*%\s*$/.exec(part);
+    const share = /\s(\d+(?:[.,]\d+)?(?:e-\d+)?)\s*(%?)$/.exec(part);
     const words = part.slice(0, share?.index).trim();
     const role = swatchRoles.find((each) => words.toLowerCase().startsWith(`${each} `));
     const colour = role ? words.slice(role.length).trim() : words;
@@ -45,7 +45,7 @@ export function readColours(cell: string): readonly Swatch[] | string {
       colour,
       hex: parseColour(colour),
       role: role ?? (i === 0 ? "ground" : "motif"),
-      share: share ? Number((share[1] ?? "").replace(",", ".")) / 100 : null,
+      share: share ? Number((share[1] ?? "").replace(",", ".")) / (share[2] === "%" ? 100 : 1) : null,
     } as const;
   });
   const unknown = said.find(({ hex }) => hex === null);

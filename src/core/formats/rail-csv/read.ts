@@ -83,7 +83,10 @@ function readRow(line: number, said: ReadonlyMap<string, string>): RowRead {
     const name = rest.join(" ");
     const field = fields[name];
     if (of !== "figure") continue;
-    if (field) figures[name] = readFigure(field, text);
+    // A column called "heel" holds the heel's height as often as its form.
+    const height = name === "tip" ? numberIn(text) : null;
+    if (field && typeof height === "number") figures.lift = height;
+    else if (field) figures[name] = readFigure(field, text);
     else if (kind) faults.push(`A ${kind} has no ${name}: leave "${text}" out.`);
     assumed.delete(name);
   }
