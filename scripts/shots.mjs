@@ -35,20 +35,6 @@ const shots = [
     },
   },
   {
-    name: "bench-colours",
-    path: "/bench",
-    ready: "to choose from",
-    async first(page) {
-      await page.click("button ::-p-text(overall)");
-      await until(page, "Choose two to hear");
-      for (const at of [0, 1]) {
-        const colours = await page.$$("[role='dialog'] li button");
-        await colours[at]?.click();
-      }
-      await page.waitForFunction(() => !document.body.innerText.includes("None chosen yet"));
-    },
-  },
-  {
     name: "rule-book",
     path: "/clients",
     async first(page) {
@@ -68,14 +54,6 @@ const shots = [
     name: "scarf",
     path: "/rail?find=harbour-chart",
     first: (page) => toScarf(page, "Harbour-chart silk square"),
-  },
-  {
-    name: "scarf-card",
-    path: "/rail?find=kiln",
-    async first(page) {
-      await toScarf(page, "Kiln-glaze square");
-      await page.evaluate(() => document.getElementById("card").scrollIntoView());
-    },
   },
   {
     name: "bench-sets",
@@ -120,19 +98,49 @@ const shots = [
     },
   },
   { name: "hem-board", path: "/boards", ready: "with 8" },
+  { name: "sets", path: "/sets", ready: "serves" },
   {
-    name: "client-body",
-    path: "/clients",
+    name: "new-piece",
+    path: "/rail/new",
     async first(page) {
-      await followTo(page, "Teodor Almasi", "Lay out a base");
-      await followTo(page, "Figures and limits", "Highest heel");
-      await page.focus('[id="field-measured.calf"]');
-      await page.evaluate(() =>
-        document.getElementById("field-measured.calf").scrollIntoView({ block: "center" }),
-      );
+      await page.waitForSelector("#one-line");
+      await page.type("#one-line", "rust and cream silk square 90, from the harbour shop");
+      const file = await page.waitForSelector("label:nth-of-type(2) input[type='file']");
+      await file.uploadFile(join(root, "tests", "cases", "photos", "05.jpg"));
+      await until(page, "colours found");
     },
   },
-  { name: "sets", path: "/sets", ready: "serves" },
+  {
+    name: "many-pieces",
+    path: "/rail/many",
+    async first(page) {
+      await page.waitForSelector("textarea");
+      await page.type(
+        "textarea",
+        "cognac suede ankle boots, block heel 5, gold zip\nnavy silk square 90, ivory border\nsame as cognac suede ankle boots but black\nsomething blue\nblack leather tote 36 x 30 x 14, gold chain",
+      );
+      await until(page, "1 of 5 rows");
+    },
+  },
+  {
+    // The last: it puts a client on record.
+    name: "first-steps",
+    path: "/clients/new",
+    async first(page) {
+      await page.waitForSelector("[id='field-name']");
+      await page.type("[id='field-name']", "Ada Lind");
+      await page.type("[id='field-measured.height']", "171");
+      await page.click("button[type='submit']");
+      await page.waitForFunction(() => !location.pathname.endsWith("/new"));
+      await page.goto(new URL("/start", page.url()).href);
+      await until(page, "A handful of her pieces");
+      await page.type(
+        "textarea",
+        "navy wool trousers\nwhite cotton shirt\ntan loafers\ntan leather tote\nnavy silk square",
+      );
+      await until(page, "Navy silk square");
+    },
+  },
 ];
 
 /** Opens the page of a scarf's folds and ties, by its name on the rail. */

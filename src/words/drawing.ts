@@ -29,4 +29,5 @@ export const drawingWords = {
   nothingYet: "nothing yet",
   withAccessories: "With {accessories}.",
   hemAboveFloor: "Hem {height} above the floor.",
+  notMeasured: "not measured",
 } as const;

@@ -8,6 +8,7 @@ export const piecesWords = {
   itIsSo: "It is so",
   usually: "Usually {figure}",
   assumedFigures: "Assumed until measured: {figures}.",
+  measureWithATape: "Measure with a tape",
   metalNotRecorded: "metal not recorded",
   surfaceAndMetal: "Surface and metal",
   finish: "Finish",

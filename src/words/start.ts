@@ -12,6 +12,7 @@ export const startWords = {
   piecesLater: "Then write down a few of her pieces, a line each.",
   garmentsAndMore:
     "Write a line a piece: what it is, its colour, what it is made of, a measure or two. A top and a bottom or a dress, and shoes, a bag, a scarf.",
+  andMore: "and {count} more",
   writeMore: "Write down more",
   orByPhoto: "Or begin with a photo",
   base: "An outfit to build on",

@@ -1,6 +1,6 @@
 "use client";
 
-import type { ReactNode } from "react";
+import { useState, type ReactNode } from "react";
 import { useFormContext, useWatch } from "react-hook-form";
 import { kindNames, kinds, type Kind } from "@/core/piece/kinds";
 import { completed, unsaidFigures } from "@/core/piece/as-said";
@@ -10,10 +10,13 @@ import type { Outcome } from "@/core/schema/outcome";
 import { pieceInput, pieceStates, type PieceDraft, type PieceRecord } from "@/core/studio/piece-record";
 import { piecesWords } from "@/words/pieces";
 import { photoAddress, Plate } from "../drawing/plate";
+import { tapeOf } from "../drawing/tape";
+import { tapeBox, TapeOver } from "../drawing/tape-over";
 import { PhotoField } from "../intake/photo-field";
 import { ChoiceField, TextField, wordsAsOptions } from "../kit/form/fields";
 import { controlOf, Field } from "../kit/form/field";
 import { Select } from "../kit/select";
+import { Toggle } from "../kit/toggle";
 import { RecordForm } from "../kit/form/record-form";
 import { WordsField } from "../kit/form/words-field";
 import { useLengthUnit } from "../kit/length-unit";
@@ -157,11 +160,20 @@ function KindField() {
 function Preview() {
   const unit = useLengthUnit();
   const draft = useWatch({ name: "piece" }) as PieceDraft;
+  const [isMeasured, setMeasured] = useState(false);
   const piece = drawable(draft);
+  const canMeasure = piece !== null && tapeOf(piece).length > 0;
   return (
     <div className="surround-light flex flex-col border border-rule-strong">
       {piece ? (
-        <Plate piece={piece} className="h-72 w-full p-4" />
+        isMeasured && canMeasure ? (
+          <div className="relative h-72 w-full">
+            <Plate piece={piece} box={tapeBox(piece)} className="absolute inset-0 size-full p-2" />
+            <TapeOver piece={piece} unit={unit} className="absolute inset-0 size-full p-2" />
+          </div>
+        ) : (
+          <Plate piece={piece} className="h-72 w-full p-4" />
+        )
       ) : (
         <p className="flex h-72 items-center justify-center p-6 text-center text-ink-soft">
           {piecesWords.thePlateIsDrawnWhen}
@@ -170,6 +182,11 @@ function Preview() {
       <p className="tabular border-t border-rule px-3 py-2 text-ink-soft">
         {piece ? captionOf(piece, unit) : "\u00a0"}
       </p>
+      {canMeasure && (
+        <Toggle on={isMeasured} onChange={setMeasured} className="h-9 justify-center border-x-0 border-b-0">
+          {piecesWords.measureWithATape}
+        </Toggle>
+      )}
     </div>
   );
 }

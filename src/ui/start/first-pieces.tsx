@@ -25,18 +25,26 @@ interface FirstPiecesProps {
   readonly onSaved: () => void;
 }
 
+/** As many plates as one row holds; of a longer rail the newest are shown. */
+const most = 10;
+
 /** A handful of pieces, a line each, drawn as they are written. */
 export function FirstPieces({ client, pieces, isOpen, onOpen, actions, onSaved }: FirstPiecesProps) {
   return (
     <>
       {pieces.length > 0 && (
         <ul className="flex flex-wrap gap-2">
-          {pieces.map(({ piece }) => (
+          {pieces.slice(-most).map(({ piece }) => (
             <li key={piece.id} className="w-24 border border-rule bg-white p-1 text-tiny">
               <Plate piece={piece} className="h-14 w-full" />
               <span className="line-clamp-2">{piece.name}</span>
             </li>
           ))}
+          {pieces.length > most && (
+            <li className="self-center text-ink-soft">
+              {sayWith(startWords.andMore, { count: pieces.length - most })}
+            </li>
+          )}
         </ul>
       )}
       {isOpen ? (

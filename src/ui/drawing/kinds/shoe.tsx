@@ -6,7 +6,7 @@ import { ShoeDrawing } from "../shoe-drawing";
 import type { KindDrawing } from "./kind-drawing";
 
 /** Length of the foot that plates are drawn on, cm. */
-const foot = 25;
+export const foot = 25;
 
 export const shoe: KindDrawing<"shoe"> = {
   plate: ({ piece, size, paint, id }) => (
@@ -26,7 +26,7 @@ export const shoe: KindDrawing<"shoe"> = {
 };
 
 /** From the floor to the top of a shoe as drawn, cm. */
-function tall({ figures: { lift, shaft, form } }: PieceOf<"shoe">): number {
+export function tall({ figures: { lift, shaft, form } }: PieceOf<"shoe">): number {
   const strapped = form === "sandal" || form === "thong";
   return lift + (shaft ?? (strapped ? 8.5 : 7));
 }

@@ -47,6 +47,15 @@ function extentOn(piece: Piece, body: Body) {
   return { from, to: to + collar };
 }
 
+/** The form a garment hangs on, where its plate lies, and the extents between which lengths are taken. */
+export function hungOn(piece: Piece, size: number) {
+  const frame = frameOf(formOf(piece));
+  const { from, to } = extentOn(piece, frame.body);
+  const { from: hem, to: top } = specOf(piece).extent(piece.figures, frame.body);
+  const y = (above: number) => size / 2 + (from + to) / 2 - above;
+  return { frame, hem, top, x: (out: number) => size / 2 + out, y };
+}
+
 interface OnFormProps {
   readonly piece: Piece;
   readonly size: number;
