@@ -130,7 +130,7 @@ const shots = [
       await page.waitForSelector("[id='field-name']");
       await page.type("[id='field-name']", "Ada Lind");
       await page.type("[id='field-measured.height']", "171");
-      await page.click("button[type='submit']");
+      await page.click("main button[type='submit']");
       await page.waitForFunction(() => !location.pathname.endsWith("/new"));
       await page.goto(new URL("/start", page.url()).href);
       await until(page, "A handful of her pieces");
