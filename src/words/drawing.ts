@@ -30,4 +30,9 @@ export const drawingWords = {
   withAccessories: "With {accessories}.",
   hemAboveFloor: "Hem {height} above the floor.",
   notMeasured: "not measured",
+  tapeOfScarf: "Lay it flat: the long side along the longer edge, the short side across.",
+  tapeOfSquare: "Lay it flat and measure one edge.",
+  tapeOfNecklace: "Open the clasp and lay the chain out: the loop is its whole length.",
+  tapeOfBelt: "Lay it flat: from the bar of the buckle to the first hole, and to the last.",
+  tapeOfStrap: "Lay the strap along the tape: from where it is fixed on one side to the other.",
 } as const;

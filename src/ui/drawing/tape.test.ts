@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { kindNames } from "@/core/piece/kinds";
 import { specOf, type Piece } from "@/core/piece/piece";
 import { sample } from "@/core/testing/sample";
-import { tapeOf } from "./tape";
+import { flatTape, tapeOf } from "./tape";
 import { tapeBox } from "./tape-over";
 
 /** Lengths that go around, or that a plate shows foreshortened or folded: a tape line is shorter than they are. */
@@ -38,8 +38,17 @@ describe("where lengths are taken on a plate", () => {
     }
   });
 
-  it("shows the lengths of shoes, bags and all garments", () => {
-    for (const kind of ["shoe", "bag", "trousers", "skirt", "dress", "top", "jacket", "coat"] as const)
-      expect(tapeOf(sample(kind) as Piece).length).toBeGreaterThan(0);
+  it.each(kindNames)("%s: has a line for its lengths, or says how they are taken", (kind) => {
+    const lengths = Object.values(specOf({ kind }).figures).filter(
+      (field) => field.type === "number" && field.unit === "cm" && !field.optional,
+    );
+    const long = sample(kind) as Piece;
+    // Of a hat without a brim and a piece without lengths nothing is taken.
+    if (lengths.length === 0 || kind === "hat") return;
+    expect(tapeOf(long).length > 0 || flatTape[kind] !== undefined).toBe(true);
+  });
+
+  it("shows a brim where a hat has one", () => {
+    expect(tapeOf(sample("hat", { figures: { brim: 7 } }) as Piece)).toHaveLength(1);
   });
 });

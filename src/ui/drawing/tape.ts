@@ -1,7 +1,9 @@
 import type { Kind } from "@/core/piece/kinds";
 import type { Piece, PieceOf } from "@/core/piece/piece";
+import { drawingWords } from "@/words/drawing";
 import { foot, tall } from "./kinds/shoe";
 import { bagReach, sideSeen } from "./plates/bag-plate";
+import { gloveHeight } from "./plates/glove-plate";
 import { hungOn } from "./plates/on-form";
 
 /** Where a length is taken on a plate, in its own cm, y down. */
@@ -80,12 +82,44 @@ const tapes: { readonly [K in Kind]?: (piece: PieceOf<K>) => readonly TapeLine[]
       across("width", top + drop + 0.5, middle + 1.8 - width / 2, middle + 1.8 + width / 2),
     ];
   },
+  "ear cuff": ({ figures: { drop } }) => [
+    down("drop", middle + 0.9, middle - drop / 2 - 0.5, middle + drop / 2 - 0.5),
+  ],
+  necklace: ({ figures: { loop, pendant } }) => {
+    const hang = Math.min(26, loop / 3);
+    const foot = middle + (hang + pendant) / 2;
+    return pendant > 0 ? [down("pendant", middle + 2.4, foot - pendant, foot)] : [];
+  },
+  bracelet: ({ figures: { width } }) => [down("width", middle + 4.4, middle - width / 2, middle + width / 2)],
+  watch: ({ figures: { face } }) => [
+    atEnd(across("face", middle + face / 2 + 0.6, middle - face / 2, middle + face / 2)),
+  ],
+  ring: ({ figures: { width } }) => [
+    atEnd(across("width", middle - 1.3, middle - width / 2, middle + width / 2)),
+  ],
+  brooch: ({ figures: { width } }) => [
+    across("width", middle + width / 2 + 0.4, middle - width / 2, middle + width / 2),
+  ],
+  "hair piece": ({ figures: { width } }) => [
+    across("width", middle + 3, middle - width / 2, middle + width / 2),
+  ],
+  gloves: (piece) => {
+    const wrist = middle + gloveHeight(piece) / 2 - piece.figures.length;
+    return [down("length", middle - 11.6, wrist, wrist + piece.figures.length)];
+  },
+  umbrella: ({ figures: { length } }) => [
+    down("length", middle + 4.4, (size - length) / 2, (size + length) / 2),
+  ],
+  belt: ({ figures: { width } }) => [
+    down("width", middle + 12.8, middle + 5.6 - width / 2, middle + 5.6 + width / 2),
+  ],
+  jumpsuit: (piece) => legTape(piece),
   eyewear: ({ figures: { width } }) => [
     across("width", middle + 3.6, middle - width / 2, middle + width / 2),
   ],
 };
 
-function legTape(piece: PieceOf<"trousers">): readonly TapeLine[] {
+function legTape(piece: Extract<Piece, { kind: "trousers" | "jumpsuit" }>): readonly TapeLine[] {
   const { frame, hem, x, y } = hungOn(piece, size);
   const { inseam, opening, above } = piece.figures;
   const leg = (height: number, around: number) => {
@@ -106,6 +140,15 @@ function bodyTape(piece: Extract<Piece, { kind: "dress" | "top" | "jacket" | "co
   const side = -frame.trunk(hipLine.cm) - 8;
   return [down("length", x(side), y(neckPoint.cm), y(neckPoint.cm - piece.figures.length))];
 }
+
+/** How the lengths are taken that no plate shows as they are, because the thing is folded, coiled or hangs there. */
+export const flatTape: Readonly<Partial<Record<Kind, string>>> = {
+  scarf: drawingWords.tapeOfScarf,
+  "pocket square": drawingWords.tapeOfSquare,
+  necklace: drawingWords.tapeOfNecklace,
+  belt: drawingWords.tapeOfBelt,
+  bag: drawingWords.tapeOfStrap,
+};
 
 /** Where the lengths of a piece are taken on its plate. */
 export function tapeOf(piece: Piece): readonly TapeLine[] {

@@ -7,10 +7,11 @@ import { completed, unsaidFigures } from "@/core/piece/as-said";
 import { careNeeds } from "@/core/piece/on-record";
 import type { Piece } from "@/core/piece/piece";
 import type { Outcome } from "@/core/schema/outcome";
+import { newPiece } from "@/core/studio/new-piece";
 import { pieceInput, pieceStates, type PieceDraft, type PieceRecord } from "@/core/studio/piece-record";
 import { piecesWords } from "@/words/pieces";
 import { photoAddress, Plate } from "../drawing/plate";
-import { tapeOf } from "../drawing/tape";
+import { flatTape, tapeOf } from "../drawing/tape";
 import { tapeBox, TapeOver } from "../drawing/tape-over";
 import { PhotoField } from "../intake/photo-field";
 import { ChoiceField, TextField, wordsAsOptions } from "../kit/form/fields";
@@ -107,25 +108,6 @@ function BackOn() {
   return state === "ready" ? null : <TextField name="backOn" label={piecesWords.backOn} type="date" />;
 }
 
-function newPiece(kind: Kind): PieceDraft {
-  return {
-    kind,
-    name: "",
-    swatches: [{ hex: "#6b6f75", share: 1, role: "ground" }],
-    finish: "matte smooth",
-    secondFinish: null,
-    cloth: null,
-    pattern: "plain",
-    patternScale: 0,
-    metal: "none",
-    metalSize: 0,
-    poles: [],
-    statement: null,
-    register: null,
-    figures: unsaidFigures(kind),
-  } as PieceDraft;
-}
-
 /** What a new piece is as long as nothing has been said of it. */
 const blank = newPiece("shoe");
 
@@ -162,7 +144,8 @@ function Preview() {
   const draft = useWatch({ name: "piece" }) as PieceDraft;
   const [isMeasured, setMeasured] = useState(false);
   const piece = drawable(draft);
-  const canMeasure = piece !== null && tapeOf(piece).length > 0;
+  const flat = piece ? flatTape[piece.kind] : undefined;
+  const canMeasure = piece !== null && (tapeOf(piece).length > 0 || flat !== undefined);
   return (
     <div className="surround-light flex flex-col border border-rule-strong">
       {piece ? (
@@ -182,6 +165,7 @@ function Preview() {
       <p className="tabular border-t border-rule px-3 py-2 text-ink-soft">
         {piece ? captionOf(piece, unit) : "\u00a0"}
       </p>
+      {isMeasured && flat && <p className="border-t border-rule px-3 py-2">{flat}</p>}
       {canMeasure && (
         <Toggle on={isMeasured} onChange={setMeasured} className="h-9 justify-center border-x-0 border-b-0">
           {piecesWords.measureWithATape}

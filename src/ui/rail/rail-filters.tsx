@@ -6,7 +6,7 @@ import { metalNames } from "@/core/finish/metals";
 import { slotLabels } from "@/core/piece/slots";
 import { ladder } from "@/core/register/ladder";
 import { pieceStates } from "@/core/studio/piece-record";
-import { seasons, shelves, studioKit, unwornSpans, type Shelf } from "@/core/studio/rail";
+import { notNarrowed, seasons, shelves, studioKit, unwornSpans, type Shelf } from "@/core/studio/rail";
 import { railWords } from "@/words/rail";
 import { Select } from "../kit/select";
 import { TextButton } from "../kit/text-button";
@@ -91,20 +91,7 @@ export function RailFilters({ clients, query, onChange }: RailFiltersProps) {
             />
           </div>
           {narrowings > 0 && (
-            <TextButton
-              className="min-h-6 touch:min-h-11"
-              onClick={() =>
-                onChange({
-                  family: null,
-                  metal: null,
-                  level: null,
-                  season: null,
-                  state: null,
-                  cloth: null,
-                  unworn: null,
-                })
-              }
-            >
+            <TextButton className="min-h-6 touch:min-h-11" onClick={() => onChange(notNarrowed)}>
               {railWords.widen}
             </TextButton>
           )}

@@ -1,10 +1,10 @@
 import Papa from "papaparse";
-import { unsaidFigures } from "../../piece/as-said";
 import { kindNames, type Kind } from "../../piece/kinds";
 import { specOf } from "../../piece/piece";
 import { spanAround } from "../../register/ladder";
 import { readLine } from "../../intake/line";
 import type { RowRead } from "../../intake/rows";
+import { newPiece } from "../../studio/new-piece";
 import { FormatError } from "../format-error";
 import { listIn, numberIn, readColours, readFigure, unguarded } from "./cells";
 import { columnCalled, type Column, type CommonColumn } from "./columns";
@@ -71,7 +71,8 @@ function readRow(line: number, said: ReadonlyMap<string, string>): RowRead {
   const id = cell("number") || null;
   const ownerName = cell("owner");
   const kind = kindNames.find((name) => name === cell("kind").toLowerCase());
-  const begun = kind ? whole(kind) : written(said);
+  // Colours that no cell says are missed rather than taken for grey.
+  const begun = kind ? { piece: { ...newPiece(kind), swatches: [] }, unknown: [] } : written(said);
   if (!begun) return { line, id, ownerName, input: null, faults: ["Nothing says what it is."], unknown: [] };
   const faults: string[] = [];
   const { piece, unknown } = begun;
@@ -114,27 +115,6 @@ function readRow(line: number, said: ReadonlyMap<string, string>): RowRead {
 interface Begun {
   readonly piece: Readonly<Record<string, unknown>>;
   readonly unknown: readonly string[];
-}
-
-/** A piece of a kind of which nothing else has been said. */
-function whole(kind: Kind): Begun {
-  const piece = {
-    kind,
-    name: "",
-    swatches: [],
-    finish: "matte smooth",
-    secondFinish: null,
-    cloth: null,
-    pattern: "plain",
-    patternScale: 0,
-    metal: "none",
-    metalSize: 0,
-    poles: [],
-    statement: null,
-    register: null,
-    figures: unsaidFigures(kind),
-  };
-  return { piece, unknown: [] };
 }
 
 /** A piece that the words of a row say, as one line would. */
