@@ -2,43 +2,15 @@ import type { Metal } from "../finish/metals";
 import { unsaidFigures } from "../piece/as-said";
 import type { Field } from "../piece/field";
 import type { Kind } from "../piece/kinds";
-import { isJewellery, specOf } from "../piece/piece";
+import { specOf } from "../piece/piece";
 import type { PieceDraft } from "../studio/piece-record";
 import { shaded, swatchesOf, type SaidColour } from "./colours";
+import { bareMeasure, isMetalwork, isWoven } from "./of-kind";
 import type { Found } from "./read-words";
 import type { Meaning } from "./vocabulary/entry";
 
 /** How far a word that names a part may stand from the colour or the metal that is said of it. */
 const reach = 2;
-
-/** What of a kind each bare number measures. */
-const bareMeasure: Readonly<Partial<Record<Kind, readonly string[]>>> = {
-  shoe: ["lift"],
-  belt: ["width"],
-  hosiery: ["denier"],
-  scarf: ["sideA", "sideB"],
-  "pocket square": ["side"],
-  earrings: ["drop"],
-  necklace: ["loop"],
-  trousers: ["inseam"],
-  skirt: ["length"],
-  dress: ["length"],
-  top: ["length"],
-  jacket: ["length"],
-  coat: ["length"],
-  hat: ["brim"],
-  watch: ["face"],
-  bag: ["width", "height", "depth"],
-  brooch: ["width"],
-  bracelet: ["width"],
-  gloves: ["length"],
-  umbrella: ["length"],
-};
-
-/** Metals that are colours too: of what kind they are said as a metal. */
-function isMetalwork(kind: Kind): boolean {
-  return isJewellery({ kind }) || kind === "eyewear" || kind === "hair piece";
-}
 
 /** Gathers what the words of a line say of a piece of one kind. */
 export class Said {
@@ -254,20 +226,4 @@ function takes(field: Field | undefined, value: unknown): boolean {
   if (field.type === "choice") return field.options.includes(value as string);
   if (field.type === "flag") return typeof value === "boolean";
   return field.type === "number" && typeof value === "number" && value >= field.min && value <= field.max;
-}
-
-/** Kinds whose cloth is recorded. */
-function isWoven(kind: Kind): boolean {
-  return [
-    "trousers",
-    "skirt",
-    "dress",
-    "jumpsuit",
-    "top",
-    "jacket",
-    "coat",
-    "scarf",
-    "hat",
-    "gloves",
-  ].includes(kind);
 }

@@ -92,6 +92,36 @@ describe("the colours of a photo", () => {
     expect(cropped.area).toEqual({ x: 10, y: 10, width: 125, height: 170 });
   });
 
+  it("takes what lies between dots for the cloth, though it is nearly the colour of the table", () => {
+    const { photo, shares } = madePhoto({
+      ground: "white paper",
+      shape: "square",
+      pattern: "dots",
+      light: "window",
+      colours: [
+        [249, 248, 246],
+        [43, 108, 176],
+      ],
+      seed: 11,
+    });
+    const { colours } = coloursOfPhoto(photo, noHints);
+    expect(colours).toHaveLength(2);
+    const dots = colours.find(({ hex }) => away(hex, [43, 108, 176]) < 6);
+    expect(Math.abs((dots?.share ?? 0) - (shares[1] ?? 0))).toBeLessThanOrEqual(0.12);
+  });
+
+  it("sees the table through a handle", () => {
+    const colours: Triple[] = [[63, 110, 87]];
+    for (const ground of photoGrounds)
+      for (const light of photoLights) {
+        const { photo } = madePhoto({ ground, shape: "bag", pattern: "plain", light, colours, seed: 5 });
+        const { cells, across, down } = coloursOfPhoto(photo, noHints);
+        const at = (u: number, v: number) => cells[Math.floor(v * down) * across + Math.floor(u * across)];
+        expect(at(0.5, 0.3), `${ground} by ${light}`).toBe(notThePiece);
+        expect(at(0.5, 0.6)).toBe(0);
+      }
+  });
+
   it("shows the same colours whatever the size of the photo", () => {
     const spec: PhotoToMake = {
       ground: "wood",

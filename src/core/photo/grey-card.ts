@@ -1,6 +1,6 @@
 import { convertLrgbToOklab } from "culori/fn";
 import { meanLight, within, type Box, type LightCells, type Photo } from "./photo";
-import { patches } from "./ground";
+import { patches } from "./patches";
 
 /** The linear light that a neutral grey card gives back of full light: the middle grey of a screen. */
 const cardLight = 0.2159;

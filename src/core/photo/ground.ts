@@ -1,6 +1,8 @@
 import { convertLrgbToOklab } from "culori/fn";
 import type { LightCells } from "./photo";
 import { fieldOver, type LightField } from "./light-field";
+import { patches, spread } from "./patches";
+import { crumb, several, wholePiece } from "./whole-piece";
 
 /** Depth and hue of each cell in OKLab (Ottosson 2020) with the fall of the light taken out: three numbers a cell. */
 export type EvenCells = Float32Array;
@@ -18,8 +20,10 @@ export interface Parted {
 const borderDepth = 0.03;
 /** How many spreads of the ground a cell may lie from its middle and still be ground, where a soft way leads to it. */
 const looseSpreads = 7;
-/** The same for a cell shut in by the piece, the hole of a handle, and for the soft rim of the piece's outline. */
+/** The same for a cell of the soft rim of the piece's outline. */
 const tightSpreads = 2.6;
+/** The same for a cell shut in by the piece, the hole of a handle, whose mean must be the ground's as well. */
+const holeSpreads = 4;
 /** What lies this near is ground whatever edge leads to it: the grain of wood. */
 const sureSpreads = 1.8;
 /** How broad the soft rim of an outline is, in cells. */
@@ -28,10 +32,6 @@ const rim = 3;
 const holeMiss = { L: 0.06, hue: 0.015 };
 /** The least spread of a ground in depth and in hue: what a sensor and a file leave of one colour. */
 const leastSpread = { L: 0.012, hue: 0.006 };
-/** A patch of less than this share of the picture is a crumb, not a piece. */
-const crumb = 0.004;
-/** A part this small beside the largest is something left lying there. */
-const leastPart = 0.08;
 
 /**
  * Parts the piece from what it lies on. The ground is what the border shows, as its light falls; it is followed inwards
@@ -65,15 +65,17 @@ export function partFromGround(cells: LightCells, apart: Uint8Array): Parted {
   });
   takeRim(ground, across, down, (cell) => usable[cell] === 1 && far(cell) < tightSpreads);
   const inside = ground.map((is, cell) => (is === 0 && usable[cell] === 1 ? 1 : 0));
-  const looksLikeGround = inside.map((is, cell) => (is === 1 && far(cell) < tightSpreads ? 1 : 0));
+  const looksLikeGround = inside.map((is, cell) => (is === 1 && far(cell) < holeSpreads ? 1 : 0));
   const meanGround = meanOf(
     even,
     [...ground.keys()].filter((cell) => ground[cell] === 1),
   );
-  for (const hole of patches(looksLikeGround, across, down))
-    if (hole.length >= crumb * across * down && isSame(meanOf(even, hole), meanGround))
-      for (const cell of hole) inside[cell] = 0;
-  return { piece: withoutCrumbs(inside, across, down), field, even, steps };
+  const holes = patches(looksLikeGround, across, down).filter(
+    (hole) => hole.length >= crumb * across * down && isSame(meanOf(even, hole), meanGround),
+  );
+  // A handle leaves one hole or two; more of them are a pattern in the colour of the ground.
+  if (holes.length < several) for (const cell of holes.flat()) inside[cell] = 0;
+  return { piece: wholePiece(inside, usable, across, down), field, even, steps };
 }
 
 /** The cells along the four sides that can be used. */
@@ -177,58 +179,6 @@ function farnessFrom(even: EvenCells, border: readonly number[]): (cell: number)
     Math.hypot(
       ...[L, a, b].map((axis, i) => (axis ? ((even[cell * 3 + i] ?? 0) - axis.middle) / axis.spread : 0)),
     );
-}
-
-/** Goes from some cells to all beside them that are taken, each asked once. */
-function spread(
-  across: number,
-  down: number,
-  from: readonly number[],
-  takes: (cell: number) => boolean,
-): void {
-  const asked = new Uint8Array(across * down);
-  const open: number[] = [];
-  const ask = (cell: number) => {
-    if (asked[cell] === 1) return;
-    asked[cell] = 1;
-    if (takes(cell)) open.push(cell);
-  };
-  for (const cell of from) ask(cell);
-  for (let cell = open.pop(); cell !== undefined; cell = open.pop()) {
-    if (cell % across > 0) ask(cell - 1);
-    if (cell % across < across - 1) ask(cell + 1);
-    if (cell >= across) ask(cell - across);
-    if (cell < across * (down - 1)) ask(cell + across);
-  }
-}
-
-/** The cells marked 1 in patches that hang together. */
-export function patches(marked: Uint8Array, across: number, down: number): number[][] {
-  const found: number[][] = [];
-  const seen = new Uint8Array(marked.length);
-  marked.forEach((is, start) => {
-    if (is !== 1 || seen[start] === 1) return;
-    const patch: number[] = [];
-    spread(across, down, [start], (cell) => {
-      if (marked[cell] !== 1 || seen[cell] === 1) return false;
-      seen[cell] = 1;
-      patch.push(cell);
-      return true;
-    });
-    found.push(patch);
-  });
-  return found;
-}
-
-/** The largest patch and those not much smaller: a pair of shoes is two. */
-function withoutCrumbs(inside: Uint8Array, across: number, down: number): Uint8Array {
-  const parts = patches(inside, across, down);
-  const largest = Math.max(0, ...parts.map(({ length }) => length));
-  const piece = new Uint8Array(inside.length);
-  for (const part of parts)
-    if (part.length >= Math.max(leastPart * largest, crumb * inside.length))
-      for (const cell of part) piece[cell] = 1;
-  return piece;
 }
 
 /** The value below which a share of the values lies. */

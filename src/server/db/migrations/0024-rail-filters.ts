@@ -28,6 +28,10 @@ export async function up(knex: Knex): Promise<void> {
     if (!last || rows.length < batch) break;
     after = last.id;
   }
+  // What follows of the colours is no change of its own, as the words are not.
+  await knex.raw(
+    `do $do$ begin execute replace(pg_get_functiondef('note_change'::regproc), '''words'', ', '''words'', ''families'', '); end $do$`,
+  );
   await createTenantTable(knex, {
     name: "rail_views",
     key: ["user_id"],
@@ -39,5 +43,8 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
+  await knex.raw(
+    `do $do$ begin execute replace(pg_get_functiondef('note_change'::regproc), '''words'', ''families'', ', '''words'', '); end $do$`,
+  );
   await knex.raw("drop table rail_views; alter table pieces drop column families");
 }
