@@ -61,4 +61,5 @@ export const railWords = {
   addMany: "Add many",
   saveAsTable: "Save as CSV",
   close: "Close",
+  pickPieces: "Pick pieces",
 } as const;

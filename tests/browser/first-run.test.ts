@@ -59,6 +59,8 @@ describe("an empty database", () => {
     await sees(page, "This is not the code that was printed when the database was prepared.");
     await fill(page, "Code of the first run", code.toLowerCase());
     await press(page, "button", "Set up the studio");
+    await sees(page, "Whom do you dress?");
+    await page.goto(`${at(0)}/`);
     await sees(page, "A studio begins with a client");
     await named(page, "link", "Add the first client");
     expect(await shows(page, "Harbour Fittings")).toBe(true);

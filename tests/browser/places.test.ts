@@ -129,9 +129,9 @@ describe("every place", () => {
     const rows = () =>
       page.$$eval("tbody a", (links) => links.map((link) => link.getAttribute("href") ?? ""));
     const levels = () =>
-      page.$$eval("tbody tr td:nth-child(5)", (cells) => cells.map((cell) => parseFloat(cell.textContent)));
+      page.$$eval("tbody tr td:nth-child(6)", (cells) => cells.map((cell) => parseFloat(cell.textContent)));
     await page.waitForFunction(() => {
-      const rising = [...document.querySelectorAll("tbody tr td:nth-child(5)")].map((cell) =>
+      const rising = [...document.querySelectorAll("tbody tr td:nth-child(6)")].map((cell) =>
         parseFloat(cell.textContent),
       );
       return rising.length > 1 && rising.every((level, i) => level >= (rising[i - 1] ?? 0));
@@ -142,7 +142,7 @@ describe("every place", () => {
     expect(await rows()).toEqual(before);
     expect(before.length).toBeGreaterThan(1);
     expect(await levels()).toEqual([...(await levels())].sort((one, other) => one - other));
-    expect(await page.$eval("thead th:nth-child(5)", (head) => head.ariaSort)).toBe("ascending");
+    expect(await page.$eval("thead th:nth-child(6)", (head) => head.ariaSort)).toBe("ascending");
   });
 
   it("reads inches when the studio does", async () => {

@@ -24,13 +24,13 @@ interface BoardNavProps {
 export function BoardNav({ here, clients, clientId }: BoardNavProps) {
   return (
     <div className="mb-4 flex flex-wrap items-center justify-between gap-3">
-      <nav aria-label={boardsWords.boards} className="flex">
+      <nav aria-label={boardsWords.boards} className="flex flex-wrap pl-px">
         {boards.map(({ href, name }) => (
           <Link
             key={href}
             href={`${href}?client=${clientId}`}
             aria-current={href === here ? "page" : undefined}
-            className={`flex h-9 touch:min-h-11 items-center border border-l-0 border-rule-strong px-3 first:border-l ${href === here ? "bg-ink text-paper" : "bg-paper hover:bg-well"}`}
+            className={`flex h-9 touch:min-h-11 -ml-px items-center border border-rule-strong px-3 ${href === here ? "bg-ink text-paper" : "bg-paper hover:bg-well"}`}
           >
             {name}
           </Link>

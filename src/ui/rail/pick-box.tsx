@@ -26,7 +26,7 @@ export function PickBox({
       aria-label={sayWith(railWords.pick, { name: record.piece.name })}
       checked={picked?.has(record.piece.id) ?? false}
       onChange={() => picked?.toggle(record)}
-      className={`z-10 size-4 accent-ink touch:size-6 ${className}`}
+      className={`z-10 size-4 accent-ink touch:size-11 ${className}`}
     />
   );
 }

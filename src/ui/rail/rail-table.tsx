@@ -31,7 +31,7 @@ interface RailTableProps {
 const rowHeight = 57;
 /** The columns keep their width while rows come and go. */
 const widths: Readonly<Record<string, string>> = {
-  pick: "w-10",
+  pick: "w-10 touch:w-16",
   plate: "w-24",
   colours: "w-52",
   finish: "w-36",
@@ -157,7 +157,7 @@ function useColumns(nameOf: RailTableProps["nameOf"]) {
       column.columns([
         column.display({
           id: "pick",
-          header: "",
+          header: () => <span className="sr-only">{railWords.pickPieces}</span>,
           cell: ({ row: { original } }) => <PickBox record={original} className="relative" />,
         }),
         column.display({
