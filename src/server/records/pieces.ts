@@ -75,22 +75,55 @@ export async function changePiece(
 export const putPieceAway = (tenant: Tenant, id: string) => putAway(tenant, "pieces", id);
 export const bringPieceBack = (tenant: Tenant, id: string) => bringBack(tenant, "pieces", id);
 
-type SwatchedRow = PieceRow & { readonly swatches: readonly Swatch[]; readonly photo: string | null };
+/** What is read of a piece: what it is found by, and when it was written, nobody needs here. */
+const read = [
+  "id",
+  "client_id",
+  "kind",
+  "name",
+  "finish",
+  "second_finish",
+  "cloth",
+  "pattern",
+  "pattern_scale",
+  "metal",
+  "metal_size",
+  "poles",
+  "statement",
+  "register_low",
+  "register_centre",
+  "register_high",
+  "figures",
+  "state",
+  "back_on",
+  "needs",
+  "version",
+] as const satisfies readonly (keyof PieceRow)[];
+
+interface SwatchedRow extends Pick<PieceRow, (typeof read)[number]> {
+  readonly swatches: readonly Swatch[];
+  /** Null where nothing is assumed, as of most pieces: a list would have to be taken apart for each. */
+  readonly assumed: readonly string[] | null;
+  readonly photo: string | null;
+}
 
 function select(tenant: Tenant) {
   return tenant("pieces")
-    .select<SwatchedRow[]>("pieces.*", tenant.raw(swatchesOfPiece), tenant.raw(photoOfPiece))
+    .leftJoin("photos", (on) =>
+      on.on("photos.studio_id", "pieces.studio_id").andOn("photos.piece_id", "pieces.id"),
+    )
+    .select<SwatchedRow[]>(tenant.raw(columnsOfPiece))
     .where("pieces.studio_id", tenant.studioId);
 }
 
-const swatchesOfPiece = `(
-  select coalesce(json_agg(json_build_object('hex', s.hex, 'share', s.share, 'role', s.role) order by s.position), '[]')
-  from swatches s where s.studio_id = pieces.studio_id and s.piece_id = pieces.id
-) as swatches`;
-
-const photoOfPiece = `(
-  select ph.stamp from photos ph where ph.studio_id = pieces.studio_id and ph.piece_id = pieces.id
-) as photo`;
+const columnsOfPiece = `
+  ${read.map((column) => `pieces.${column}`).join(", ")},
+  photos.stamp as photo,
+  nullif(pieces.assumed, '{}') as assumed,
+  (
+    select coalesce(json_agg(json_build_object('hex', s.hex, 'share', s.share, 'role', s.role) order by s.position), '[]')
+    from swatches s where s.studio_id = pieces.studio_id and s.piece_id = pieces.id
+  ) as swatches`;
 
 function swatchRows(tenant: Tenant, pieceId: string, swatches: readonly Swatch[]) {
   return swatches.map((swatch, position) => ({
@@ -118,7 +151,7 @@ function fromRow(row: SwatchedRow): PieceRecord {
     statement: row.statement,
     register: spanOf(row),
     figures: row.figures,
-    assumed: row.assumed,
+    ...(row.assumed ? { assumed: row.assumed } : {}),
   } as PieceAsSaid;
   return {
     piece: row.photo === null ? completed(said) : { ...completed(said), photo: row.photo },
