@@ -2,8 +2,8 @@ import proxyAddr from "proxy-addr";
 import { actionRequest } from "./action-body.mjs";
 import { Problem } from "./problem.mjs";
 
-/** The most that is read of a request, in bytes: a wardrobe's file of pieces is a tenth of it. */
-export const mostBytes = 2 * 1024 * 1024;
+/** The most that is read of a request, in bytes: five thousand pieces recorded at once are two thirds of it. */
+export const mostBytes = 8 * 1024 * 1024;
 
 /**
  * Said of every answer, pages and files alike: a worker lives by the policy of its own file. A page says its own in
@@ -77,7 +77,7 @@ function trusted(list) {
   }
 }
 
-const tooLarge = { status: 413, say: "This is too large: at most 2 MB are taken at once.\n" };
+const tooLarge = { status: 413, say: "This is too large: at most 8 MB are taken at once.\n" };
 
 /** The one form that is sent without the page's code. */
 const plainForm = "/sign-out";

@@ -322,3 +322,18 @@ it("the rail goes out as a table that is read again", async () => {
   await sees(page, /\d+ pieces, ready to be recorded\./);
   expect(await shows(page, "cannot be taken yet")).toBe(false);
 });
+
+it("takes five thousand pieces at once", async () => {
+  const rows = Array.from({ length: 5000 }, (_, i) => `bag,Bag ${i},"#1d2742, gold",leather ${i},30,20`);
+  const before = await countOnRail();
+  await page.goto(`${site}/rail/many`);
+  await answers(page, "textarea");
+  await press(page, "radio", "Table (CSV)");
+  const head = "kind,name,colours,supplier,width,height";
+  await choose("input[type='file']", fileOf("all.csv", [head, ...rows].join("\n")));
+  await sees(page, "5000 pieces, ready to be recorded.");
+  await press(page, "button", "Add 5000 pieces");
+  await page.waitForFunction(() => location.pathname === "/rail", { timeout: 60_000 });
+  await sees(page, `${before + 5000} pieces`);
+  expect(errors).toEqual([]);
+}, 120_000);
