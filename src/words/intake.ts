@@ -63,4 +63,5 @@ export const intakeWords = {
   leaveIt: "Leave it",
   takeThisColour: "Take this colour",
   readAColour: "Read a colour",
+  tooMuchAtOnce: "These are too many scarf pictures for one go: take the table in two parts.",
 } as const;

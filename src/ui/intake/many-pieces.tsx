@@ -24,6 +24,9 @@ interface ManyPiecesProps {
   readonly called: PiecesCalled;
 }
 
+/** As many bytes as are sent at once; a server takes a little more. */
+const mostSent = 7_800_000;
+
 const sources = ["lines", "table"] as const;
 const sourceNames = { lines: intakeWords.lines, table: intakeWords.table } as const;
 
@@ -49,6 +52,11 @@ export function ManyPieces({ clients, owner, keep, called }: ManyPiecesProps) {
   const wrong = rows.filter(({ piece }) => piece === null).length;
   const pieces = rows.flatMap(({ piece }) => piece ?? []);
   const record = async () => {
+    // The pictures of many scarves weigh more than one request may.
+    if (new Blob([JSON.stringify(pieces)]).size > mostSent) {
+      setFault(intakeWords.tooMuchAtOnce);
+      return;
+    }
     setBusy(true);
     const outcome = await answerOf(() => keep({ pieces }));
     setBusy(false);
