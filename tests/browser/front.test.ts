@@ -79,7 +79,7 @@ describe("what nobody should read", () => {
       method: "POST",
       duplex: "half",
       headers: { cookie, "content-type": "text/plain", "next-action": "0".repeat(42) },
-      body: new Blob(["x".repeat(3_000_000)]).stream(),
+      body: new Blob(["x".repeat(9_000_000)]).stream(),
     } as RequestInit).catch(() => null);
     // It is cut off while it is still being sent, or told so.
     expect(unsaid === null || unsaid.status === 413).toBe(true);
