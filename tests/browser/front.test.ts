@@ -1,3 +1,4 @@
+import { request } from "node:http";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { numbersFrom } from "@/core/testing/generated";
 import { freePort } from "../../scripts/lib/ports.mjs";
@@ -68,13 +69,16 @@ describe("every answer", () => {
 
 describe("what nobody should read", () => {
   it("is turned away: too large, whether it says so or not, of no readable path", async () => {
-    const post = (body: string | undefined, headers: Record<string, string>) =>
-      fetch(`${site}/clients`, { method: "POST", body: body ?? null, headers: { cookie, ...headers } });
-    const large = await post("x".repeat(8 * 1024 * 1024 + 1), { "content-type": "text/plain" });
-    expect([large.status, await large.text()]).toEqual([
-      413,
-      "This is too large: at most 8 MB are taken at once.\n",
-    ]);
+    // It is answered before any of it is sent.
+    const large = await new Promise<[number | undefined, string]>((told, fail) => {
+      const headers = { cookie, "content-type": "text/plain", "content-length": 8 * 1024 * 1024 + 1 };
+      const sending = request(`${site}/clients`, { method: "POST", headers }, (answer) => {
+        answer.setEncoding("utf8").on("data", (say: string) => told([answer.statusCode, say]));
+      });
+      sending.on("error", fail);
+      sending.flushHeaders();
+    });
+    expect(large).toEqual([413, "This is too large: at most 8 MB are taken at once.\n"]);
     const unsaid = await fetch(`${site}/clients`, {
       method: "POST",
       duplex: "half",

@@ -333,9 +333,9 @@ it("takes five thousand pieces at once", async () => {
   await press(page, "radio", "Table (CSV)");
   const head = "kind,name,colours,supplier,width,height";
   await choose("input[type='file']", fileOf("all.csv", [head, ...rows].join("\n")));
-  await sees(page, "5000 pieces, ready to be recorded.");
-  await press(page, "button", "Add 5000 pieces");
+  await sees(page, "5,000 pieces, ready to be recorded.");
+  await press(page, "button", "Add 5,000 pieces");
   await page.waitForFunction(() => location.pathname === "/rail", { timeout: 60_000 });
-  await sees(page, `${before + 5000} pieces`);
+  await sees(page, `${(before + 5000).toLocaleString("en-GB")} pieces`);
   expect(errors).toEqual([]);
 }, 120_000);
