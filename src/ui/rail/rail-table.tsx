@@ -33,10 +33,10 @@ const rowHeight = 57;
 const widths: Readonly<Record<string, string>> = {
   pick: "w-10 touch:w-16",
   plate: "w-24",
-  colours: "w-52",
-  finish: "w-36",
-  level: "w-40",
-  owner: "w-40",
+  colours: "w-32 xl:w-52",
+  finish: "w-28 xl:w-36",
+  level: "w-32 xl:w-40",
+  owner: "w-32 xl:w-40",
   state: "w-22",
 };
 const features = tableFeatures({ rowSortingFeature });
@@ -176,7 +176,9 @@ function useColumns(nameOf: RailTableProps["nameOf"]) {
               >
                 {original.piece.name}
               </Link>
-              <span className="tabular block text-tiny text-ink-soft">{captionOf(original.piece, unit)}</span>
+              <span className="tabular block truncate text-tiny text-ink-soft">
+                {captionOf(original.piece, unit)}
+              </span>
             </>
           ),
         }),
