@@ -2,15 +2,15 @@
 export const todayWords = {
   today: "Today",
   nothingIsComingUpOccasions: "Nothing is coming up. Occasions are added on a client’s page.",
-  oneLaterOccasion: "One later occasion",
-  laterOccasions: "{laterCount} later occasions",
+  showOneLaterOccasion: "Show one later occasion",
+  showLaterOccasions: "Show {laterCount} later occasions",
   noLookYet: "no look yet",
   openTheLookFor: "Open the look for {occasion}",
   open: "Open",
   layOutALookFor: "Lay out a look for {occasion}",
   layOut: "Lay out",
   everythingThatIsComingUp:
-    "Everything that is coming up has a look to wear. This is a good day to see what is missing.",
+    "Everything that is coming up until {day} has a look to wear. This is a good day to see what is missing.",
   noOccasionIsComingUp: "No occasion is coming up. Add one to a client, or lay out a look for any day.",
   seeWhatIsMissing: "See what is missing",
   goToTheClients: "Go to the clients",

@@ -12,6 +12,8 @@ import { withdrawDeclined } from "@/server/records/declined";
 import { newestLooksFor } from "@/server/records/looks";
 import { withdrawOverruling } from "@/server/records/overrulings";
 import { addPiece } from "@/server/records/pieces";
+import { addOccasion, listOccasions } from "@/server/records/occasions";
+import { readToday } from "@/server/records/today-read";
 import { todayRoom } from "@/server/records/today-room";
 import { asOwner, closeOwner, furnishedStudio, shoe } from "./studios";
 
@@ -139,5 +141,24 @@ describe("the day", () => {
     expect(room.laidOut.map(({ id }) => id)).toEqual([studio.lookId]);
     expect(room.bases.map(({ id }) => id)).toEqual([studio.baseId]);
     expect(room.clients.map(({ client }) => client.id)).toEqual([studio.clientId]);
+  });
+
+  it("tells of the next eight occasions and how many come later; of all where somebody asks", async () => {
+    const days = Array.from({ length: 10 }, (_, at) => new Date(Date.now() + (at + 2) * 86_400_000));
+    await inside(async (tenant) => {
+      const [first] = await listOccasions(tenant, studio.clientId);
+      const { id: _, ...occasion } = first?.occasion ?? expect.fail("no occasion to copy");
+      for (const day of days) {
+        const on = { ...occasion, day: day.toISOString().slice(0, 10) };
+        await addOccasion(tenant, { clientId: studio.clientId, occasion: on });
+      }
+    });
+    const { coming, laterCount } = await inside((tenant) => todayRoom(tenant));
+    expect([coming.length, laterCount]).toEqual([8, 3]);
+    const all = await inside((tenant) => todayRoom(tenant, { all: true }));
+    expect([all.coming.length, all.laterCount]).toEqual([11, 0]);
+    const { next, recent } = await readToday(all);
+    expect(next?.occasion.day).toBe(days[0]?.toISOString().slice(0, 10));
+    expect(recent.map(({ record }) => record.id)).toEqual([studio.lookId]);
   });
 });

@@ -1,4 +1,5 @@
 import type { Metadata } from "next";
+import { readToday } from "@/server/records/today-read";
 import { todayRoom } from "@/server/records/today-room";
 import { inOwnStudio } from "@/server/session/own-studio";
 import { Today } from "@/ui/today/today";
@@ -6,6 +7,12 @@ import { todayWords } from "@/words/today";
 
 export const metadata: Metadata = { title: todayWords.today };
 
-export default async function TodayPage() {
-  return <Today {...await inOwnStudio(todayRoom)} />;
+interface TodayPageProps {
+  readonly searchParams: Promise<Readonly<Record<string, string | string[] | undefined>>>;
+}
+
+export default async function TodayPage({ searchParams }: TodayPageProps) {
+  const { coming } = await searchParams;
+  const room = await inOwnStudio((tenant) => todayRoom(tenant, { all: coming === "all" }));
+  return <Today {...await readToday(room)} />;
 }

@@ -1,6 +1,5 @@
 import type { Client } from "../piece/client";
 import type { Look } from "../piece/look";
-import type { ShownBefore } from "../piece/on-record";
 import { read } from "../reading/read";
 import { bySeverity, isFault } from "../reading/severity";
 import type { Reading } from "../reading/read";
@@ -22,16 +21,18 @@ export interface DayRecords {
   readonly pieces: readonly PieceRecord[];
   /** What is on record of care, wear and company. */
   readonly onRecord: RecordOfEach;
-  /** Looks of these occasions, which their companies have seen or will. */
-  readonly laidOut: readonly LookRecord[];
 }
 
-/** A kept look as it reads today. */
-export interface ShownLook {
+/** A kept look laid out with what its pieces are today. */
+export interface LaidOutLook {
   readonly record: LookRecord;
   readonly client: Client;
   readonly base: GroupRecord;
   readonly look: Look;
+}
+
+/** A kept look as it reads today. */
+export interface ShownLook extends LaidOutLook {
   readonly reading: Reading;
   /** The stylist's own verdict where she gave one, else the computed one. */
   readonly verdict: Verdict;
@@ -39,23 +40,25 @@ export interface ShownLook {
   readonly worst: Finding | undefined;
 }
 
-/** Lays out the looks of a day, each read once. */
-export function dayReader(records: DayRecords): (record: LookRecord) => ShownLook | null {
-  const pieces = records.pieces.map(({ piece }) => piece);
-  const occasions = records.occasions.map(({ occasion }) => occasion);
+/** Lays out the looks of a day; null where client or base is gone. */
+export function dayLayer(records: DayRecords): (record: LookRecord) => LaidOutLook | null {
   const upkeep = upkeepOfAll(records.onRecord, records.pieces);
   const wardrobes = new Map<string, Wardrobe>();
   const wardrobeOf = (id: string): Wardrobe | null => {
+    const known = wardrobes.get(id);
+    if (known) return known;
     const client = records.clients.find((record) => record.client.id === id)?.client;
     if (!client) return null;
     const { today, shown } = records.onRecord;
-    const onRecord = { today, upkeep, shown: [...(shown[id] ?? []), ...shownTo(records, id)] };
-    const wardrobe = wardrobes.get(id) ?? {
+    const wardrobe = {
       client,
-      pieces,
-      occasions,
+      // What is of another client is never laid out for this one: a day of many clients is not gone through for each.
+      pieces: records.pieces
+        .filter(({ clientId }) => clientId === id || clientId === null)
+        .map(({ piece }) => piece),
+      occasions: records.occasions.filter(({ clientId }) => clientId === id).map(({ occasion }) => occasion),
       away: [],
-      onRecord,
+      onRecord: { today, upkeep, shown: shown[id] ?? [] },
     };
     wardrobes.set(id, wardrobe);
     return wardrobe;
@@ -65,20 +68,18 @@ export function dayReader(records: DayRecords): (record: LookRecord) => ShownLoo
     const base = records.bases.find(({ id }) => id === record.baseId);
     if (!wardrobe || !base) return null;
     const look = layOut(wardrobe, { ...record, garmentIds: base.pieceIds });
-    const reading = read(look);
-    const [worst] = [...reading.findings].filter(isFault).sort(bySeverity);
-    const verdict = record.ownVerdict ?? reading.verdict;
-    return { record, client: wardrobe.client, base, look, reading, verdict, worst };
+    return { record, client: wardrobe.client, base, look };
   };
 }
 
-/** What the companies of a client's occasions see, by the looks laid out for them. */
-function shownTo({ laidOut, occasions, bases }: DayRecords, clientId: string): ShownBefore[] {
-  return laidOut.flatMap((look) => {
-    const occasion = occasions.find((record) => record.occasion.id === look.occasionId)?.occasion;
-    if (look.clientId !== clientId || !occasion?.company) return [];
-    const garments = bases.find(({ id }) => id === look.baseId)?.pieceIds ?? [];
-    const { company, name, day } = occasion;
-    return [{ company, occasion: name, day, pieces: [...garments, ...look.accessoryIds] }];
-  });
+/** Lays out the looks of a day and reads them. */
+export function dayReader(records: DayRecords): (record: LookRecord) => ShownLook | null {
+  const layer = dayLayer(records);
+  return (record) => {
+    const laidOut = layer(record);
+    if (!laidOut) return null;
+    const reading = read(laidOut.look);
+    const [worst] = [...reading.findings].filter(isFault).sort(bySeverity);
+    return { ...laidOut, reading, verdict: record.ownVerdict ?? reading.verdict, worst };
+  };
 }

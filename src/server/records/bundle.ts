@@ -1,9 +1,12 @@
 import { v7 as uuid } from "uuid";
 import type { Bundle } from "@/core/formats/bundle";
+import { read } from "@/core/reading/read";
+import type { KeptReading } from "@/core/studio/look-record";
 import { draftOf } from "@/core/studio/piece-record";
+import { layOut } from "@/core/studio/wardrobe";
 import type { Tenant } from "../db/tenant";
 import { bases } from "./bases";
-import { addClient } from "./clients";
+import { addClient, findClient } from "./clients";
 import { addGap } from "./gaps";
 import { keepLook } from "./looks";
 import { addOccasion } from "./occasions";
@@ -41,7 +44,9 @@ export async function addBundle(tenant: Tenant, bundle: Bundle): Promise<string>
     const setId = await sets.add(tenant, set, idOf("set", id));
     for (const day of worn) await addWear(tenant, { clientId, setId, day });
   }
-  for (const [at, { baseId, occasionId, accessoryIds, adjustments }] of bundle.looks.entries()) {
+  const readAsItComes = await readerOf(tenant, clientId, bundle);
+  for (const [at, look] of bundle.looks.entries()) {
+    const { baseId, occasionId, accessoryIds, adjustments } = look;
     const lookId = uuid();
     await keepLook(tenant, {
       id: lookId,
@@ -62,7 +67,7 @@ export async function addBundle(tenant: Tenant, bundle: Bundle): Promise<string>
         piece: idOf("piece", adjustment.piece),
       })),
       ownVerdict: null,
-      read: null,
+      read: readAsItComes(look),
     });
     // They stand in the order of the file: the first is the one last worked on.
     await tenant("looks")
@@ -71,4 +76,18 @@ export async function addBundle(tenant: Tenant, bundle: Bundle): Promise<string>
   }
   for (const gap of bundle.gaps) await addGap(tenant, { clientId, ...gap });
   return clientId;
+}
+
+/** Reads the looks of a bundle as they come in, by the rule book their client has now. */
+async function readerOf(tenant: Tenant, clientId: string, { pieces, occasions, bases: groups }: Bundle) {
+  const record = await findClient(tenant, clientId);
+  if (!record) throw new Error(`client ${clientId} was just added and is not there`);
+  const wardrobe = { client: record.client, pieces, occasions, away: [] };
+  const garments = new Map(groups.map(({ id, pieceIds }) => [id, pieceIds]));
+  return (look: Bundle["looks"][number]): KeptReading => {
+    const { verdict, score } = read(
+      layOut(wardrobe, { ...look, garmentIds: garments.get(look.baseId) ?? [] }),
+    );
+    return { verdict, score, ruleBookVersion: record.client.ruleBook.version };
+  };
 }

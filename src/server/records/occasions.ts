@@ -21,6 +21,15 @@ export async function countOccasions(tenant: Tenant, clientId: string): Promise<
   return Number(row[0]?.count ?? 0);
 }
 
+/** How many occasions of the studio there are from a day on. */
+export async function countComing(tenant: Tenant, from: string): Promise<number> {
+  const row = await tenant("occasions")
+    .where({ studio_id: tenant.studioId, deleted_at: null })
+    .where("day", ">=", from)
+    .count<{ count: string }[]>("* as count");
+  return Number(row[0]?.count ?? 0);
+}
+
 /** The studio's next occasions from a day on. */
 export async function comingOccasions(tenant: Tenant, from: string, most: number): Promise<OccasionRecord[]> {
   const rows = await tenant("occasions")

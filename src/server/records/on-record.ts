@@ -8,13 +8,11 @@ import { lastWornOfEach } from "./wears";
 /**
  * What is on record of some clients beside their pieces: which company saw which look, and when pieces were worn.
  * @param pieces of which it is asked when they were worn
- * @param before the day before which it is asked what was shown, yyyy-mm-dd; left out: of whatever day
  */
 export async function recordOfEach(
   tenant: Tenant,
   clientIds: readonly string[],
   pieces: readonly PieceRecord[],
-  before?: string,
 ): Promise<RecordOfEach> {
   const asked = new Set(pieces.map(({ piece }) => piece.id));
   const ids = [...new Set(clientIds)];
@@ -22,8 +20,7 @@ export async function recordOfEach(
   for (const { piece_id: id, day } of await lastWornOfEach(tenant, ids))
     if (asked.has(id) && day > (lastWorn[id] ?? "")) lastWorn[id] = day;
   const shown: Record<string, ShownBefore[]> = {};
-  for (const { client_id: id, ...each } of await shownOfEach(tenant, ids, before))
-    (shown[id] ??= []).push(each);
+  for (const { client_id: id, ...each } of await shownOfEach(tenant, ids)) (shown[id] ??= []).push(each);
   return { today: await todayIn(tenant), lastWorn, shown };
 }
 
@@ -31,33 +28,41 @@ export async function recordOfEach(
 async function shownOfEach(
   tenant: Tenant,
   clientIds: readonly string[],
-  before: string | undefined,
 ): Promise<(ShownBefore & { readonly client_id: string })[]> {
-  return await tenant("occasions")
+  // Of many looks for an occasion one counts: what it is made of is asked of that one alone.
+  const newest = tenant("occasions")
     .join("looks", (on) =>
       on.on("looks.studio_id", "occasions.studio_id").andOn("looks.occasion_id", "occasions.id"),
     )
     .where("occasions.studio_id", tenant.studioId)
     .whereIn("occasions.client_id", [...clientIds])
     .whereNot("occasions.company", "")
-    .modify((query) => void (before === undefined || query.where("occasions.day", "<", before)))
     .whereNull("occasions.deleted_at")
     .whereNull("looks.deleted_at")
     .distinctOn("occasions.id")
     .orderBy([{ column: "occasions.id" }, { column: "looks.updated_at", order: "desc" }])
-    .select<(ShownBefore & { readonly client_id: string })[]>(
+    .select(
       "occasions.client_id",
       "occasions.company",
       "occasions.name as occasion",
       "occasions.day",
-      tenant.raw(`(
-        select coalesce(array_agg(p.piece_id), '{}') from (
-          select piece_id from look_accessories a where a.studio_id = looks.studio_id and a.look_id = looks.id
-          union all
-          select piece_id from base_garments b where b.studio_id = looks.studio_id and b.base_id = looks.base_id
-        ) p
-      ) as pieces`),
+      "looks.studio_id",
+      "looks.id as look_id",
+      "looks.base_id",
     );
+  return await tenant(newest.as("shown")).select<(ShownBefore & { readonly client_id: string })[]>(
+    "client_id",
+    "company",
+    "occasion",
+    "day",
+    tenant.raw(`(
+      select coalesce(array_agg(p.piece_id), '{}') from (
+        select piece_id from look_accessories a where a.studio_id = shown.studio_id and a.look_id = shown.look_id
+        union all
+        select piece_id from base_garments b where b.studio_id = shown.studio_id and b.base_id = shown.base_id
+      ) p
+    ) as pieces`),
+  );
 }
 
 /** The pieces that want a day between two wears. */

@@ -2,18 +2,21 @@ import type { Tenant } from "../db/tenant";
 import { bases } from "./bases";
 import { clientsById, nameClients } from "./clients";
 import { newestLooksFor, recentLooks } from "./looks";
-import { comingOccasions, occasionsById } from "./occasions";
+import { comingOccasions, countComing, occasionsById } from "./occasions";
 import { recordOfEach, resting } from "./on-record";
 import { piecesById } from "./pieces";
 import { todayIn } from "./studio";
 
-/** How many looks and occasions a day begins with. */
-const most = { looks: 4, occasions: 20 };
+/** How many looks and occasions a day begins with; how many occasions it tells of where somebody asks for all. */
+const most = { looks: 4, occasions: 8, allOccasions: 60 };
 
-/** What the day starts with: what is coming up and how it is dressed, and the looks last worked on, with all of it. */
-export async function todayRoom(tenant: Tenant) {
+/**
+ * What the day starts with: what is coming up and how it is dressed, and the looks last worked on, with all of it.
+ * @param all tells of the later occasions too
+ */
+export async function todayRoom(tenant: Tenant, { all = false } = {}) {
   const day = await todayIn(tenant);
-  const coming = await comingOccasions(tenant, day, most.occasions);
+  const coming = await comingOccasions(tenant, day, all ? most.allOccasions : most.occasions);
   const recent = await recentLooks(tenant, most.looks);
   const laidOut = await newestLooksFor(
     tenant,
@@ -39,6 +42,7 @@ export async function todayRoom(tenant: Tenant) {
   return {
     day,
     coming,
+    laterCount: all ? 0 : (await countComing(tenant, day)) - coming.length,
     recent,
     laidOut,
     bases: shownBases,
@@ -50,6 +54,6 @@ export async function todayRoom(tenant: Tenant) {
       recent.flatMap(({ occasionId }) => (occasionId && !isComing.has(occasionId) ? [occasionId] : [])),
     ),
     pieces,
-    onRecord: await recordOfEach(tenant, clientIds, resting(pieces), day),
+    onRecord: await recordOfEach(tenant, clientIds, resting(pieces)),
   };
 }

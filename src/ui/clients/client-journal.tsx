@@ -7,14 +7,14 @@ import { sayLength, type LengthUnit } from "@/core/length/length";
 import { ruleOf } from "@/core/rules/registry";
 import { sumOf, type JournalDay, type JournalEntry } from "@/core/studio/journal";
 import type { LookRecord } from "@/core/studio/look-record";
-import { dayReader, type DayRecords } from "@/core/studio/shown-look";
+import { dayLayer, type DayRecords } from "@/core/studio/shown-look";
 import { clientsWords } from "@/words/clients";
 import { useLengthUnit } from "../kit/length-unit";
 import { Empty } from "../kit/page";
 import { JournalLook } from "./journal-look";
 import { JournalSummary } from "./journal-summary";
 
-interface ClientJournalProps extends Omit<DayRecords, "laidOut"> {
+interface ClientJournalProps extends DayRecords {
   readonly clientId: string;
   readonly days: readonly JournalDay[];
   /** The looks the days tell of. */
@@ -22,23 +22,20 @@ interface ClientJournalProps extends Omit<DayRecords, "laidOut"> {
 }
 
 /** What happened with a client, day by day, the newest first, and what it adds up to. */
-export function ClientJournal({ clientId, days, looks, ...records }: ClientJournalProps) {
+export function ClientJournal({ clientId, days, looks, ...made }: ClientJournalProps) {
   const unit = useLengthUnit();
-  const show = dayReader({ ...records, laidOut: [] });
-  const shown = new Map(looks.map((record) => [record.id, show(record)]));
-  const told = days.map(({ day, entries }) => ({
-    day,
-    entries: entries.map((entry) =>
-      entry.what === "look"
-        ? { ...entry, verdict: entry.verdict ?? shown.get(entry.id)?.verdict ?? null }
-        : entry,
-    ),
-  }));
+  const layer = dayLayer(made);
+  const records = new Map(looks.map((record) => [record.id, record]));
+  /** The look as its pieces are today; null when its base is gone. */
+  const layOut = (id: string) => {
+    const record = records.get(id);
+    return record ? (layer(record)?.look ?? null) : null;
+  };
   if (days.length === 0) return <Empty say={clientsWords.nothingHasHappenedYetLooks} />;
   return (
     <div className="grid items-start gap-6 lg:grid-cols-[minmax(0,1fr)_18rem]">
       <ol className="border border-rule-strong bg-paper">
-        {told.map(({ day, entries }) => (
+        {days.map(({ day, entries }) => (
           <li
             key={day}
             className="grid gap-x-6 gap-y-2 border-b border-rule px-4 py-3.5 last:border-b-0 sm:grid-cols-[7.5rem_minmax(0,1fr)]"
@@ -55,7 +52,7 @@ export function ClientJournal({ clientId, days, looks, ...records }: ClientJourn
                         key={entry.id}
                         clientId={clientId}
                         entry={entry}
-                        shown={shown.get(entry.id) ?? null}
+                        layOut={() => layOut(entry.id)}
                       />
                     ),
                 )}
@@ -75,7 +72,7 @@ export function ClientJournal({ clientId, days, looks, ...records }: ClientJourn
           </li>
         ))}
       </ol>
-      <JournalSummary sum={sumOf(told)} />
+      <JournalSummary sum={sumOf(days)} />
     </div>
   );
 }

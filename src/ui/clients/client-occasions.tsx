@@ -14,7 +14,7 @@ import { ButtonLink } from "../kit/button";
 import { MarkWord } from "../kit/marks";
 import { Empty } from "../kit/page";
 
-interface ClientOccasionsProps extends Omit<DayRecords, "laidOut"> {
+interface ClientOccasionsProps extends DayRecords {
   readonly clientId: string;
   /** Today, yyyy-mm-dd. */
   readonly today: string;
@@ -33,7 +33,7 @@ export function ClientOccasions({ clientId, today, laidOut, ...records }: Client
     </ButtonLink>
   );
   if (records.occasions.length === 0) return <Empty say={clientsWords.noOccasionYetSayWhere}>{add}</Empty>;
-  const show = dayReader({ ...records, laidOut: [] });
+  const show = dayReader(records);
   const rows = records.occasions.map(({ occasion }) => {
     const look = laidOut.find(({ occasionId }) => occasionId === occasion.id);
     return { occasion, shown: look ? show(look) : null };

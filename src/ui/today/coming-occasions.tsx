@@ -1,49 +1,43 @@
 import { format, parseISO } from "date-fns";
 import { Link } from "../kit/link";
+import type { DayOccasion } from "@/core/studio/day-plan";
 import { sayWith } from "@/words/say";
 import { todayWords } from "@/words/today";
 import { ButtonLink } from "../kit/button";
 import { MarkWord } from "../kit/marks";
 import { soon } from "./soon";
-import type { DayOccasion } from "./day-occasion";
-
-/** How many occasions stand open; the later ones are a press away. */
-const openFirst = 8;
 
 interface ComingOccasionsProps {
   readonly day: string;
   readonly coming: readonly DayOccasion[];
+  readonly laterCount: number;
 }
 
 /** The next occasions by day, each with the look laid out for it, or the way to lay one out. */
-export function ComingOccasions({ day, coming }: ComingOccasionsProps) {
+export function ComingOccasions({ day, coming, laterCount }: ComingOccasionsProps) {
   if (coming.length === 0)
     return (
       <p className="border border-dashed border-rule-strong bg-paper p-6 text-ink-soft">
         {todayWords.nothingIsComingUpOccasions}
       </p>
     );
-  const later = coming.slice(openFirst);
   return (
     <div className="border border-rule-strong bg-paper">
       <ol>
-        {coming.slice(0, openFirst).map((each) => (
+        {coming.map((each) => (
           <OccasionRow key={each.occasion.id} day={day} {...each} />
         ))}
       </ol>
-      {later.length > 0 && (
-        <details className="border-t border-rule">
-          <summary className="px-4 py-2.5 touch:min-h-11">
-            {later.length === 1
-              ? todayWords.oneLaterOccasion
-              : sayWith(todayWords.laterOccasions, { laterCount: later.length })}
-          </summary>
-          <ol className="border-t border-rule">
-            {later.map((each) => (
-              <OccasionRow key={each.occasion.id} day={day} {...each} />
-            ))}
-          </ol>
-        </details>
+      {laterCount > 0 && (
+        <Link
+          href="/?coming=all"
+          scroll={false}
+          className="flex items-center px-4 py-2.5 hover:underline touch:min-h-11"
+        >
+          {laterCount === 1
+            ? todayWords.showOneLaterOccasion
+            : sayWith(todayWords.showLaterOccasions, { laterCount })}
+        </Link>
       )}
     </div>
   );

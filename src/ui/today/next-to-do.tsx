@@ -3,6 +3,7 @@ import { comfortableIn } from "@/core/rules/comfort/warmth";
 import { inWeather } from "@/core/place/forecast";
 import { dress } from "@/core/dressing/dress";
 import type { Look } from "@/core/piece/look";
+import type { DayOccasion } from "@/core/studio/day-plan";
 import { phrase } from "@/core/reading/phrase";
 import { levelWord } from "@/core/register/ladder";
 import { sayWith } from "@/words/say";
@@ -10,7 +11,6 @@ import { todayWords } from "@/words/today";
 import { describeLook } from "../drawing/describe";
 import { FigureInSight } from "../drawing/figure/figure-in-sight";
 import { ButtonLink } from "../kit/button";
-import type { DayOccasion } from "./day-occasion";
 import { DayChart } from "../weather/day-chart";
 import { soon } from "./soon";
 
@@ -20,19 +20,24 @@ interface NextToDoProps {
   readonly next: DayOccasion | undefined;
   /** What is drawn beside it: its look, or its client in a base of theirs. */
   readonly drawn: Look | null;
-  readonly hasOccasions: boolean;
+  /** The day of the last occasion that was looked at, yyyy-mm-dd; undefined when none is coming up. */
+  readonly lookedUntil: string | undefined;
 }
 
 /** What to do next: the first occasion without a look to wear, or what is worth doing when there is none. */
-export function NextToDo({ day, next, drawn, hasOccasions }: NextToDoProps) {
+export function NextToDo({ day, next, drawn, lookedUntil }: NextToDoProps) {
   if (!next)
     return (
       <div className="grid gap-4 border border-rule-strong bg-paper p-6">
         <p className="max-w-[52ch] font-serif text-lead">
-          {hasOccasions ? todayWords.everythingThatIsComingUp : todayWords.noOccasionIsComingUp}
+          {lookedUntil
+            ? sayWith(todayWords.everythingThatIsComingUp, {
+                day: format(parseISO(lookedUntil), "EEEE d MMMM"),
+              })
+            : todayWords.noOccasionIsComingUp}
         </p>
         <div className="flex gap-2">
-          {hasOccasions ? (
+          {lookedUntil ? (
             <ButtonLink look="strong" href="/boards/gaps">
               {todayWords.seeWhatIsMissing}
             </ButtonLink>

@@ -8,9 +8,6 @@ import type { ShownLook } from "@/core/studio/shown-look";
 import { sayWith } from "@/words/say";
 import { todayWords } from "@/words/today";
 
-/** How many the page comes with drawn, so that it stays small; the others in sight follow at once. */
-const drawnFirst = 2;
-
 /** The looks last worked on: each drawn, with what it reads. */
 export function RecentLooks({ looks }: { readonly looks: readonly ShownLook[] }) {
   if (looks.length === 0)
@@ -21,13 +18,12 @@ export function RecentLooks({ looks }: { readonly looks: readonly ShownLook[] })
     );
   return (
     <ul className="grid grid-cols-2 gap-3 md:grid-cols-4">
-      {looks.map(({ record, client, base, look, reading, verdict }, at) => (
+      {looks.map(({ record, client, base, look, reading, verdict }) => (
         <li key={record.id} className="border border-rule-strong bg-paper hover:bg-white">
           <Link href={`/bench?client=${client.id}&look=${record.id}`} className="flex h-full flex-col">
             <span className="surround-light flex justify-center overflow-hidden border-b border-rule pt-2">
               <FigureInSight
                 look={look}
-                atOnce={at < drawnFirst}
                 unit="cm"
                 label={describeLook(dress(look), "cm")}
                 className="h-36 w-full"

@@ -1,31 +1,31 @@
-import { nextToDress } from "@/core/studio/day-plan";
-import type { LookRecord } from "@/core/studio/look-record";
-import type { OccasionRecord } from "@/core/studio/occasion-record";
-import { layOut } from "@/core/studio/wardrobe";
+import type { Look } from "@/core/piece/look";
+import type { DayOccasion } from "@/core/studio/day-plan";
+import type { ShownLook } from "@/core/studio/shown-look";
+import { todayWords } from "@/words/today";
 import { ButtonLink } from "../kit/button";
 import { Empty, Page } from "../kit/page";
 import { ComingOccasions } from "./coming-occasions";
-import type { DayOccasion } from "./day-occasion";
 import { NextToDo } from "./next-to-do";
 import { RecentLooks } from "./recent-looks";
-import { dayReader, type DayRecords, type ShownLook } from "@/core/studio/shown-look";
-import { todayWords } from "@/words/today";
 
-interface TodayProps extends Omit<DayRecords, "laidOut"> {
+interface TodayProps {
   /** Today, yyyy-mm-dd. */
   readonly day: string;
-  /** Who is on record. */
-  readonly names: readonly { readonly id: string; readonly name: string }[];
-  /** The next occasions by day, and the look last worked on for each that has one. */
-  readonly coming: readonly OccasionRecord[];
-  readonly laidOut: readonly LookRecord[];
-  /** The looks last worked on; `occasions` are those of theirs that are not coming up. */
-  readonly recent: readonly LookRecord[];
+  readonly hasClients: boolean;
+  /** The next occasions by day, and how many later ones there are beside them. */
+  readonly coming: readonly DayOccasion[];
+  readonly laterCount: number;
+  /** The occasion that wants work first; undefined when none does. */
+  readonly next: DayOccasion | undefined;
+  /** What is drawn beside it: its look, or its client in a base of theirs. */
+  readonly drawn: Look | null;
+  /** The looks last worked on. */
+  readonly recent: readonly ShownLook[];
 }
 
 /** Where the day starts: what to do next, what is coming up, and the looks last worked on. */
-export function Today({ day, names, coming, laidOut, recent, ...records }: TodayProps) {
-  if (names.length === 0)
+export function Today({ day, hasClients, coming, laterCount, next, drawn, recent }: TodayProps) {
+  if (!hasClients)
     return (
       <Page title={todayWords.today}>
         <Empty say={todayWords.aStudioBeginsWithA}>
@@ -35,9 +35,6 @@ export function Today({ day, names, coming, laidOut, recent, ...records }: Today
         </Empty>
       </Page>
     );
-  const show = dayReader({ ...records, occasions: [...coming, ...records.occasions], laidOut });
-  const days = coming.map((record) => dayOccasion(record, laidOut, names, show));
-  const next = nextToDress(days);
   return (
     <Page
       title={todayWords.today}
@@ -50,54 +47,23 @@ export function Today({ day, names, coming, laidOut, recent, ...records }: Today
             <h2 id="next" className="mb-3 text-lead">
               {todayWords.whatToDoNext}
             </h2>
-            <NextToDo
-              day={day}
-              next={next}
-              drawn={next ? (next.shown?.look ?? inAnyBase(next, records)) : null}
-              hasOccasions={days.length > 0}
-            />
+            <NextToDo day={day} next={next} drawn={drawn} lookedUntil={coming.at(-1)?.occasion.day} />
           </section>
           <section aria-labelledby="recent">
             <h2 id="recent" className="mb-3 text-lead">
               {todayWords.lastWorkedOn}
             </h2>
-            <RecentLooks looks={recent.flatMap((record) => show(record) ?? [])} />
+            <RecentLooks looks={recent} />
           </section>
         </div>
         <section aria-labelledby="coming">
           <h2 id="coming" className="mb-3 text-lead">
             {todayWords.comingUp}
           </h2>
-          <ComingOccasions day={day} coming={days} />
+          <ComingOccasions day={day} coming={coming} laterCount={laterCount} />
         </section>
       </div>
     </Page>
-  );
-}
-
-function dayOccasion(
-  { occasion, clientId }: OccasionRecord,
-  laidOut: readonly LookRecord[],
-  names: TodayProps["names"],
-  show: (record: LookRecord) => ShownLook | null,
-): DayOccasion {
-  const look = laidOut.find(({ occasionId }) => occasionId === occasion.id);
-  const shown = look ? show(look) : null;
-  const clientName = names.find(({ id }) => id === clientId)?.name ?? "";
-  return { occasion, clientId, clientName, shown, verdict: shown?.verdict ?? null };
-}
-
-/** The client of an occasion in the first base of theirs. */
-function inAnyBase(
-  { clientId }: DayOccasion,
-  { clients, bases, pieces }: Pick<DayRecords, "clients" | "bases" | "pieces">,
-) {
-  const client = clients.find((record) => record.client.id === clientId)?.client;
-  if (!client) return null;
-  const base = bases.find((record) => record.clientId === clientId);
-  return layOut(
-    { client, pieces: pieces.map(({ piece }) => piece), occasions: [], away: [] },
-    { garmentIds: base?.pieceIds ?? [], accessoryIds: [], adjustments: [], occasionId: null },
   );
 }
 

@@ -24,12 +24,13 @@ interface FigureInSightProps extends DrawnProps {
 export function FigureInSight({ className, style, atOnce = false, ...drawn }: FigureInSightProps) {
   return (
     <InSight label={drawn.label} className={className} atOnce={atOnce} {...(style && { style })}>
-      {() => <Drawn {...drawn} />}
+      {() => <DrawnLook {...drawn} />}
     </InSight>
   );
 }
 
-function Drawn({ look, unit, label }: DrawnProps) {
+/** A look on the body, without the tape. */
+export function DrawnLook({ look, unit, label }: DrawnProps) {
   const dressed = useMemo(() => dress(look), [look]);
   return <Figure dressed={dressed} unit={unit} label={label} plain className="size-full" />;
 }
