@@ -7,6 +7,7 @@ import { inStudio, type Tenant } from "@/server/db/tenant";
 import { benchFor } from "@/server/records/bench";
 import { clientsRoom } from "@/server/records/clients-room";
 import { nameClients } from "@/server/records/clients";
+import { listLooks } from "@/server/records/looks";
 import { memberByEmail } from "@/server/records/doors";
 import { findByName } from "@/server/records/find";
 import { listPutAway } from "@/server/records/put-away";
@@ -76,5 +77,18 @@ describe("a studio of 200 clients and 40,000 pieces", () => {
     // Other work on the machine only ever adds to a time: the lower quarter is the database's own.
     expect(times.sort((one, other) => one - other)[3]).toBeLessThan(150);
     expect(bytes).toBeLessThan(300_000);
+  });
+
+  it("lays the looks last worked on ready at the bench, and an older one where it is asked for", async () => {
+    await inStudio(studioId, async (tenant) => {
+      const all = await listLooks(tenant, client, 500);
+      const oldest = all.at(-1)?.id ?? expect.fail("no look");
+      const ready = (await benchFor(tenant, client, {}))?.looks.map(({ id }) => id) ?? [];
+      expect(all.length).toBeGreaterThan(80);
+      expect(ready.slice(0, 60)).toEqual(all.slice(0, 60).map(({ id }) => id));
+      expect(ready).not.toContain(oldest);
+      const asked = await benchFor(tenant, client, { look: oldest });
+      expect(asked?.start.id).toBe(oldest);
+    });
   });
 });

@@ -2,7 +2,7 @@ import { v7 as uuid } from "uuid";
 import { isLegged } from "@/core/piece/piece";
 import type { BenchLook, BenchSource, NamedPieces } from "@/core/studio/bench-source";
 import { onRecordOf } from "@/core/studio/on-record";
-import { benchLookOf } from "@/core/studio/look-record";
+import { benchLookOf, type LookRecord } from "@/core/studio/look-record";
 import type { Tenant } from "../db/tenant";
 import { bases } from "./bases";
 import { findClient } from "./clients";
@@ -30,8 +30,20 @@ export interface BenchWish {
   readonly turn?: string | undefined;
 }
 
-/** How many of a client's looks lie ready at the bench, the ones last worked on. */
+/** How far back the bench goes among a client's looks, and how many of those last worked on all lie ready. */
 const mostLooks = 500;
+const allOfTheLast = 60;
+
+/** Of looks, the newest first: those last worked on, and of older ones the newest of each base and occasion, and the one asked for. */
+function lyingReady(looks: readonly LookRecord[], asked: string | undefined): LookRecord[] {
+  const met = new Set<string>();
+  return looks.filter(({ id, baseId, occasionId }, at) => {
+    const pair = `${baseId} ${occasionId}`;
+    const isNewest = !met.has(pair);
+    met.add(pair);
+    return at < allOfTheLast || isNewest || id === asked;
+  });
+}
 
 /** A client's whole wardrobe; null when there is no such client. What is in care, on loan or declined is not offered. */
 export async function wardrobeFor(tenant: Tenant, clientId: string) {
@@ -73,8 +85,11 @@ export async function benchFor(
   if (!wardrobe || wardrobe.bases.length === 0) return null;
   const ownBases = wardrobe.bases;
   const ownSets = await sets.list(tenant, clientId);
-  const looks = (await listLooks(tenant, clientId, mostLooks)).filter(({ baseId }) =>
-    ownBases.some(({ id }) => id === baseId),
+  const looks = lyingReady(
+    (await listLooks(tenant, clientId, mostLooks)).filter(({ baseId }) =>
+      ownBases.some(({ id }) => id === baseId),
+    ),
+    wish.look,
   );
   const start = startLook();
   return {
