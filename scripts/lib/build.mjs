@@ -3,6 +3,7 @@ import { createHash } from "node:crypto";
 import { existsSync, readFileSync, readdirSync, rmSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { root } from "./folders.mjs";
+import { buildSync } from "esbuild";
 import { Problem } from "./problem.mjs";
 
 const mark = join(root, ".next", "juxtane-built-from");
@@ -24,7 +25,25 @@ export function ensureBuild(log) {
     process.stderr.write(`${run.stdout}${run.stderr}`.split("\n").slice(-40).join("\n"));
     throw new Problem("The build failed; what it said stands above.");
   }
+  buildPdfThread();
   writeFileSync(mark, now);
+}
+
+/** What draws papers runs in a thread of its own, outside the framework: one file, beside the build. */
+function buildPdfThread() {
+  buildSync({
+    entryPoints: [join(root, "src/pdf/worker.ts")],
+    outfile: join(root, ".next", "juxtane-pdf.mjs"),
+    tsconfig: join(root, "tsconfig.json"),
+    bundle: true,
+    packages: "external",
+    platform: "node",
+    format: "esm",
+    target: "node20",
+    jsx: "automatic",
+    define: { "process.env.NODE_ENV": '"production"' },
+    logLevel: "error",
+  });
 }
 
 function fingerprint() {

@@ -3,8 +3,8 @@ import { unstorable } from "./storable";
 /** What stands in an address after its question mark, as the framework hands it on. */
 export type SaidAddress = Readonly<Record<string, string | string[] | undefined>>;
 
-/** Longer than anything an address of ours says: what a set is begun from are at most 40 ids. */
-const longest = 2_000;
+/** Longer than anything an address of ours says: what is handed over are at most 120 ids. */
+const longest = 5_000;
 
 /**
  * What an address says under some names, as plain text: of what is said twice the last; what no text can be, or is

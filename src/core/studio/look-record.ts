@@ -61,3 +61,12 @@ export interface KeptReading {
   readonly score: number;
   readonly ruleBookVersion: number;
 }
+
+/** Of looks, the newest first: of each base and occasion the one last worked on. */
+export function newestOfEach<L extends Pick<LookRecord, "baseId" | "occasionId">>(looks: readonly L[]): L[] {
+  const met = new Set<string>();
+  return looks.filter(({ baseId, occasionId }) => {
+    const pair = `${baseId} ${occasionId}`;
+    return !met.has(pair) && met.add(pair);
+  });
+}

@@ -2,7 +2,7 @@ import { v7 as uuid } from "uuid";
 import { isLegged } from "@/core/piece/piece";
 import type { BenchLook, BenchSource, NamedPieces } from "@/core/studio/bench-source";
 import { onRecordOf } from "@/core/studio/on-record";
-import { benchLookOf, type LookRecord } from "@/core/studio/look-record";
+import { benchLookOf, newestOfEach, type LookRecord } from "@/core/studio/look-record";
 import type { Tenant } from "../db/tenant";
 import { bases } from "./bases";
 import { findClient } from "./clients";
@@ -36,13 +36,8 @@ const allOfTheLast = 60;
 
 /** Of looks, the newest first: those last worked on, and of older ones the newest of each base and occasion, and the one asked for. */
 function lyingReady(looks: readonly LookRecord[], asked: string | undefined): LookRecord[] {
-  const met = new Set<string>();
-  return looks.filter(({ id, baseId, occasionId }, at) => {
-    const pair = `${baseId} ${occasionId}`;
-    const isNewest = !met.has(pair);
-    met.add(pair);
-    return at < allOfTheLast || isNewest || id === asked;
-  });
+  const newest = new Set(newestOfEach(looks));
+  return looks.filter((look, at) => at < allOfTheLast || newest.has(look) || look.id === asked);
 }
 
 /** A client's whole wardrobe; null when there is no such client. What is in care, on loan or declined is not offered. */

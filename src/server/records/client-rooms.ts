@@ -1,6 +1,6 @@
 import type { ClientRecord } from "@/core/studio/client-record";
 import { journalGoesBack } from "@/core/studio/journal";
-import type { LookRecord } from "@/core/studio/look-record";
+import { newestOfEach, type LookRecord } from "@/core/studio/look-record";
 import type { Tenant } from "../db/tenant";
 import { bases } from "./bases";
 import { findClient, measurementHistory } from "./clients";
@@ -75,6 +75,24 @@ export async function clientJournalRoom(tenant: Tenant, id: string) {
     head,
     days: await journalOf(tenant, id),
     looks,
+    occasions: await listOccasions(tenant, id),
+    clients: [head.record],
+    ...(await madeOf(tenant, id, looks)),
+  };
+}
+
+/** How many of a client's looks can be handed over, the ones last worked on. */
+export const mostHandedOver = 120;
+
+/** A client's looks that can be handed over, with all they are made of. */
+export async function clientHandOverRoom(tenant: Tenant, id: string) {
+  const head = await clientHead(tenant, id);
+  if (!head) return null;
+  const looks = await listLooks(tenant, id, mostHandedOver);
+  return {
+    head,
+    looks,
+    chosenFirst: newestOfEach(looks).map((look) => look.id),
     occasions: await listOccasions(tenant, id),
     clients: [head.record],
     ...(await madeOf(tenant, id, looks)),

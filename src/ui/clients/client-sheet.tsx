@@ -3,6 +3,7 @@ import type { ReactNode } from "react";
 import type { ClientRecord } from "@/core/studio/client-record";
 import { sayWith } from "@/words/say";
 import { clientsWords } from "@/words/clients";
+import { papersWords } from "@/words/papers";
 import { ButtonLink } from "../kit/button";
 import { Page } from "../kit/page";
 
@@ -13,6 +14,7 @@ const places = [
   { place: "figures", name: clientsWords.figuresAndLimits, at: "/figures" },
   { place: "rules", name: clientsWords.ruleBook, at: "/rules" },
   { place: "journal", name: clientsWords.journal, at: "/journal" },
+  { place: "papers", name: papersWords.handOver, at: "/papers" },
 ] as const;
 type ClientPlace = (typeof places)[number]["place"];
 

@@ -1,0 +1,108 @@
+import { bodyOf } from "@/core/body/body";
+import { sayLength } from "@/core/length/length";
+import { clothOf, picturedOn } from "@/core/piece/tied-scarf";
+import { namedFolds } from "@/core/scarf/folds";
+import { girthsOf } from "@/core/scarf/girths";
+import { foldedInSteps } from "@/core/scarf/laid-out";
+import { sidesOf, tieOf } from "@/core/scarf/tied";
+import { tieSpec } from "@/core/scarf/ties";
+import { tieNeeds } from "@/core/scarf/ties/define-tie";
+import type { PaperSource } from "@/core/studio/paper-source";
+import { capital } from "@/core/words/called";
+import { papersWords } from "@/words/papers";
+import { sayWith } from "@/words/say";
+import { scarvesWords } from "@/words/scarves";
+import { FoldedPicture } from "../drawing/scarf/folded-picture";
+import { cautionWords } from "../scarves/say-tie";
+import { TiedOnClient } from "../scarves/tied-on-client";
+import type { Block, DrawnStep } from "./paper";
+
+/** How a scarf is folded and tied on its client, step by step. */
+export function scarfBlocks({ scarf: asked, client, unit }: PaperSource): Block[] {
+  const none: Block[] = [{ is: "words", text: papersWords.noScarfIsTied, tone: "plain" }];
+  if (!asked) return none;
+  const { scarf, settings, garments, tiedTo } = asked;
+  const cloth = clothOf(scarf);
+  const answer = tieOf(cloth, settings, girthsOf(bodyOf(client.measured)));
+  if (!answer.possible) return none;
+  const { spec, tail } = answer.tied;
+  const { axis, name } = namedFolds[settings.fold];
+  const folds = foldedInSteps(sidesOf(cloth), settings);
+  const laid = sayWith(settings.face === "right" ? scarvesWords.layItOut : scarvesWords.layItOutTurned, {
+    corner: settings.corner,
+  });
+  const foldWords = (at: number) => {
+    if (at === 0) return laid;
+    return at === folds.length - 1 ? sayWith(scarvesWords.foldOnLast, { fold: name }) : scarvesWords.foldOn;
+  };
+  const steps: DrawnStep[] = [
+    ...folds.map((folded, at): DrawnStep => {
+      const label = sayWith(scarvesWords.afterStep, { number: at + 1 });
+      return {
+        drawing: {
+          draw: () => (
+            <FoldedPicture
+              folded={folded}
+              picture={picturedOn(scarf)}
+              sides={sidesOf(cloth)}
+              axis={at === 0 ? 0 : axis}
+              view="front"
+              paler={scarf.figures.paler}
+              label={label}
+              className="size-full"
+            />
+          ),
+          label,
+          ratio: 1,
+        },
+        words: foldWords(at),
+      };
+    }),
+    ...spec.steps.map((words, at): DrawnStep => ({
+      drawing: {
+        draw: () => (
+          <TiedOnClient
+            scarf={scarf}
+            client={client}
+            garments={garments}
+            tiedTo={tiedTo}
+            settings={settings}
+            {...(at < spec.steps.length - 1 && { stage: at })}
+            className="size-full"
+          />
+        ),
+        label: words,
+        ratio: 1,
+      },
+      words,
+    })),
+  ];
+  return [
+    {
+      is: "title",
+      over: client.name,
+      text: capital(tieSpec(settings.tie).name),
+      under: [
+        scarf.name,
+        sayWith(scarvesWords.sidesOf, {
+          a: sayLength(scarf.figures.sideA, unit),
+          b: sayLength(scarf.figures.sideB, unit),
+        }),
+        spec.needs.length > 0 &&
+          sayWith(scarvesWords.needs, { needs: spec.needs.map((need) => tieNeeds[need]).join(", ") }),
+      ]
+        .filter(Boolean)
+        .join(", "),
+    },
+    { is: "drawn steps", steps },
+    {
+      is: "points",
+      points: [
+        ...(tail > 0 && spec.knot !== "none"
+          ? [sayWith(scarvesWords.tailsWillBe, { tail: sayLength(tail, unit) })]
+          : []),
+        ...spec.cautions.map((caution) => cautionWords[caution]),
+      ],
+    },
+  ];
+}
