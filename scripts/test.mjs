@@ -5,7 +5,13 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { ensureBuild } from "./lib/build.mjs";
 import { root } from "./lib/folders.mjs";
-import { ensureChromium, ensurePackages, ensurePostgres, ensureServer } from "./lib/installs.mjs";
+import {
+  ensureChromium,
+  ensurePackages,
+  ensurePdfReaders,
+  ensurePostgres,
+  ensureServer,
+} from "./lib/installs.mjs";
 import { runScript } from "./lib/problem.mjs";
 
 const bin = (name) => join(root, "node_modules", ".bin", name);
@@ -18,6 +24,7 @@ await runScript(async () => {
   ensurePackages(log);
   ensurePostgres(log);
   ensureChromium(log);
+  ensurePdfReaders(log);
   for (const name of ["haproxy", "pgbouncer"]) ensureServer(name, log);
   await check("routes", [bin("next"), "typegen"]);
   // It takes two minutes and one processor: all that is not measured by the clock goes on beside it.

@@ -1,9 +1,9 @@
 import { spawnSync } from "node:child_process";
 import { createHash } from "node:crypto";
+import { createRequire } from "node:module";
 import { existsSync, readFileSync, readdirSync, rmSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { root } from "./folders.mjs";
-import { buildSync } from "esbuild";
 import { Problem } from "./problem.mjs";
 
 const mark = join(root, ".next", "juxtane-built-from");
@@ -31,6 +31,8 @@ export function ensureBuild(log) {
 
 /** What draws papers runs in a thread of its own, outside the framework: one file, beside the build. */
 function buildPdfThread() {
+  // Asked for here: before the packages are installed this file is read too.
+  const { buildSync } = createRequire(import.meta.url)("esbuild");
   buildSync({
     entryPoints: [join(root, "src/pdf/worker.ts")],
     outfile: join(root, ".next", "juxtane-pdf.mjs"),

@@ -71,6 +71,11 @@ export function ensureServer(name, log) {
   return path;
 }
 
+/** The programs that look into a PDF, installed from Debian when they are missing and we may. */
+export function ensurePdfReaders(log) {
+  if (!existsSync("/usr/bin/pdftotext")) installDebian("poppler-utils", "Poppler", log);
+}
+
 function installDebian(name, title, log) {
   const line = `apt-get update && apt-get install -y ${name}`;
   if (!isRoot)

@@ -1,9 +1,9 @@
 import { join } from "node:path";
 import PDFDocument from "pdfkit";
-import drawSvg from "svg-to-pdfkit";
 import type { SheetName } from "@/core/studio/paper-source";
+import { drawSvg } from "./draw-svg";
+import { makeForm, showForm, type Kept } from "./kept";
 import { sheets } from "./sheets";
-import { makeStamp, showStamp, type Stamp } from "./stamp";
 
 /** How words look: their font, size in points on half a sheet, and colour. */
 interface Hand {
@@ -52,7 +52,7 @@ export class Page {
   readonly doc: PDFKit.PDFDocument;
   readonly sheet;
   y: number;
-  private readonly stamps = new WeakMap<object, Stamp>();
+  private readonly forms = new WeakMap<object, Kept>();
 
   /** @param root the folder of the application, where its fonts lie */
   constructor(root: string, sheetName: SheetName, { title, author }: Named) {
@@ -126,24 +126,20 @@ export class Page {
     this.y += this.writeAt(text, hand, place, this.y);
   }
 
-  /** Draws within a box, as large as it goes in, from its upper left corner. */
+  /** Draws within a box, as large as it goes in. */
   draw(svg: string, { x, width }: Place, y: number, height: number): void {
-    drawSvg(this.doc, svg, x, y, {
-      width,
-      height,
-      preserveAspectRatio: "xMidYMid meet",
-      // Lengths along curves are asked of text on a path alone, of which no drawing has any.
-      precision: 1,
-    });
+    drawSvg(this.doc, svg, { x, y, width, height });
   }
 
   /** Draws as above what is shown again and again: made the first time, by a key of its own. */
   drawKept(key: object, svg: () => string, { x, width }: Place, y: number, height: number): void {
-    const stamp =
-      this.stamps.get(key) ??
-      makeStamp(this.doc, { width, height }, () => this.draw(svg(), { x: 0, width }, 0, height));
-    this.stamps.set(key, stamp);
-    showStamp(this.doc, stamp, x, y);
+    const form =
+      this.forms.get(key) ??
+      makeForm(this.doc, [0, 0, width, height], false, () => this.draw(svg(), { x: 0, width }, 0, height));
+    this.forms.set(key, form);
+    this.doc.save().translate(x, y);
+    showForm(this.doc, form);
+    this.doc.restore();
   }
 
   /** A line across; stitched in the colour of thread under a title. */

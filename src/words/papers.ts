@@ -30,6 +30,8 @@ export const papersWords = {
   beginning: "Beginning ...",
   pdfFailed: "The PDF could not be made. Nothing is lost: try once more.",
   savePaper: "Save the {paper} as PDF",
+  handThisLookOver: "Hand this look over",
+  openAsAPaper: "Open as a paper",
   papers: "On paper",
   toTheBench: "Go to the bench",
   backToHandOver: "Back to hand over",

@@ -1,14 +1,17 @@
 "use client";
 
+import { useRouter } from "next/navigation";
 import { useRef } from "react";
 import { toast } from "sonner";
 import { keyOfAction } from "@/core/studio/shortcuts";
 import { sayWith } from "@/words/say";
 import { benchWords } from "@/words/bench";
+import { papersWords } from "@/words/papers";
 import { Menu, MenuItem } from "../kit/menu";
 import { useShortcuts } from "../kit/shortcuts";
+import { paperAddress } from "../papers/paper-address";
 import { benchActions } from "./desk/actions";
-import { useDesk } from "./desk/use-desk";
+import { useBenchState, useDesk } from "./desk/use-desk";
 import { fromLook } from "./from-look";
 import { saveFile, savePicture, saveSvg } from "./save-file";
 import { sayKey } from "./shortcuts";
@@ -21,7 +24,9 @@ export function LookMenu() {
   const desk = useDesk();
   const { shortcuts } = useShortcuts();
   const input = useRef<HTMLInputElement>(null);
-  const { look, openLook } = desk;
+  const { look, openLook, source } = desk;
+  const lookId = useBenchState((state) => state.look.id);
+  const router = useRouter();
   const stem = look.client.name.toLowerCase().replace(/[^a-z0-9]+/g, "-");
   const figure = () => document.querySelector<SVGSVGElement>('[aria-label="Figure"] svg');
   const draw = () => {
@@ -73,6 +78,22 @@ export function LookMenu() {
         <MenuItem onSelect={draw}>{benchWords.saveTheDrawingSvg}</MenuItem>
         <MenuItem onSelect={() => void picture()}>{benchWords.saveAPicturePng}</MenuItem>
         <MenuItem onSelect={() => window.print()}>{benchWords.printACard}</MenuItem>
+        {source.kept && (
+          <MenuItem
+            onSelect={() =>
+              router.push(
+                paperAddress({
+                  clientId: source.client.id,
+                  kind: "look-cards",
+                  sheet: "a5",
+                  looks: [lookId],
+                }).seen,
+              )
+            }
+          >
+            {papersWords.handThisLookOver}
+          </MenuItem>
+        )}
         <MenuItem onSelect={() => input.current?.click()}>{benchWords.openALookFile}</MenuItem>
       </Menu>
       <input

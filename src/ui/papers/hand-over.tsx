@@ -127,6 +127,7 @@ export function HandOver({ clientId, clientName, looks, chosenFirst, ...made }: 
                     {papersWords.openPaper}
                   </ButtonLink>
                   <SavePdf
+                    size="small"
                     address={pdf}
                     fileName={`${fileStem(clientName, kind)}.pdf`}
                     label={sayWith(papersWords.savePaper, { paper: name.toLowerCase() })}

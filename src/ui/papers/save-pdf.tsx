@@ -16,10 +16,11 @@ interface SavePdfProps {
   /** Which paper it is, for those who hear the button. */
   readonly label?: string;
   readonly look?: "strong" | "plain";
+  readonly size?: "small" | "normal";
 }
 
 /** Makes a PDF and saves it; meanwhile it says how far that has come, and can be stopped. */
-export function SavePdf({ address, fileName, label, look = "plain" }: SavePdfProps) {
+export function SavePdf({ address, fileName, label, look = "plain", size = "normal" }: SavePdfProps) {
   const [progress, setProgress] = useState<PdfProgress | "beginning" | null>(null);
   const stop = useRef<AbortController>(null);
   const save = async () => {
@@ -35,7 +36,7 @@ export function SavePdf({ address, fileName, label, look = "plain" }: SavePdfPro
   };
   if (progress === null)
     return (
-      <Button look={look} onClick={() => void save()} aria-label={label}>
+      <Button look={look} size={size} onClick={() => void save()} aria-label={label}>
         {papersWords.savePdf}
       </Button>
     );
@@ -46,7 +47,9 @@ export function SavePdf({ address, fileName, label, look = "plain" }: SavePdfPro
           ? papersWords.beginning
           : sayWith(papersWords.drawing, { at: progress.at, of: progress.of })}
       </span>
-      <Button onClick={() => stop.current?.abort()}>{papersWords.stop}</Button>
+      <Button size={size} onClick={() => stop.current?.abort()}>
+        {papersWords.stop}
+      </Button>
     </span>
   );
 }

@@ -13,9 +13,11 @@ import { tieNeeds } from "@/core/scarf/ties/define-tie";
 import { tieSpec } from "@/core/scarf/ties";
 import { capital } from "@/core/words/called";
 import { sayWith } from "@/words/say";
+import { papersWords } from "@/words/papers";
 import { scarvesWords } from "@/words/scarves";
-import { Button } from "../kit/button";
+import { Button, ButtonLink } from "../kit/button";
 import { useLengthUnit } from "../kit/length-unit";
+import { paperAddress } from "../papers/paper-address";
 import { FoldedPicture } from "../drawing/scarf/folded-picture";
 import { cautionWords } from "./say-tie";
 import { TiedOnClient } from "./tied-on-client";
@@ -44,7 +46,22 @@ export function TieCard({ scarf, client, body, garments, tiedTo, settings }: Tie
         <h2 id="card" className="text-lead">
           {scarvesWords.theCard}
         </h2>
-        <Button onClick={() => window.print()}>{scarvesWords.printTheCard}</Button>
+        <span className="flex gap-2">
+          <ButtonLink
+            href={
+              paperAddress({
+                clientId: client.id,
+                kind: "scarf-card",
+                sheet: "a5",
+                scarf: scarf.id,
+                tie: { kind: "tie", piece: scarf.id, ...settings },
+              }).seen
+            }
+          >
+            {papersWords.openAsAPaper}
+          </ButtonLink>
+          <Button onClick={() => window.print()}>{scarvesWords.printTheCard}</Button>
+        </span>
       </div>
       <article className="tie-card border border-rule-strong bg-white p-6 text-ink">
         <header className="mb-4 border-b border-ink pb-3">

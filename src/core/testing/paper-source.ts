@@ -1,0 +1,95 @@
+import { readFileSync } from "node:fs";
+import { parseBundle } from "../formats/bundle";
+import { isKind, isLegged } from "../piece/piece";
+import { usualTie } from "../piece/tied-scarf";
+import { read } from "../reading/read";
+import { inseamFor } from "../reading/tailor";
+import { reachOf } from "../search/reach";
+import type { PaperSource } from "../studio/paper-source";
+import type { ShownLook } from "../studio/shown-look";
+import { layOut } from "../studio/wardrobe";
+
+/**
+ * What the papers of a client of the demo are made from.
+ * @param count how many looks: those of the demo first, then every set on every base
+ */
+export function demoPaperSource(name: string, count = 3): PaperSource {
+  const bundle = parseBundle(readFileSync(`demo/${name}.bundle.json`, "utf8"));
+  const client = { ...bundle.client, id: "client", seated: false } as PaperSource["client"];
+  const wardrobe = { client, pieces: bundle.pieces, occasions: bundle.occasions, away: [] };
+  const byId = (ids: readonly string[]) =>
+    ids.flatMap((id) => bundle.pieces.find((piece) => piece.id === id) ?? []);
+  const keys = [
+    ...bundle.looks,
+    ...bundle.bases.flatMap((base) =>
+      bundle.sets.map((set) => ({
+        baseId: base.id,
+        occasionId: null,
+        accessoryIds: set.pieceIds,
+        adjustments: set.ways,
+      })),
+    ),
+  ].slice(0, count);
+  const looks = keys.flatMap((key, at): ShownLook[] => {
+    const base = bundle.bases.find(({ id }) => id === key.baseId);
+    if (!base) return [];
+    const look = layOut(wardrobe, { ...key, garmentIds: base.pieceIds });
+    const reading = read(look);
+    return [
+      {
+        record: {
+          ...key,
+          id: `look ${at}`,
+          clientId: client.id,
+          name: "",
+          note: "",
+          version: 1,
+          stepId: null,
+          ownVerdict: null,
+          read: null,
+        },
+        client,
+        base: { ...base, clientId: client.id, ways: [], version: 1 },
+        look,
+        reading,
+        verdict: reading.verdict,
+        worst: undefined,
+      },
+    ];
+  });
+  const shoes = bundle.pieces.filter((piece) => isKind(piece, "shoe")).slice(0, 3);
+  const scarf = bundle.pieces.filter((piece) => isKind(piece, "scarf")).find((piece) => usualTie(piece));
+  const settings = scarf && usualTie(scarf);
+  return {
+    studio: "Quillmere Studio",
+    unit: "cm",
+    today: "2026-11-24",
+    client,
+    looks,
+    sets: bundle.sets.map(({ id, name: called, pieceIds, ways }) => ({
+      id,
+      name: called,
+      pieces: byId(pieceIds),
+      ways,
+      reach: bundle.bases.map((base) =>
+        reachOf(
+          layOut(wardrobe, {
+            garmentIds: base.pieceIds,
+            accessoryIds: pieceIds,
+            adjustments: ways,
+            occasionId: null,
+          }),
+        ),
+      ),
+    })),
+    gaps: bundle.gaps.map((gap, at) => ({ ...gap, id: `gap ${at}`, clientId: client.id, version: 1 })),
+    hems: bundle.pieces
+      .filter(isLegged)
+      .slice(0, 2)
+      .map((trousers) => ({ trousers, shoes, answer: inseamFor(client, trousers, shoes) })),
+    scarf:
+      scarf && settings
+        ? { scarf, settings, garments: byId(bundle.bases[0]?.pieceIds ?? []), tiedTo: [] }
+        : null,
+  };
+}
