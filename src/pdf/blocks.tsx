@@ -205,7 +205,7 @@ function drawRow(
 
 /** A piece as it is drawn alone: a photo is fetched by an address that paper has not. */
 function withoutPhoto({ photo: _kept, ...piece }: Piece): Piece {
-  return piece as Piece;
+  return piece;
 }
 
 /** An empty box to tick. */
@@ -220,5 +220,5 @@ function tick(page: Page, x: number, middle: number, side: number): void {
 /** Draws blocks one under the other. */
 export function drawBlocks(page: Page, blocks: readonly Block[], place: Place = page.place): void {
   for (const [at, block] of blocks.entries())
-    (drawers[block.is] as Drawn<typeof block.is>)(page, block as never, place, blocks.slice(at + 1));
+    (drawers[block.is] as Drawn<typeof block.is>)(page, block, place, blocks.slice(at + 1));
 }

@@ -4,8 +4,9 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import sharp from "sharp";
 import { afterAll, describe, expect, it } from "vitest";
+import { parseBundle } from "@/core/formats/bundle";
 import { paperKinds, sheetNames, type PaperKind, type SheetName } from "@/core/studio/paper-source";
-import { demoPaperSource } from "@/core/testing/paper-source";
+import { paperSourceOf } from "@/core/testing/paper-source";
 import { buildPaper } from "@/ui/papers/build";
 import { drawPaper } from "./draw-paper";
 import { sheets } from "./sheets";
@@ -13,7 +14,8 @@ import { sheets } from "./sheets";
 const folder = mkdtempSync(join(tmpdir(), "juxtane-papers-"));
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
-const ottoline = demoPaperSource("ottoline-varga");
+const bundleOf = (name: string) => parseBundle(readFileSync(`demo/${name}.bundle.json`, "utf8"));
+const ottoline = paperSourceOf(bundleOf("ottoline-varga"));
 const file = join(folder, "paper.pdf");
 
 async function drawn(kind: PaperKind, sheet: SheetName, source = ottoline) {
@@ -101,7 +103,7 @@ describe("a lookbook", () => {
   });
 
   it("of 40 looks is smaller than 4 MB", async () => {
-    const { pdf } = await drawn("lookbook", "a5", demoPaperSource("ingrid-haldane", 40));
+    const { pdf } = await drawn("lookbook", "a5", paperSourceOf(bundleOf("ingrid-haldane"), 40));
     expect(pages()).toBeGreaterThan(43);
     expect(pdf.length).toBeLessThan(4_000_000);
   });

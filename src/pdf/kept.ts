@@ -37,7 +37,14 @@ function keep(document: PDFKit.PDFDocument, entries: object, draw: () => void): 
   const object = doc.ref({ ...entries, Resources: resources });
   const { page, _ctm } = doc;
   const own: Resources = { fonts: {}, xobjects: {}, ext_gstates: {}, patterns: {} };
-  doc.page = { ...own, width: page.width, height: page.height, write: (data) => void object.write(data) };
+  doc.page = {
+    ...own,
+    width: page.width,
+    height: page.height,
+    write: (data) => {
+      object.write(data);
+    },
+  };
   doc._ctm = [1, 0, 0, 1, 0, 0];
   try {
     draw();

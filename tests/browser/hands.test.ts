@@ -58,6 +58,8 @@ describe("by hand at 1024 x 768", () => {
     "/clients/CLIENT/occasions",
     "/clients/CLIENT/figures",
     "/clients/CLIENT/journal",
+    "/clients/CLIENT/papers",
+    "/clients/CLIENT/papers/look-cards",
     "/clients/CLIENT/rules",
     "/clients/CLIENT/bases/new",
     "/clients/CLIENT/occasions/new",

@@ -51,6 +51,7 @@ const places: Readonly<Record<string, () => string>> = {
   "a client's occasions": () => `/clients/${client}/occasions`,
   "a client's figures": () => `/clients/${client}/figures`,
   "a client's journal": () => `/clients/${client}/journal`,
+  "handing over": () => `/clients/${client}/papers`,
   "a client's rule book": () => `/clients/${client}/rules`,
   rail: () => "/rail",
   "rail by words": () => "/rail?find=navy",

@@ -64,6 +64,8 @@ describe("every place", () => {
     ["/clients/%/figures", /Highest heel/],
     ["/clients/%/rules", /Where good stylists differ/],
     ["/clients/%/journal", /measured/],
+    ["/clients/%/papers", /Looks to hand over/],
+    ["/clients/%/papers/lookbook", /By Quillmere Studio/],
   ])("%s of a client is as sound", async (path, words) => {
     await page.setViewport({ width: 1024, height: 768 });
     const client = await clientCalled(page, site, "Ottoline Varga");
@@ -91,6 +93,8 @@ describe("every place", () => {
       "/clients/%/occasions",
       "/clients/%/figures",
       "/clients/%/journal",
+      "/clients/%/papers",
+      "/clients/%/papers/look-cards",
       "/bench?client=%",
       "/sets/build?client=%",
       "/sets/stock?client=%",

@@ -1,5 +1,4 @@
-import { readFileSync } from "node:fs";
-import { parseBundle } from "../formats/bundle";
+import type { Bundle } from "../formats/bundle";
 import { isKind, isLegged } from "../piece/piece";
 import { usualTie } from "../piece/tied-scarf";
 import { read } from "../reading/read";
@@ -10,11 +9,10 @@ import type { ShownLook } from "../studio/shown-look";
 import { layOut } from "../studio/wardrobe";
 
 /**
- * What the papers of a client of the demo are made from.
- * @param count how many looks: those of the demo first, then every set on every base
+ * What the papers of a client in a bundle are made from.
+ * @param count how many looks: those of the bundle first, then every set on every base
  */
-export function demoPaperSource(name: string, count = 3): PaperSource {
-  const bundle = parseBundle(readFileSync(`demo/${name}.bundle.json`, "utf8"));
+export function paperSourceOf(bundle: Bundle, count = 3): PaperSource {
   const client = { ...bundle.client, id: "client", seated: false } as PaperSource["client"];
   const wardrobe = { client, pieces: bundle.pieces, occasions: bundle.occasions, away: [] };
   const byId = (ids: readonly string[]) =>
