@@ -65,7 +65,18 @@ const shots = [
     },
   },
   { name: "set-board", path: "/boards/sets", ready: "looks read" },
-  { name: "base-board", path: "/boards/base", ready: "carry about" },
+  {
+    name: "lookbook",
+    path: "/clients",
+    async first(page) {
+      await followTo(page, "Ingrid Haldane", "Lay out a base");
+      await followTo(page, "Hand over", "Looks to hand over");
+      await page.click('[aria-label="Open the lookbook"]');
+      await page.waitForSelector(".paper-sheet:nth-child(3) svg");
+      await page.evaluate(() => document.querySelector(".paper-sheet:nth-child(3)").scrollIntoView());
+      await page.waitForFunction(() => document.querySelectorAll(".paper-sheet:nth-child(3) svg").length > 5);
+    },
+  },
   {
     name: "heel-and-ground",
     path: "/clients",

@@ -1,6 +1,6 @@
-import type { Piece } from "@/core/piece/piece";
 import type { Block, PaperDrawing, PieceRow } from "@/ui/papers/paper";
 import { Plate } from "@/ui/drawing/plate";
+import { withoutPhoto } from "@/ui/papers/pieces-drawing";
 import { drawnOnPaper } from "./drawn";
 import type { Page, Place } from "./page";
 
@@ -201,11 +201,6 @@ function drawRow(
       .fill(hex);
   page.y = y + height;
   page.line(page.y, "plain", place);
-}
-
-/** A piece as it is drawn alone: a photo is fetched by an address that paper has not. */
-function withoutPhoto({ photo: _kept, ...piece }: Piece): Piece {
-  return piece;
 }
 
 /** An empty box to tick. */

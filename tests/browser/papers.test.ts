@@ -4,6 +4,7 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { Worker } from "node:worker_threads";
 import type { Browser, Page } from "puppeteer-core";
+import sharp from "sharp";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { parseBundle } from "@/core/formats/bundle";
 import { paperSourceOf } from "@/core/testing/paper-source";
@@ -86,6 +87,38 @@ describe("handing over", () => {
     await page.waitForSelector('[aria-label="Save the lookbook as PDF"]');
     await new Promise((resolve) => setTimeout(resolve, 1500));
     expect(readdirSync(folder)).toEqual([]);
+  });
+
+  it("saves a picture of each look as a phone shows it", async () => {
+    await page.goto(`${site}/clients/${client}/papers`);
+    await answers(page, "#content [aria-pressed]");
+    await press(page, "button", "Save the pictures");
+    await sees(page, "3 pictures are saved.");
+    await expect.poll(() => readdirSync(folder).length, { timeout: 10_000 }).toBe(3);
+    for (const file of readdirSync(folder)) {
+      const { width, height, format } = await sharp(join(folder, file)).metadata();
+      expect([width, height, format]).toEqual([1080, 1920, "png"]);
+      // A figure on its ground: neither empty nor one patch.
+      const { channels } = await sharp(join(folder, file))
+        .extract({ left: 60, top: 400, width: 640, height: 1400 })
+        .stats();
+      for (const { stdev } of channels.slice(0, 3)) expect(stdev).toBeGreaterThan(30);
+      rmSync(join(folder, file));
+    }
+  });
+
+  it("saves a set and a piece as drawings of their own", async () => {
+    await page.goto(`${site}/sets?client=${client}`);
+    await answers(page, "#content [role=group] button");
+    await press(page, "button", "Save the drawing (SVG)");
+    await expect.poll(() => readdirSync(folder).length, { timeout: 10_000 }).toBe(1);
+    const [file = ""] = readdirSync(folder);
+    const drawing = readFileSync(join(folder, file), "utf8");
+    expect(drawing.match(/<title>[^<]+<\/title>/g)?.length).toBeGreaterThan(2);
+    expect(drawing).not.toMatch(/var\(|<image|<script/);
+    const { width, height } = await sharp(Buffer.from(drawing)).metadata();
+    expect(width).toBeGreaterThan(height);
+    rmSync(join(folder, file));
   });
 
   it("hands the card of a tied scarf over from its own page", async () => {

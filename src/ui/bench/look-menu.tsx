@@ -9,11 +9,12 @@ import { benchWords } from "@/words/bench";
 import { papersWords } from "@/words/papers";
 import { Menu, MenuItem } from "../kit/menu";
 import { useShortcuts } from "../kit/shortcuts";
+import { lookTitle } from "../papers/look-title";
 import { paperAddress } from "../papers/paper-address";
 import { benchActions } from "./desk/actions";
 import { useBenchState, useDesk } from "./desk/use-desk";
 import { fromLook } from "./from-look";
-import { saveFile, savePicture, saveSvg } from "./save-file";
+import { saveFile, savePicture, saveSvg } from "../kit/save-file";
 import { sayKey } from "./shortcuts";
 
 /** How long a sentence about a file that was not opened stays, ms. */
@@ -26,6 +27,7 @@ export function LookMenu() {
   const input = useRef<HTMLInputElement>(null);
   const { look, openLook, source } = desk;
   const lookId = useBenchState((state) => state.look.id);
+  const baseId = useBenchState((state) => state.look.baseId);
   const router = useRouter();
   const stem = look.client.name.toLowerCase().replace(/[^a-z0-9]+/g, "-");
   const figure = () => document.querySelector<SVGSVGElement>('[aria-label="Figure"] svg');
@@ -40,6 +42,17 @@ export function LookMenu() {
     if (!drawing) return;
     try {
       await savePicture(drawing, `${stem}.png`);
+      toast(benchWords.thePictureIsSavedAs);
+    } catch {
+      toast(benchWords.thisBrowserCouldNotMake, { duration: long });
+    }
+  };
+  const forAPhone = async () => {
+    const base = { name: source.bases.find(({ id }) => id === baseId)?.name ?? "" };
+    try {
+      const { phonePicture } = await import("../papers/phone-picture");
+      const picture = await phonePicture({ look, ...lookTitle({ record: { name: "" }, look, base }) });
+      saveFile(picture, "image/png", `${stem}-phone.png`);
       toast(benchWords.thePictureIsSavedAs);
     } catch {
       toast(benchWords.thisBrowserCouldNotMake, { duration: long });
@@ -77,6 +90,7 @@ export function LookMenu() {
         <MenuItem onSelect={() => void write()}>{benchWords.saveTheLookAsA}</MenuItem>
         <MenuItem onSelect={draw}>{benchWords.saveTheDrawingSvg}</MenuItem>
         <MenuItem onSelect={() => void picture()}>{benchWords.saveAPicturePng}</MenuItem>
+        <MenuItem onSelect={() => void forAPhone()}>{papersWords.saveForAPhone}</MenuItem>
         <MenuItem onSelect={() => window.print()}>{benchWords.printACard}</MenuItem>
         {source.kept && (
           <MenuItem

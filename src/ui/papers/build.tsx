@@ -6,7 +6,8 @@ import { papersWords } from "@/words/papers";
 import { sayWith } from "@/words/say";
 import { sayWay } from "../bench/change-words";
 import { careLines } from "./care";
-import { lookBlocks, lookDrawing, lookName } from "./look-part";
+import { lookBlocks, lookDrawing } from "./look-part";
+import { lookTitle } from "./look-title";
 import { packingBlocks, shoppingBlocks, tailorsBlocks } from "./lists";
 import type { Block, Paper, Part } from "./paper";
 import { scarfBlocks } from "./scarf-part";
@@ -94,7 +95,7 @@ function coverOf({ client, looks, studio, today, unit }: PaperSource): Part {
       over: papersWords.lookbook,
       text: client.name,
       under: sayWith(papersWords.preparedBy, { studio, day: format(parseISO(today), "d MMMM yyyy") }),
-      drawing: first ? { ...lookDrawing(first.look, unit), label: lookName(first) } : null,
+      drawing: first ? { ...lookDrawing(first.look, unit), label: lookTitle(first).name } : null,
     },
   ]);
 }

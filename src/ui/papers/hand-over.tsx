@@ -11,13 +11,15 @@ import { DrawnLook } from "../drawing/figure/figure-in-sight";
 import { InSight } from "../drawing/in-sight";
 import { ButtonLink } from "../kit/button";
 import { Empty } from "../kit/page";
-import { RadioChoice } from "../kit/radio-choice";
+import { Segments } from "../kit/segments";
 import { TextButton } from "../kit/text-button";
 import { Toggle } from "../kit/toggle";
 import { paperSpecs } from "./build";
 import { fileStem } from "./file-stem";
 import { paperAddress } from "./paper-address";
+import { lookTitle } from "./look-title";
 import { SavePdf } from "./save-pdf";
+import { SavePictures } from "./save-pictures";
 
 interface HandOverProps extends DayRecords {
   readonly clientId: string;
@@ -57,11 +59,11 @@ export function HandOver({ clientId, clientName, looks, chosenFirst, ...made }: 
   return (
     <div className="grid items-start gap-6 lg:grid-cols-[minmax(0,1fr)_22rem]">
       <section aria-labelledby="looks">
-        <header className="mb-3 flex flex-wrap items-baseline justify-between gap-3">
+        <header className="mb-3 flex flex-wrap items-center justify-between gap-3">
           <h2 id="looks" className="text-lead">
             {papersWords.chooseLooks}
           </h2>
-          <p className="tabular flex gap-3 text-ink-soft">
+          <p className="tabular flex items-center gap-3 text-ink-soft">
             {sayWith(papersWords.looksChosen, { chosen: chosen.size, count: laid.length })}
             <TextButton onClick={() => setChosen(new Set(laid.map(({ record }) => record.id)))}>
               {papersWords.chooseAll}
@@ -102,14 +104,27 @@ export function HandOver({ clientId, clientName, looks, chosenFirst, ...made }: 
           <h2 id="papers" className="mb-2 text-lead">
             {papersWords.papers}
           </h2>
-          <RadioChoice
+          <Segments
             label={papersWords.sheet}
             value={sheet}
-            options={sheetNames.map((name) => ({ value: name, shown: sheetWords[name] }))}
+            segments={sheetNames.map((name) => ({ value: name, shown: sheetWords[name] }))}
             onChange={setSheet}
+            size="normal"
           />
         </header>
         <ul>
+          <li className="grid gap-2 border-b border-rule px-4 py-3">
+            <div>
+              <h3 className="font-medium">{papersWords.pictures}</h3>
+              <p className="text-small text-ink-soft">{papersWords.aboutPictures}</p>
+            </div>
+            <SavePictures
+              looks={laid
+                .filter(({ record }) => chosen.has(record.id))
+                .map(({ record, look, base }) => ({ look, ...lookTitle({ record, look, base }) }))}
+              stem={clientName}
+            />
+          </li>
           {kinds.map((kind) => {
             const { name, about } = paperSpecs[kind];
             const { seen, pdf } = paperAddress({ clientId, kind, sheet, looks: [...chosen] });

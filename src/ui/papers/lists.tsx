@@ -11,7 +11,7 @@ import { capital, called, listed } from "@/core/words/called";
 import { papersWords } from "@/words/papers";
 import { sayWith } from "@/words/say";
 import { captionOf } from "../pieces/caption";
-import { lookName } from "./look-part";
+import { lookTitle } from "./look-title";
 import type { Block, PieceRow } from "./paper";
 
 /** Each piece of the looks once, to be ticked off: the clothes first, then station by station. */
@@ -21,7 +21,9 @@ export function packingBlocks({ looks, client }: PaperSource): Block[] {
     over: client.name,
     text: papersWords.packingList,
     under:
-      looks.length > 0 ? capital(listed([...new Set(looks.map((shown) => called(lookName(shown))))])) : "",
+      looks.length > 0
+        ? capital(listed([...new Set(looks.map((shown) => called(lookTitle(shown).name)))]))
+        : "",
   };
   if (looks.length === 0) return [title, { is: "words", text: papersWords.nothingToPack, tone: "plain" }];
   const wornFor = new Map<string, { readonly piece: Piece; readonly looks: string[] }>();
@@ -30,13 +32,13 @@ export function packingBlocks({ looks, client }: PaperSource): Block[] {
     if (!known.looks.includes(name)) known.looks.push(name);
     wornFor.set(piece.id, known);
   };
-  for (const shown of looks) for (const piece of shown.look.garments) add(piece, lookName(shown));
+  for (const shown of looks) for (const piece of shown.look.garments) add(piece, lookTitle(shown).name);
   const garments = [...wornFor.values()];
   wornFor.clear();
   for (const slot of slots)
     for (const shown of looks)
       for (const piece of shown.look.accessories)
-        if (wornSlot(piece, shown.look.adjustments) === slot) add(piece, lookName(shown));
+        if (wornSlot(piece, shown.look.adjustments) === slot) add(piece, lookTitle(shown).name);
   const accessories = [...wornFor.values()];
   const carried = new Set(looks.flatMap(({ look }) => look.occasion?.mustCarry ?? []));
   const row = ({ piece, looks: names }: (typeof garments)[number]): PieceRow => ({

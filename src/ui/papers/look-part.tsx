@@ -1,4 +1,3 @@
-import { format, parseISO } from "date-fns";
 import { dress } from "@/core/dressing/dress";
 import type { LengthUnit } from "@/core/length/length";
 import { wornSlot } from "@/core/piece/adjustment";
@@ -19,15 +18,11 @@ import { describeLook } from "../drawing/describe";
 import { Figure } from "../drawing/figure/figure";
 import { cautionWords } from "../scarves/say-tie";
 import { careLines } from "./care";
+import { lookTitle } from "./look-title";
 import type { Block, PaperDrawing, PieceRow } from "./paper";
 
 /** Width over height of a figure that stands by itself. */
 const figureRatio = 0.46;
-
-/** What a look is called: by its own name, else by what it is for, else by its base. */
-export function lookName({ record, look, base }: ShownLook): string {
-  return record.name || look.occasion?.name || base.name;
-}
 
 /** The look on the body, to scale. */
 export function lookDrawing(look: Look, unit: LengthUnit): PaperDrawing {
@@ -50,10 +45,9 @@ export function lookBlocks(
   { care }: { readonly care: boolean },
 ): Block[] {
   const { look, record, client } = shown;
-  const { occasion } = look;
-  const under = [occasion && format(parseISO(occasion.day), "EEEE d MMMM yyyy"), occasion?.place];
+  const { name, under } = lookTitle(shown);
   return [
-    { is: "title", over: client.name, text: lookName(shown), under: under.filter(Boolean).join(", ") },
+    { is: "title", over: client.name, text: name, under },
     {
       is: "figure",
       drawing: lookDrawing(look, unit),

@@ -4,7 +4,7 @@ import { useRef, useState } from "react";
 import { toast } from "sonner";
 import { papersWords } from "@/words/papers";
 import { sayWith } from "@/words/say";
-import { saveFile } from "../bench/save-file";
+import { saveFile } from "../kit/save-file";
 import { Button } from "../kit/button";
 import { fetchPdf, type PdfProgress } from "./pdf-answer";
 

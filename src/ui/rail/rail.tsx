@@ -6,7 +6,7 @@ import type { Outcome } from "@/core/schema/outcome";
 import { studioKit, type RailView, type RailWindow, type RailWish } from "@/core/studio/rail";
 import { sayWith } from "@/words/say";
 import { railWords } from "@/words/rail";
-import { saveFile } from "../bench/save-file";
+import { saveFile } from "../kit/save-file";
 import { granted } from "../kit/answer";
 import { Button, ButtonLink } from "../kit/button";
 import { Empty, Page } from "../kit/page";

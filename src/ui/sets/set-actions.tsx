@@ -10,6 +10,7 @@ import { setsWords } from "@/words/sets";
 import { granted } from "../kit/answer";
 import { Button, ButtonLink } from "../kit/button";
 import { useMay } from "../kit/role";
+import { SavePieces } from "../papers/save-pieces";
 import type { LibraryActions } from "./library-actions";
 
 interface SetActionsProps {
@@ -76,6 +77,7 @@ export function SetActions({ set, pieces, actions }: SetActionsProps) {
           {setsWords.makeATemplate}
         </Button>
       )}
+      <SavePieces pieces={pieces} name={name} look="quiet" size="small" />
       <Button look="quiet" size="small" onClick={() => void wear()}>
         {setsWords.wornToday}
       </Button>

@@ -7,6 +7,7 @@ import { inOwnStudio } from "@/server/session/own-studio";
 import { ButtonLink } from "@/ui/kit/button";
 import { PutAway } from "@/ui/kit/form/put-away";
 import { Page } from "@/ui/kit/page";
+import { SavePieces } from "@/ui/papers/save-pieces";
 import { PieceAway } from "@/ui/pieces/piece-away";
 import { PieceForm } from "@/ui/pieces/piece-form";
 import { railWords } from "@/words/rail";
@@ -28,6 +29,7 @@ export default async function PiecePage({ params }: { readonly params: Promise<{
           {record.piece.kind === "scarf" && (
             <ButtonLink href={`/rail/${id}/scarf`}>{scarvesWords.openScarf}</ButtonLink>
           )}
+          <SavePieces pieces={[record.piece]} name={record.piece.name} />
           <ButtonLink href={`/rail/new?like=${id}`}>{railWords.duplicate}</ButtonLink>
         </>
       }

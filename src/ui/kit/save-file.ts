@@ -42,7 +42,7 @@ export async function savePicture(drawing: SVGSVGElement, fileName: string): Pro
 }
 
 /** A drawing with its size, and with the variables of its surround written out: it looks the same everywhere. */
-function standAlone(drawing: SVGSVGElement): string {
+export function standAlone(drawing: SVGSVGElement): string {
   const style = getComputedStyle(drawing);
   const whole = drawing.cloneNode(true) as SVGSVGElement;
   const [, , width = "100", height = "200"] = (drawing.getAttribute("viewBox") ?? "").split(/\s+/);
