@@ -49,7 +49,6 @@ export const papersWords = {
   mind: "Mind",
   care: "Care",
   contents: "Contents",
-  looks: "Looks",
   looksFor: "For {occasion}",
   looksForAnyDay: "For any day",
   sets: "Sets",
