@@ -30,6 +30,11 @@ export const serverWords = {
   thisLinkDoesNotHold: "This link does not hold any more: ask for a new one.",
   somebodyAskedForANew:
     "Somebody asked for a new password for {address}. If it was you, set it within two hours at /password/{token}. If it was not, nothing has changed.",
+  oneOfTheseLooksIsNot: "One of these looks is not on record for this client any more.",
+  tooManyAnswers: "That was very often. Wait a quarter of an hour, then send it once more.",
+  thisLinkHasEnded: "This link does not hold any more: ask your stylist for another one.",
+  looksForYouFrom: "Looks for you from {studio}",
+  seeAndAnswerThem: "Your looks are here, to be seen and answered until {day}: {path}",
   thisLookIsOnRecord: "This look is on record for another client.",
   theBaseOfThisLook: "The base of this look is not on record for this client.",
   theOccasionOfThisLook: "The occasion of this look is not on record for this client.",

@@ -161,6 +161,7 @@ describe("whatever is asked for", () => {
       "/rules",
       "/members",
       "/join",
+      "/for/AAAAAAAAAAAAAAAAAAAAAA",
       "/password",
     ];
     const names = [

@@ -3,7 +3,7 @@ import { polished } from "@/core/rule-book/rule-book";
 import type { Outcome } from "@/core/schema/outcome";
 import { notNarrowed } from "@/core/studio/rail";
 import { scopeOf } from "@/core/studio/scope";
-import { clientInput, gapFor, occasionInput, sent, shoe, type furnishedStudio } from "./studios";
+import { clientInput, gapFor, linkFor, occasionInput, sent, shoe, type furnishedStudio } from "./studios";
 
 export type Action = (...inputs: unknown[]) => Promise<Outcome<unknown>>;
 
@@ -12,7 +12,7 @@ const files = import.meta.glob<Record<string, Action>>("../../src/server/actions
 /** What actions are made of, and no action itself. */
 const parts = ["act.ts", "changes-file.ts", "outcome-of.ts", "toggle-away.ts"];
 /** What must work before anybody is signed in. */
-const open = ["signIn", "createFirstStudio", "join", "askForReset", "setForgottenPassword"];
+const open = ["signIn", "createFirstStudio", "join", "askForReset", "setForgottenPassword", "answerLink"];
 
 /** Every action that wants a session, by its name. */
 export const actions = new Map(
@@ -85,6 +85,8 @@ export function inputsFor({ one, two }: Called): Readonly<Record<string, unknown
         madeBy: scopeOf({ studioId: two, userId: one.userId }),
       },
     ],
+    createLink: [linkFor(one.clientId, one.lookId)],
+    stopLink: [{ id: one.linkId }],
     stepsOfLook: [{ lookId: one.lookId }],
     moveLook: [{ id: one.lookId, away: true }],
     bringRecordBack: [{ kind: "piece", id: one.pieceId }],

@@ -59,6 +59,9 @@ import { studioRuleBook } from "@/server/records/rule-books";
 import { sets } from "@/server/records/sets";
 import { purgeTime, thisStudio } from "@/server/records/studio";
 import { listTemplates } from "@/server/records/templates";
+import { createLink } from "@/server/actions/links";
+import { linkForm } from "@/core/schema/forms/link-form";
+import { listLinks } from "@/server/records/links";
 import { lastWorn } from "@/server/records/wears";
 import { colour, fromSchema, type Drawn } from "../support/from-schema";
 import { closeOwner, furnishedStudio } from "./studios";
@@ -337,6 +340,22 @@ const trips: Readonly<Record<(typeof putAwayKinds)[number] | OtherKind, Trip<unk
     },
     kept: () => true,
   }),
+  link: trip({
+    form: linkForm,
+    drawn: () => ({
+      ...ofHers,
+      lookIds: fc.constant([studio.lookId]),
+      recipient: fc.constantFrom("", "imke@client.example"),
+    }),
+    send: createLink,
+    shown: async (tenant) => {
+      const [link] = await listLinks(tenant, studio.clientId);
+      if (!link) return null;
+      const { clientId, lookIds, greeting, letter, madeAt, expiresAt } = link;
+      const days = Math.round((Date.parse(expiresAt) - Date.parse(madeAt)) / 86_400_000);
+      return { clientId, lookIds, greeting, recipient: letter?.recipient, days };
+    },
+  }),
   overruling: trip({
     form: overrulingForm,
     drawn: () => ({
@@ -395,7 +414,15 @@ const trips: Readonly<Record<(typeof putAwayKinds)[number] | OtherKind, Trip<unk
 };
 
 type OtherKind =
-  "wear" | "overruling" | "declined" | "rule book" | "keys" | "saved filters" | "purge time" | "settings";
+  | "link"
+  | "wear"
+  | "overruling"
+  | "declined"
+  | "rule book"
+  | "keys"
+  | "saved filters"
+  | "purge time"
+  | "settings";
 
 describe("whatever a form sends, the page shows after a reload", () => {
   it.each(Object.entries(trips))("%s", async (_, { form, drawn, send, shown, kept }) => {

@@ -1,6 +1,7 @@
 import sharp from "sharp";
 import knex, { type Knex } from "knex";
 import { v7 as uuid } from "uuid";
+import type { LinkInput } from "@/core/schema/forms/link-form";
 import type { LookNow } from "@/core/studio/look-record";
 import type { Role } from "@/core/studio/roles";
 import type { GapInput } from "@/core/studio/gap-record";
@@ -10,6 +11,7 @@ import { inStudio } from "@/server/db/tenant";
 import { bases } from "@/server/records/bases";
 import { addClient } from "@/server/records/clients";
 import { addGap } from "@/server/records/gaps";
+import { makeLink, writeToOutbox } from "@/server/records/links";
 import { keepLook } from "@/server/records/looks";
 import { invite, listInvitations } from "@/server/records/members";
 import { setShortcuts } from "@/server/records/member-keys";
@@ -23,6 +25,7 @@ import { beginSession } from "@/server/records/sessions";
 import { sets } from "@/server/records/sets";
 import { addTemplate } from "@/server/records/templates";
 import { addWear } from "@/server/records/wears";
+import { newLinkToken } from "@/server/session/tokens";
 
 let owner: Knex | undefined;
 
@@ -83,6 +86,11 @@ export { occasionInput };
 /** A look as a page sends it the first time, from a page of its own. */
 export function sent<L extends LookNow>(look: L) {
   return { version: 0, newSteps: [], ...look, writer: uuid(), turn: 1, unheard: [] };
+}
+
+/** A private link to one look of a client. */
+export function linkFor(clientId: string, lookId: string): LinkInput {
+  return { clientId, lookIds: [lookId], greeting: "Dear Imke,", recipient: "imke@client.example", days: 7 };
 }
 
 /** A missing belt for a client. */
@@ -154,7 +162,17 @@ export async function furnishedStudio(name: string) {
       optional: ["bag"],
     });
     const gapId = await addGap(tenant, gapFor(clientId));
+    const linkToken = newLinkToken();
+    const linkId = await makeLink(tenant, linkFor(clientId, lookId), linkToken.hash);
+    await writeToOutbox(tenant, linkId, {
+      recipient: "imke@client.example",
+      subject: "Looks for you",
+      body: "Here they are.",
+      path: `/for/${linkToken.token}`,
+    });
     return {
+      linkId,
+      linkToken: linkToken.token,
       overrulingId,
       declinedId,
       clientId,

@@ -98,6 +98,9 @@ const tables = [
   "memberships",
   "sessions",
   "invitations",
+  "links",
+  "link_looks",
+  "outbox",
 ] as const;
 
 const wholeRail: RailWish = {

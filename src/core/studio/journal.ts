@@ -1,5 +1,6 @@
 import type { MeasurementName } from "../body/measurements";
 import type { Verdict } from "../reading/verdict";
+import type { LinkAnswer } from "./link-record";
 
 /** One thing that happened with a client, as the journal tells it. */
 export type JournalEntry = { readonly id: string } & (
@@ -14,6 +15,13 @@ export type JournalEntry = { readonly id: string } & (
       readonly verdict: Verdict | null;
     }
   | { readonly what: "worn"; readonly set: string }
+  | {
+      /** What the client answered to a look that was sent to her. */
+      readonly what: "answered";
+      readonly look: string;
+      readonly answer: LinkAnswer;
+      readonly words: string;
+    }
   | {
       readonly what: "overruled";
       readonly rule: string;

@@ -1,6 +1,7 @@
 import type { Client } from "../piece/client";
 import type { Look } from "../piece/look";
 import { read } from "../reading/read";
+import { reasonsOf, toMindOf } from "../reading/on-paper";
 import { bySeverity, isFault } from "../reading/severity";
 import type { Reading } from "../reading/read";
 import type { Verdict } from "../reading/verdict";
@@ -82,4 +83,14 @@ export function dayReader(records: DayRecords): (record: LookRecord) => ShownLoo
     const [worst] = [...reading.findings].filter(isFault).sort(bySeverity);
     return { ...laidOut, reading, verdict: record.ownVerdict ?? reading.verdict, worst };
   };
+}
+
+/**
+ * A look with the findings alone that are told to whoever wears it: all of them would weigh ten times as much on the
+ * way, and are the stylist's own affair.
+ */
+export function toldOf(shown: ShownLook): ShownLook {
+  const { findings } = shown.reading;
+  const told = [...new Set([...reasonsOf(findings), ...toMindOf(findings)])];
+  return { ...shown, worst: undefined, reading: { ...shown.reading, findings: told } };
 }

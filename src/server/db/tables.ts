@@ -12,6 +12,7 @@ import type { Verdict } from "@/core/reading/verdict";
 import type { RuleBook } from "@/core/rule-book/rule-book";
 import type { GapFacts } from "@/core/search/gap-spec";
 import type { SetTemplate } from "@/core/sets/template";
+import type { LinkAnswer } from "@/core/studio/link-record";
 import type { Role } from "@/core/studio/roles";
 import type { RailView } from "@/core/studio/rail";
 import type { Shortcuts } from "@/core/studio/shortcuts";
@@ -303,6 +304,34 @@ type Table<Row, Texts extends keyof Row = never, Numbers extends keyof Row = nev
   Written<Row, Texts, Numbers>
 >;
 
+interface LinkRow extends OfStudio {
+  client_id: string;
+  token_hash: string;
+  greeting: string;
+  expires_at: Date;
+  opened_at: Date | null;
+  ended_at: Date | null;
+}
+
+interface LinkLookRow {
+  studio_id: string;
+  link_id: string;
+  look_id: string;
+  place: number;
+  answer: LinkAnswer | null;
+  words: string;
+  answered_at: Date | null;
+}
+
+interface OutboxRow {
+  studio_id: string;
+  link_id: string;
+  recipient: string;
+  subject: string;
+  body: string;
+  path: string;
+}
+
 declare module "knex/types/tables.js" {
   /** Every table the application asks, with what its rows hold. */
   interface Tables {
@@ -329,6 +358,9 @@ declare module "knex/types/tables.js" {
     member_keys: Table<MemberKeysRow, "keys">;
     rail_views: Table<RailViewsRow, "views">;
     photos: Table<PhotoRow>;
+    links: Table<LinkRow>;
+    link_looks: Table<LinkLookRow>;
+    outbox: Table<OutboxRow>;
     sessions: Table<SessionRow>;
     memberships: Table<MembershipRow>;
     invitations: Table<InvitationRow>;

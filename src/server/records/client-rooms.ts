@@ -5,6 +5,7 @@ import type { Tenant } from "../db/tenant";
 import { bases } from "./bases";
 import { findClient, measurementHistory } from "./clients";
 import { journalOf } from "./journal";
+import { listLinks } from "./links";
 import { listLooks, newestLooksFor } from "./looks";
 import { countOccasions, listOccasions } from "./occasions";
 import { recordOfEach, resting } from "./on-record";
@@ -93,6 +94,7 @@ export async function clientHandOverRoom(tenant: Tenant, id: string) {
     head,
     looks,
     chosenFirst: newestOfEach(looks).map((look) => look.id),
+    links: await listLinks(tenant, id),
     occasions: await listOccasions(tenant, id),
     clients: [head.record],
     ...(await madeOf(tenant, id, looks)),

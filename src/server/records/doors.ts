@@ -167,3 +167,9 @@ export async function endReset(tokenHash: string, passwordHash: string): Promise
 export async function studiosThatPurge(): Promise<string[]> {
   return (await throughDoor<{ studio_id: string }>("studios_that_purge()")).map((row) => row.studio_id);
 }
+
+/** The link that a token opens, and whose it is; null when it opens none, or none any more. */
+export async function linkByToken(tokenHash: string): Promise<{ studioId: string; linkId: string } | null> {
+  const [row] = await throughDoor<{ studio_id: string; id: string }>("link_by_token(?)", tokenHash);
+  return row ? { studioId: row.studio_id, linkId: row.id } : null;
+}

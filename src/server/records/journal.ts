@@ -1,5 +1,6 @@
 import type { MeasurementName } from "@/core/body/measurements";
 import type { Verdict } from "@/core/reading/verdict";
+import type { LinkAnswer } from "@/core/studio/link-record";
 import { byDay, journalGoesBack, type JournalDay, type JournalEntry } from "@/core/studio/journal";
 import type { Tenant } from "../db/tenant";
 
@@ -15,6 +16,7 @@ export async function journalOf(tenant: Tenant, clientId: string): Promise<reado
     ...(await setsWorn(tenant, clientId)),
     ...(await findingsOverruled(tenant, clientId)),
     ...(await piecesDeclined(tenant, clientId)),
+    ...(await looksAnswered(tenant, clientId)),
     ...(await measurementsTaken(tenant, clientId)),
   ]);
 }
@@ -116,6 +118,53 @@ async function piecesDeclined(tenant: Tenant, clientId: string): Promise<Dated[]
   return rows.map(({ id, day, piece, reason, withdrawn_at }) => ({
     day,
     entry: { what: "declined", id, piece, reason, isWithdrawn: withdrawn_at !== null },
+  }));
+}
+
+async function looksAnswered(tenant: Tenant, clientId: string): Promise<Dated[]> {
+  const rows = await tenant("link_looks")
+    .join("looks", (on) =>
+      on.on("looks.studio_id", "link_looks.studio_id").andOn("looks.id", "link_looks.look_id"),
+    )
+    .join("bases", (on) => on.on("bases.studio_id", "looks.studio_id").andOn("bases.id", "looks.base_id"))
+    .leftJoin("occasions", (on) =>
+      on.on("occasions.studio_id", "looks.studio_id").andOn("occasions.id", "looks.occasion_id"),
+    )
+    .where("looks.studio_id", tenant.studioId)
+    .where("looks.client_id", clientId)
+    .whereNotNull("link_looks.answer")
+    .orderBy("link_looks.answered_at", "desc")
+    .limit(journalGoesBack)
+    .select<
+      {
+        link_id: string;
+        look_id: string;
+        day: string;
+        name: string;
+        base: string;
+        occasion: string | null;
+        answer: LinkAnswer;
+        words: string;
+      }[]
+    >(
+      "link_looks.link_id",
+      "link_looks.look_id",
+      dayOf(tenant, "link_looks.answered_at"),
+      "looks.name",
+      "bases.name as base",
+      "occasions.name as occasion",
+      "link_looks.answer",
+      "link_looks.words",
+    );
+  return rows.map(({ link_id, look_id, day, name, base, occasion, answer, words }) => ({
+    day,
+    entry: {
+      what: "answered",
+      id: `${link_id} ${look_id}`,
+      look: name || occasion || base,
+      answer,
+      words,
+    },
   }));
 }
 

@@ -18,6 +18,13 @@ export async function listLooks(tenant: Tenant, clientId: string, most: number):
   return rows.map(fromRow);
 }
 
+/** Looks by their ids, in the order of these; what was put away is left out. */
+export async function looksById(tenant: Tenant, ids: readonly string[]): Promise<LookRecord[]> {
+  const rows = await select(tenant).whereIn("looks.id", [...ids]);
+  const found = new Map(rows.map((row) => [row.id, fromRow(row)]));
+  return ids.flatMap((id) => found.get(id) ?? []);
+}
+
 export async function findLook(tenant: Tenant, id: string): Promise<LookRecord | null> {
   if (!isId(id)) return null;
   const row = await select(tenant).where("looks.id", id).first();

@@ -1,13 +1,12 @@
 import { isKind, isLegged, type Piece } from "@/core/piece/piece";
 import { canBeTied, usualTie } from "@/core/piece/tied-scarf";
-import { reasonsOf, toMindOf } from "@/core/reading/on-paper";
 import { inseamFor } from "@/core/reading/tailor";
 import { boardReader } from "@/core/search/board";
 import type { GroupRecord } from "@/core/studio/group-record";
 import { newestOfEach, type LookRecord } from "@/core/studio/look-record";
 import type { AskedPaper } from "@/core/schema/paper-wish";
 import type { PaperHem, PaperScarf, PaperSet, PaperSource } from "@/core/studio/paper-source";
-import { dayReader, type ShownLook } from "@/core/studio/shown-look";
+import { dayReader, toldOf, type ShownLook } from "@/core/studio/shown-look";
 import { layOut } from "@/core/studio/wardrobe";
 import type { Tenant } from "../db/tenant";
 import { oneATurn } from "../turns";
@@ -47,9 +46,8 @@ export async function paperSource(room: PapersRoom, asked: AskedPaper): Promise<
   const { kind } = asked;
   const { client } = head.record;
   const show = dayReader({ ...room, clients: [head.record] });
-  const looks = (await oneATurn(chosen(room, asked.looks), (look) => onPaper(show(look)))).flatMap(
-    (shown) => shown ?? [],
-  );
+  const shown = await oneATurn(chosen(room, asked.looks), show);
+  const looks = shown.flatMap((look) => (look ? [toldOf(look)] : []));
   return {
     studio: studio.name,
     unit: studio.lengthUnit,
@@ -61,14 +59,6 @@ export async function paperSource(room: PapersRoom, asked: AskedPaper): Promise<
     hems: kind === "tailors-sheet" ? await hemsOf(looks) : [],
     scarf: kind === "scarf-card" ? scarfOf(room, asked) : null,
   };
-}
-
-/** A look with the findings alone that a paper tells of: all of them would weigh ten times as much on the way. */
-function onPaper(shown: ShownLook | null): ShownLook | null {
-  if (!shown) return null;
-  const { findings } = shown.reading;
-  const told = [...new Set([...reasonsOf(findings), ...toMindOf(findings)])];
-  return { ...shown, worst: undefined, reading: { ...shown.reading, findings: told } };
 }
 
 /** The looks that were asked for; without a word, of each base for each occasion the one last worked on. */

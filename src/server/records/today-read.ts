@@ -9,7 +9,16 @@ import type { todayRoom } from "./today-room";
 type TodayRoom = Awaited<ReturnType<typeof todayRoom>>;
 
 /** The day's looks as they read, one after another. */
-export async function readToday({ day, names, coming, laterCount, laidOut, recent, ...records }: TodayRoom) {
+export async function readToday({
+  day,
+  names,
+  coming,
+  laterCount,
+  laidOut,
+  recent,
+  replies,
+  ...records
+}: TodayRoom) {
   const show = dayReader({ ...records, occasions: [...coming, ...records.occasions] });
   const days = await oneATurn(coming, ({ occasion, clientId }: OccasionRecord): DayOccasion => {
     const look = laidOut.find(({ occasionId }) => occasionId === occasion.id);
@@ -23,6 +32,7 @@ export async function readToday({ day, names, coming, laterCount, laidOut, recen
     hasClients: names.length > 0,
     coming: days,
     laterCount,
+    replies,
     next,
     drawn: next ? (next.shown?.look ?? inAnyBase(next, records)) : null,
     recent: (await oneATurn(recent, show)).flatMap((shown) => shown ?? []),

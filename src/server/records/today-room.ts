@@ -1,6 +1,7 @@
 import type { Tenant } from "../db/tenant";
 import { bases } from "./bases";
 import { clientsById, nameClients } from "./clients";
+import { newestReplies } from "./links";
 import { newestLooksFor, recentLooks } from "./looks";
 import { comingOccasions, countComing, occasionsById } from "./occasions";
 import { recordOfEach, resting } from "./on-record";
@@ -8,7 +9,7 @@ import { piecesById } from "./pieces";
 import { todayIn } from "./studio";
 
 /** How many looks and occasions a day begins with; how many occasions it tells of where somebody asks for all. */
-const most = { looks: 4, occasions: 8, allOccasions: 60 };
+const most = { looks: 4, replies: 6, occasions: 8, allOccasions: 60 };
 
 /**
  * What the day starts with: what is coming up and how it is dressed, and the looks last worked on, with all of it.
@@ -47,6 +48,7 @@ export async function todayRoom(tenant: Tenant, { all = false } = {}) {
     laidOut,
     bases: shownBases,
     names: await nameClients(tenant),
+    replies: await newestReplies(tenant, most.replies),
     clients: await clientsById(tenant, clientIds),
     // Those that are coming up are there already.
     occasions: await occasionsById(

@@ -12,6 +12,8 @@ const pause = limiter("pause", 1, hour);
 const address = limiter("address", 40, hour / 4);
 /** Tries of one account from everywhere: they are never refused, so that nobody can lock its owner out, but slow. */
 const account = limiter("account", 1_000_000, hour);
+/** Private links opened and answered from one address: far more than a client does, far fewer than guessing takes. */
+const links = limiter("links", 120, hour / 4);
 /** Tries to found the first studio from one address. */
 const founding = limiter("founding", 10, hour / 4);
 
@@ -104,6 +106,11 @@ export async function forgive(email: string, caller: string): Promise<void> {
 /** Counts a try to found the first studio; seconds to wait, as above. */
 export function secondsToFound(caller: string): Promise<number> {
   return consumed(founding().consume(keyOf(caller)));
+}
+
+/** Counts an opening of a private link, or an answer on one; seconds to wait, as above. */
+export function secondsToLink(caller: string): Promise<number> {
+  return consumed(links().consume(keyOf(caller)));
 }
 
 /** 0 for what was granted; the seconds until it is for what was not. */

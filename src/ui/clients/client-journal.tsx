@@ -9,8 +9,10 @@ import { sumOf, type JournalDay, type JournalEntry } from "@/core/studio/journal
 import type { LookRecord } from "@/core/studio/look-record";
 import { dayLayer, type DayRecords } from "@/core/studio/shown-look";
 import { clientsWords } from "@/words/clients";
+import { called } from "@/core/words/called";
 import { useLengthUnit } from "../kit/length-unit";
 import { Empty } from "../kit/page";
+import { sayReply } from "../papers/say-reply";
 import { JournalLook } from "./journal-look";
 import { JournalSummary } from "./journal-summary";
 
@@ -81,6 +83,7 @@ type PlainEntry = Exclude<JournalEntry, { what: "look" }>;
 
 const kindWords: Record<PlainEntry["what"], string> = {
   worn: "worn",
+  answered: "answered",
   overruled: "overruled",
   declined: clientsWords.saidNoTo,
   measured: "measured",
@@ -90,6 +93,8 @@ function tell(entry: PlainEntry, unit: LengthUnit): ReactNode {
   switch (entry.what) {
     case "worn":
       return entry.set;
+    case "answered":
+      return sayReply(entry, called(entry.look));
     case "overruled":
       return (
         <>

@@ -3,8 +3,10 @@
 import { useState } from "react";
 import { format, parseISO } from "date-fns";
 import { dayLayer, type DayRecords } from "@/core/studio/shown-look";
+import type { LinkRecord } from "@/core/studio/link-record";
 import type { LookRecord } from "@/core/studio/look-record";
 import { paperKinds, sheetNames, type PaperKind, type SheetName } from "@/core/studio/paper-source";
+import { called } from "@/core/words/called";
 import { papersWords } from "@/words/papers";
 import { sayWith } from "@/words/say";
 import { DrawnLook } from "../drawing/figure/figure-in-sight";
@@ -18,6 +20,8 @@ import { paperSpecs } from "./build";
 import { fileStem } from "./file-stem";
 import { paperAddress } from "./paper-address";
 import { lookTitle } from "./look-title";
+import { answerWords } from "./say-reply";
+import { PrivateLinks, type LinkActions } from "./private-links";
 import { SavePdf } from "./save-pdf";
 import { SavePictures } from "./save-pictures";
 
@@ -28,6 +32,10 @@ interface HandOverProps extends DayRecords {
   readonly looks: readonly LookRecord[];
   /** Ids of those that are chosen at first. */
   readonly chosenFirst: readonly string[];
+  /** Private links, the newest first; and now, by the server's clock. */
+  readonly links: readonly LinkRecord[];
+  readonly now: string;
+  readonly actions: LinkActions;
 }
 
 /** What a scarf's own page hands over. */
@@ -37,11 +45,19 @@ const kinds = paperKinds.filter((kind) => !fromElsewhere.has(kind));
 const sheetWords: Readonly<Record<SheetName, string>> = { a5: papersWords.half, phone: papersWords.phone };
 
 /** What is handed over to a client: her looks, chosen, and the papers made of them. */
-export function HandOver({ clientId, clientName, looks, chosenFirst, ...made }: HandOverProps) {
+export function HandOver(props: HandOverProps) {
+  const { clientId, clientName, looks, chosenFirst, links, now, actions, ...made } = props;
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set(chosenFirst));
   const [sheet, setSheet] = useState<SheetName>("a5");
   const layer = dayLayer(made);
   const laid = looks.flatMap((look) => layer(look) ?? []);
+  // Of several answers to a look the newest counts.
+  const answered = new Map(
+    links
+      .flatMap(({ replies }) => replies)
+      .sort((one, other) => one.at.localeCompare(other.at))
+      .map(({ lookId, answer }) => [lookId, answerWords[answer].toLowerCase()]),
+  );
   const toggle = (id: string) =>
     setChosen((before) => {
       const after = new Set(before);
@@ -92,6 +108,11 @@ export function HandOver({ clientId, clientName, looks, chosenFirst, ...made }: 
                         ? `${look.occasion.name}, ${format(parseISO(look.occasion.day), "d MMM")}`
                         : papersWords.looksForAnyDay}
                     </span>
+                    {answered.get(record.id) && (
+                      <span className="text-tiny font-medium">
+                        {sayWith(papersWords.clientSaid, { answer: answered.get(record.id) ?? "" })}
+                      </span>
+                    )}
                   </span>
                 </Toggle>
               </li>
@@ -99,60 +120,74 @@ export function HandOver({ clientId, clientName, looks, chosenFirst, ...made }: 
           })}
         </ul>
       </section>
-      <section aria-labelledby="papers" className="border border-rule-strong bg-paper">
-        <header className="border-b border-rule px-4 py-3">
-          <h2 id="papers" className="mb-2 text-lead">
-            {papersWords.papers}
-          </h2>
-          <Segments
-            label={papersWords.sheet}
-            value={sheet}
-            segments={sheetNames.map((name) => ({ value: name, shown: sheetWords[name] }))}
-            onChange={setSheet}
-            size="normal"
-          />
-        </header>
-        <ul>
-          <li className="grid gap-2 border-b border-rule px-4 py-3">
-            <div>
-              <h3 className="font-medium">{papersWords.pictures}</h3>
-              <p className="text-small text-ink-soft">{papersWords.aboutPictures}</p>
-            </div>
-            <SavePictures
-              looks={laid
-                .filter(({ record }) => chosen.has(record.id))
-                .map(({ record, look, base }) => ({ look, ...lookTitle({ record, look, base }) }))}
-              stem={clientName}
+      <div className="grid gap-6">
+        <section aria-labelledby="papers" className="border border-rule-strong bg-paper">
+          <header className="border-b border-rule px-4 py-3">
+            <h2 id="papers" className="mb-2 text-lead">
+              {papersWords.papers}
+            </h2>
+            <Segments
+              label={papersWords.sheet}
+              value={sheet}
+              segments={sheetNames.map((name) => ({ value: name, shown: sheetWords[name] }))}
+              onChange={setSheet}
+              size="normal"
             />
-          </li>
-          {kinds.map((kind) => {
-            const { name, about } = paperSpecs[kind];
-            const { seen, pdf } = paperAddress({ clientId, kind, sheet, looks: [...chosen] });
-            return (
-              <li key={kind} className="grid gap-2 border-b border-rule px-4 py-3 last:border-b-0">
-                <div>
-                  <h3 className="font-medium">{name}</h3>
-                  <p className="text-small text-ink-soft">{about}</p>
-                </div>
-                <div className="flex flex-wrap items-center gap-2">
-                  <ButtonLink
-                    href={seen}
-                    aria-label={sayWith(papersWords.openPaperCalled, { paper: name.toLowerCase() })}
-                  >
-                    {papersWords.openPaper}
-                  </ButtonLink>
-                  <SavePdf
-                    size="small"
-                    address={pdf}
-                    fileName={`${fileStem(clientName, kind)}.pdf`}
-                    label={sayWith(papersWords.savePaper, { paper: name.toLowerCase() })}
-                  />
-                </div>
-              </li>
-            );
-          })}
-        </ul>
-      </section>
+          </header>
+          <ul>
+            <li className="grid gap-2 border-b border-rule px-4 py-3">
+              <div>
+                <h3 className="font-medium">{papersWords.pictures}</h3>
+                <p className="text-small text-ink-soft">{papersWords.aboutPictures}</p>
+              </div>
+              <SavePictures
+                looks={laid
+                  .filter(({ record }) => chosen.has(record.id))
+                  .map(({ record, look, base }) => ({ look, ...lookTitle({ record, look, base }) }))}
+                stem={clientName}
+              />
+            </li>
+            {kinds.map((kind) => {
+              const { name, about } = paperSpecs[kind];
+              const { seen, pdf } = paperAddress({ clientId, kind, sheet, looks: [...chosen] });
+              return (
+                <li key={kind} className="grid gap-2 border-b border-rule px-4 py-3 last:border-b-0">
+                  <div>
+                    <h3 className="font-medium">{name}</h3>
+                    <p className="text-small text-ink-soft">{about}</p>
+                  </div>
+                  <div className="flex flex-wrap items-center gap-2">
+                    <ButtonLink
+                      href={seen}
+                      aria-label={sayWith(papersWords.openPaperCalled, { paper: name.toLowerCase() })}
+                    >
+                      {papersWords.openPaper}
+                    </ButtonLink>
+                    <SavePdf
+                      size="small"
+                      address={pdf}
+                      fileName={`${fileStem(clientName, kind)}.pdf`}
+                      label={sayWith(papersWords.savePaper, { paper: name.toLowerCase() })}
+                    />
+                  </div>
+                </li>
+              );
+            })}
+          </ul>
+        </section>
+        <PrivateLinks
+          clientId={clientId}
+          clientName={clientName}
+          chosen={laid.flatMap(({ record }) => (chosen.has(record.id) ? [record.id] : []))}
+          links={links}
+          nameOf={(id) => {
+            const shown = laid.find(({ record }) => record.id === id);
+            return shown ? called(lookTitle(shown).name) : papersWords.aLookSince;
+          }}
+          now={now}
+          actions={actions}
+        />
+      </div>
     </div>
   );
 }

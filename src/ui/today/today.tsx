@@ -1,9 +1,12 @@
 import type { Look } from "@/core/piece/look";
 import type { DayOccasion } from "@/core/studio/day-plan";
 import type { ShownLook } from "@/core/studio/shown-look";
+import type { NewReply } from "@/core/studio/link-record";
+import { papersWords } from "@/words/papers";
 import { todayWords } from "@/words/today";
 import { ButtonLink } from "../kit/button";
 import { Empty, Page } from "../kit/page";
+import { ClientAnswers } from "./client-answers";
 import { ComingOccasions } from "./coming-occasions";
 import { NextToDo } from "./next-to-do";
 import { RecentLooks } from "./recent-looks";
@@ -19,12 +22,14 @@ interface TodayProps {
   readonly next: DayOccasion | undefined;
   /** What is drawn beside it: its look, or its client in a base of theirs. */
   readonly drawn: Look | null;
+  /** What clients answered in the last days. */
+  readonly replies: readonly NewReply[];
   /** The looks last worked on. */
   readonly recent: readonly ShownLook[];
 }
 
 /** Where the day starts: what to do next, what is coming up, and the looks last worked on. */
-export function Today({ day, hasClients, coming, laterCount, next, drawn, recent }: TodayProps) {
+export function Today({ day, hasClients, coming, laterCount, next, drawn, replies, recent }: TodayProps) {
   if (!hasClients)
     return (
       <Page title={todayWords.today}>
@@ -56,12 +61,22 @@ export function Today({ day, hasClients, coming, laterCount, next, drawn, recent
             <RecentLooks looks={recent} />
           </section>
         </div>
-        <section aria-labelledby="coming">
-          <h2 id="coming" className="mb-3 text-lead">
-            {todayWords.comingUp}
-          </h2>
-          <ComingOccasions day={day} coming={coming} laterCount={laterCount} />
-        </section>
+        <div className="grid content-start gap-6">
+          {replies.length > 0 && (
+            <section aria-labelledby="answers">
+              <h2 id="answers" className="mb-3 text-lead">
+                {papersWords.answers}
+              </h2>
+              <ClientAnswers replies={replies} />
+            </section>
+          )}
+          <section aria-labelledby="coming">
+            <h2 id="coming" className="mb-3 text-lead">
+              {todayWords.comingUp}
+            </h2>
+            <ComingOccasions day={day} coming={coming} laterCount={laterCount} />
+          </section>
+        </div>
       </div>
     </Page>
   );

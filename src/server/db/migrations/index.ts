@@ -24,6 +24,7 @@ import * as setWays from "./0022-set-ways";
 import * as assumedMeasures from "./0023-assumed-measures";
 import * as railFilters from "./0024-rail-filters";
 import * as photos from "./0025-photos";
+import * as links from "./0026-links";
 
 interface Migration {
   up(knex: Knex): Promise<void>;
@@ -56,6 +57,7 @@ const migrations: Record<string, Migration> = {
   "0023-assumed-measures": assumedMeasures,
   "0024-rail-filters": railFilters,
   "0025-photos": photos,
+  "0026-links": links,
 };
 
 /** The migrations as a Knex source: imported, so that no folder has to be read at run time. */

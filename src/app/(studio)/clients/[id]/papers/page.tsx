@@ -1,4 +1,5 @@
 import { notFound } from "next/navigation";
+import { createLink, stopLink } from "@/server/actions/links";
 import { clientHandOverRoom } from "@/server/records/client-rooms";
 import { inOwnStudio } from "@/server/session/own-studio";
 import { ClientSheet } from "@/ui/clients/client-sheet";
@@ -11,7 +12,13 @@ export default async function HandOverPage({ params }: { readonly params: Promis
   const { head, ...rest } = room;
   return (
     <ClientSheet here="papers" {...head}>
-      <HandOver clientId={id} clientName={head.record.client.name} {...rest} />
+      <HandOver
+        clientId={id}
+        clientName={head.record.client.name}
+        now={new Date().toISOString()}
+        actions={{ create: createLink, stop: stopLink }}
+        {...rest}
+      />
     </ClientSheet>
   );
 }
