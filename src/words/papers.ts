@@ -29,7 +29,7 @@ export const papersWords = {
   drawing: "Drawing {at} of {of} ...",
   beginning: "Beginning ...",
   pdfFailed: "The PDF could not be made. Nothing is lost: try once more.",
-  savePaper: "Save the {paper} as PDF",
+  savePaper: "Save as PDF: {paper}",
   handThisLookOver: "Hand this look over",
   openAsAPaper: "Open as a paper",
   pictures: "Pictures",

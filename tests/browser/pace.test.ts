@@ -1,5 +1,10 @@
+import { readFileSync } from "node:fs";
+import { join } from "node:path";
+import { Worker } from "node:worker_threads";
 import type { Browser, Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { parseBundle } from "@/core/formats/bundle";
+import { paperSourceOf } from "@/core/testing/paper-source";
 import { clientCalled, named, openPage, sees, signIn } from "../support/browser";
 import { openStudio } from "../support/studio";
 import { large, largeWardrobe } from "./large-wardrobe";
@@ -105,3 +110,23 @@ async function medianOfTurns(): Promise<number> {
     );
   return times.sort((one, other) => one - other)[3] ?? NaN;
 }
+
+it("draws a lookbook of 40 looks in less than six seconds, in a thread of its own", async () => {
+  const source = paperSourceOf(parseBundle(readFileSync("demo/ottoline-varga.bundle.json", "utf8")), 40);
+  const times: number[] = [];
+  // Other work on the machine only adds to a time: of three the best is the drawing's own.
+  for (let round = 0; round < 3; round += 1) {
+    const began = performance.now();
+    const bytes = await new Promise<number>((resolve, reject) => {
+      const thread = new Worker(join(process.cwd(), ".next", "juxtane-pdf.mjs"), {
+        workerData: { kind: "lookbook", sheet: "a5", source, root: process.cwd() },
+        env: { ...process.env, NODE_ENV: "production" },
+      });
+      thread.on("message", (told: { pdf?: Uint8Array }) => told.pdf && resolve(told.pdf.length));
+      thread.on("error", reject);
+    });
+    times.push(performance.now() - began);
+    expect(bytes).toBeLessThan(4_000_000);
+  }
+  expect(Math.min(...times)).toBeLessThan(6000);
+});
