@@ -1,6 +1,12 @@
 import Joi from "joi";
 import type { TieSettings } from "../piece/tied-scarf";
-import { paperKinds, sheetNames, type PaperKind, type SheetName } from "../studio/paper-source";
+import {
+  mostHandedOver,
+  paperKinds,
+  sheetNames,
+  type PaperKind,
+  type SheetName,
+} from "../studio/paper-source";
 import { tie } from "./adjustment";
 import { oneOf, uuid } from "./parts";
 
@@ -14,8 +20,6 @@ export interface AskedPaper {
   /** How the scarf is tied; null: as it usually is. */
   readonly tie: TieSettings | null;
 }
-
-const mostLooks = 120;
 
 /** Lists in an address stand with commas between, ties as JSON. */
 const listed = (text: unknown) => (typeof text === "string" ? text.split(",").filter(Boolean) : text);
@@ -31,7 +35,7 @@ const parsed = (text: unknown) => {
 const schema = Joi.object<AskedPaper>({
   kind: oneOf(paperKinds).required().label("Paper"),
   sheet: oneOf(sheetNames).default("a5").label("Sheet"),
-  looks: Joi.array().items(uuid.label("Look")).max(mostLooks).allow(null).default(null).label("Looks"),
+  looks: Joi.array().items(uuid.label("Look")).max(mostHandedOver).allow(null).default(null).label("Looks"),
   scarf: uuid.allow(null).default(null).label("Scarf"),
   tie: tie.allow(null).default(null).label("Tie"),
 });

@@ -19,6 +19,9 @@ export const paperKinds = [
 ] as const;
 export type PaperKind = (typeof paperKinds)[number];
 
+/** How many of a client's looks can be handed over, the ones last worked on. */
+export const mostHandedOver = 120;
+
 /** The sheets it comes on: half a sheet of A4, or as a phone is held. */
 export const sheetNames = ["a5", "phone"] as const;
 export type SheetName = (typeof sheetNames)[number];

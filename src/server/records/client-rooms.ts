@@ -1,6 +1,7 @@
 import type { ClientRecord } from "@/core/studio/client-record";
 import { journalGoesBack } from "@/core/studio/journal";
 import { newestOfEach, type LookRecord } from "@/core/studio/look-record";
+import { mostHandedOver } from "@/core/studio/paper-source";
 import type { Tenant } from "../db/tenant";
 import { bases } from "./bases";
 import { findClient, measurementHistory } from "./clients";
@@ -81,9 +82,6 @@ export async function clientJournalRoom(tenant: Tenant, id: string) {
     ...(await madeOf(tenant, id, looks)),
   };
 }
-
-/** How many of a client's looks can be handed over, the ones last worked on. */
-export const mostHandedOver = 120;
 
 /** A client's looks that can be handed over, with all they are made of. */
 export async function clientHandOverRoom(tenant: Tenant, id: string) {

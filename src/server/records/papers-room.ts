@@ -5,13 +5,19 @@ import { boardReader } from "@/core/search/board";
 import type { GroupRecord } from "@/core/studio/group-record";
 import { newestOfEach, type LookRecord } from "@/core/studio/look-record";
 import type { AskedPaper } from "@/core/schema/paper-wish";
-import type { PaperHem, PaperScarf, PaperSet, PaperSource } from "@/core/studio/paper-source";
+import {
+  mostHandedOver,
+  type PaperHem,
+  type PaperScarf,
+  type PaperSet,
+  type PaperSource,
+} from "@/core/studio/paper-source";
 import { dayReader, toldOf, type ShownLook } from "@/core/studio/shown-look";
 import { layOut } from "@/core/studio/wardrobe";
 import type { Tenant } from "../db/tenant";
 import { oneATurn } from "../turns";
 import { bases } from "./bases";
-import { clientHead, mostHandedOver } from "./client-rooms";
+import { clientHead } from "./client-rooms";
 import { listGaps } from "./gaps";
 import { listLooks } from "./looks";
 import { listOccasions } from "./occasions";

@@ -2,8 +2,7 @@
 
 import { wornSlot } from "@/core/piece/adjustment";
 import { format, parseISO } from "date-fns";
-import { useEffect, useState } from "react";
-import { createPortal, flushSync } from "react-dom";
+import { createPortal } from "react-dom";
 import type { Piece } from "@/core/piece/piece";
 import { slots } from "@/core/piece/slots";
 import { capital } from "@/core/words/called";
@@ -14,27 +13,11 @@ import { Figure } from "../drawing/figure/figure";
 import { Plate } from "../drawing/plate";
 import { useLengthUnit } from "../kit/length-unit";
 import { Mark } from "../kit/marks";
+import { usePrinting } from "../kit/use-printing";
 import { sayWithout } from "./layers-row";
 import { sayWay } from "./change-words";
 import { wordsOf } from "./desk/own-looks";
 import { useBenchState, useDesk } from "./desk/use-desk";
-
-/** Whether the page is being printed: the card is drawn only then. */
-function usePrinting(): boolean {
-  const [isPrinting, setPrinting] = useState(false);
-  useEffect(() => {
-    // What is printed must be on the page before the browser looks at it.
-    const begin = () => flushSync(() => setPrinting(true));
-    const end = () => setPrinting(false);
-    window.addEventListener("beforeprint", begin);
-    window.addEventListener("afterprint", end);
-    return () => {
-      window.removeEventListener("beforeprint", begin);
-      window.removeEventListener("afterprint", end);
-    };
-  }, []);
-  return isPrinting;
-}
 
 /** The look as a card to hand over, half a sheet: what is printed of the bench. */
 export function LookCard() {

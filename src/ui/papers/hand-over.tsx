@@ -158,6 +158,7 @@ export function HandOver(props: HandOverProps) {
                   </div>
                   <div className="flex flex-wrap items-center gap-2">
                     <ButtonLink
+                      size="small"
                       href={seen}
                       aria-label={sayWith(papersWords.openPaperCalled, { paper: name.toLowerCase() })}
                     >

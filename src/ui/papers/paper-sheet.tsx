@@ -6,7 +6,7 @@ import { papersWords } from "@/words/papers";
 import { InSight } from "../drawing/in-sight";
 import { Blocks } from "./block-views";
 import type { Paper, PaperDrawing } from "./paper";
-import { usePrinting } from "./use-printing";
+import { usePrinting } from "../kit/use-printing";
 
 const PrintingContext = createContext(false);
 

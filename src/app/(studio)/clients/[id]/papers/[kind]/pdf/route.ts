@@ -5,6 +5,7 @@ import { drawPdf } from "@/server/pdf/draw-pdf";
 import { pdfWithProgress } from "@/server/pdf/with-progress";
 import { paperSource, papersRoom } from "@/server/records/papers-room";
 import { inOwnStudio } from "@/server/session/own-studio";
+import { fileStem } from "@/ui/papers/file-stem";
 
 /** A paper of a client as a PDF: whole, or with how far it has come before it where that is asked for. */
 export async function GET(
@@ -19,7 +20,7 @@ export async function GET(
   if (!room) return new Response(null, { status: 404 });
   const source = await paperSource(room, asked.value);
   const task = { kind: asked.value.kind, sheet: asked.value.sheet, source };
-  const name = `${source.client.name}-${task.kind}`.toLowerCase().replace(/[^a-z0-9]+/g, "-");
+  const name = fileStem(source.client.name, task.kind);
   const headers = { "cache-control": "no-store" };
   if (request.headers.get("accept") === paperProgressType)
     return new Response(pdfWithProgress(task, request.signal), {
