@@ -19,6 +19,9 @@ const portInUse = 98;
 /** A process that ends sooner than this after it began is not begun again at once, in ms. */
 const tooSoon = 2000;
 
+/** What is sent as it is made, and is packed already: a PDF after how far it has come, and a client's archive. */
+const streamed = /^\/clients\/[^/]+\/(papers\/[^/]+\/pdf|whole\/file)(\?|$)/;
+
 if (cluster.isPrimary) await runScript(head);
 else await serve();
 
@@ -67,11 +70,10 @@ async function serve() {
   // The quickest level takes a quarter more bytes than the usual one, and a third of the work.
   const compress = compression({ level: 1 });
   const server = createServer((req, res) => {
-    // A PDF comes after how far it has come: that is sent as it is said, and the file is packed already.
-    const isPdf = /^\/clients\/[^/]+\/papers\/[^/]+\/pdf(\?|$)/.test(req.url ?? "");
-    if (!isPdf) sendWhole(res);
+    const isStreamed = streamed.test(req.url ?? "");
+    if (!isStreamed) sendWhole(res);
     meet(req, res).then(
-      (met) => met && (isPdf ? handle(met, res) : compress(met, res, () => handle(met, res))),
+      (met) => met && (isStreamed ? handle(met, res) : compress(met, res, () => handle(met, res))),
       // Whoever sent it went away before it was read.
       () => res.destroy(),
     );

@@ -35,4 +35,5 @@ export function proxy(request: NextRequest): NextResponse {
   return response;
 }
 
-export const config = { matcher: "/((?!_next/static|favicon.ico).*)" };
+/** A client's file goes past it: whatever goes through is held in memory, and what is longer than 10 MB is cut off. */
+export const config = { matcher: "/((?!_next/static|favicon.ico|clients/file$).*)" };

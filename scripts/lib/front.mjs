@@ -82,7 +82,17 @@ const tooLarge = { status: 413, say: "This is too large: at most 8 MB are taken 
 /** The one form that is sent without the page's code. */
 const plainForm = "/sign-out";
 
-function refusalOf({ method, url, headers }) {
+/** Where a client's file is opened: what takes it counts how long it is, and reads no more than it takes. */
+const clientFile = "/clients/file";
+
+/** A page of another origin cannot send this type without being asked first, and is never told that it may. */
+function isClientFile({ method, url, headers }) {
+  return method === "POST" && url === clientFile && headers["content-type"] === "application/octet-stream";
+}
+
+function refusalOf(req) {
+  const { method, url, headers } = req;
+  if (isClientFile(req)) return null;
   if (Number(headers["content-length"] ?? 0) > mostBytes) return tooLarge;
   const takesBody = method === "POST" && (url === plainForm || isAction(headers));
   if (method !== "GET" && method !== "HEAD" && !takesBody)

@@ -87,6 +87,8 @@ export function inputsFor({ one, two }: Called): Readonly<Record<string, unknown
     ],
     createLink: [linkFor(one.clientId, one.lookId)],
     stopLink: [{ id: one.linkId }],
+    erase: [{ id: one.clientId, typed: clientInput.name }],
+    bringErasedBack: [{ id: one.erasureId }],
     stepsOfLook: [{ lookId: one.lookId }],
     moveLook: [{ id: one.lookId, away: true }],
     bringRecordBack: [{ kind: "piece", id: one.pieceId }],

@@ -93,6 +93,8 @@ describe("roles", () => {
       moveTemplate: "keep house",
       saveTimeZone: "keep house",
       savePurgeTime: "keep house",
+      erase: "erase",
+      bringErasedBack: "erase",
       inviteMember: "lead",
       withdrawInvitation: "lead",
       changeRole: "lead",

@@ -3,12 +3,9 @@ import { v7 as uuid } from "uuid";
 import type Joi from "joi";
 import { afterAll, beforeAll, describe, expect, it, vi } from "vitest";
 import { readsAlike } from "@/core/rule-book/rule-book";
-import { adjustmentSpec, type Adjustment } from "@/core/piece/adjustment";
-import { adjustmentKinds } from "@/core/piece/adjustments";
 import type { Kind } from "@/core/piece/kinds";
 import { swatchesOf } from "@/core/piece/picture-swatches";
 import type { Piece } from "@/core/piece/piece";
-import { pictureOf } from "@/core/scarf/picture";
 import { ruleBook } from "@/core/schema/client";
 import { clientForm } from "@/core/schema/forms/client-form";
 import { gapForm } from "@/core/schema/forms/gap-form";
@@ -29,7 +26,7 @@ import { validate } from "@/core/schema/validate";
 import { draftOf, pieceInput } from "@/core/studio/piece-record";
 import type { putAwayKinds } from "@/core/studio/put-away";
 import { scopeOf } from "@/core/studio/scope";
-import { sample, sampleClient } from "@/core/testing/sample";
+import { sample } from "@/core/testing/sample";
 import { saveClient } from "@/server/actions/clients";
 import { saveGap } from "@/server/actions/gaps";
 import { saveBase, saveSet } from "@/server/actions/groups";
@@ -63,7 +60,16 @@ import { createLink } from "@/server/actions/links";
 import { linkForm } from "@/core/schema/forms/link-form";
 import { listLinks } from "@/server/records/links";
 import { lastWorn } from "@/server/records/wears";
-import { colour, fromSchema, type Drawn } from "../support/from-schema";
+import {
+  adjustmentsOf,
+  calendarDay,
+  clothPicture,
+  measured,
+  moments,
+  rising,
+  swatches,
+} from "../support/drawn-parts";
+import { fromSchema, type Drawn } from "../support/from-schema";
 import { closeOwner, furnishedStudio } from "./studios";
 
 const signedIn = vi.hoisted(() => ({ studioId: "", userId: "", sessionId: "" }));
@@ -112,22 +118,6 @@ interface Trip<T> {
 
 const trip = <T>(given: Trip<T>) => given as unknown as Trip<unknown>;
 
-/** The picture of a cloth as it is drawn: some colours, and rows of cells in them. */
-const clothPicture = fc
-  .tuple(
-    fc.array(colour, { minLength: 1, maxLength: 5 }),
-    fc.integer({ min: 1, max: 8 }),
-    fc.integer({ min: 1, max: 8 }),
-  )
-  .chain(([colours, across, down]) =>
-    fc
-      .array(fc.array(fc.nat(colours.length - 1), { minLength: across, maxLength: across }), {
-        minLength: down,
-        maxLength: down,
-      })
-      .map((rows) => pictureOf(colours, rows)),
-  );
-
 /** A piece as it is kept: of a scarf that has a picture the swatches follow from it. */
 function coloured<S extends object>(sent: S): S {
   const { piece } = sent as unknown as { readonly piece: Piece };
@@ -140,51 +130,8 @@ const id = fc.constant(0).map(() => uuid());
 const nothing = fc.constant(null);
 /** A new record's key. */
 const fresh = { id: nothing, version: nothing };
-const calendarDay = fc
-  .date({ min: new Date("1901-01-01"), max: new Date("2198-12-31"), noInvalidDate: true })
-  .map((date) => date.toISOString().slice(0, 10));
-const moments = fc
-  .date({ min: new Date("1901-01-01"), max: new Date("2198-12-31"), noInvalidDate: true })
-  .map((date) => date.toISOString());
-/** Three levels, each as high as the one before or higher. */
-const rising = fc
-  .array(fc.integer({ min: 2, max: 18 }), { minLength: 3, maxLength: 3 })
-  .map((all) => all.sort((one, other) => one - other).map((half) => half / 2) as [number, number, number]);
-const swatches = fc
-  .array(fc.record({ hex: colour, role: fc.constantFrom("ground", "accent", "sole") }), {
-    minLength: 1,
-    maxLength: 4,
-  })
-  .map((all) => all.map((each) => ({ ...each, share: 1 / all.length })));
-/** The sample's body, larger or smaller, with some of its measures. */
-const measured = fc
-  .tuple(
-    fc.double({ min: 0.9, max: 1.1, noNaN: true }),
-    fc.subarray(["crotch", "ankle", "calf", "knee", "thigh"]),
-  )
-  .map(([size, names]) =>
-    Object.fromEntries(
-      ["height", ...names].map((name) => [
-        name,
-        Number((sampleClient.measured[name as "height"] * size).toFixed(2)),
-      ]),
-    ),
-  );
 const ofHers = { clientId: fc.constant(0).map(() => studio.clientId) };
 const worn = () => fc.subarray([wardrobe.shoe, ...wardrobe.accessories]);
-/** Ways of wearing some of the wardrobe, each as its own form sends it. */
-const adjustments = () =>
-  fc.subarray(adjustmentKinds, { maxLength: 4 }).map((kinds) =>
-    kinds.flatMap((kind): Adjustment[] => {
-      const settings = adjustmentSpec(kind).settings;
-      const given = Object.entries(settings).map(([name, field]) => [
-        name,
-        field.type === "number" ? Math.min(field.max, Math.max(field.min, 1)) : field.initial,
-      ]);
-      return [{ kind, piece: wardrobe.garments[0], ...Object.fromEntries(given) }];
-    }),
-  );
-
 const group = (
   pieces: () => Arbitrary<string[]>,
   save: typeof saveBase,
@@ -301,7 +248,7 @@ const trips: Readonly<Record<(typeof putAwayKinds)[number] | OtherKind, Trip<unk
       after: fc.option(id),
       at: moments,
       accessoryIds: worn(),
-      adjustments: adjustments(),
+      adjustments: adjustmentsOf(wardrobe.garments[0] ?? ""),
     }),
     send: saveLook,
     shown: async (tenant, { id: lookId }) => {

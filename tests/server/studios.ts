@@ -10,6 +10,7 @@ import { sample, sampleClient, sampleOccasion } from "@/core/testing/sample";
 import { inStudio } from "@/server/db/tenant";
 import { bases } from "@/server/records/bases";
 import { addClient } from "@/server/records/clients";
+import { eraseClient } from "@/server/records/erasures";
 import { addGap } from "@/server/records/gaps";
 import { makeLink, writeToOutbox } from "@/server/records/links";
 import { keepLook } from "@/server/records/looks";
@@ -207,6 +208,12 @@ export async function furnishedStudio(name: string) {
   const photo = await sharp({ create: { width: 8, height: 8, channels: 3, background: "#2a66c8" } })
     .png()
     .toBuffer();
-  await inStudio(studioId, (tenant) => keepPhoto(tenant, ids.pieceId, photo.toString("base64")));
-  return { studioId, userId, sessionId, colleagueId, invitationId, ...ids };
+  const erasureId = await inStudio(studioId, async (tenant) => {
+    await keepPhoto(tenant, ids.pieceId, photo.toString("base64"));
+    const goneId = await addClient(tenant, { ...clientInput, name: "Somebody erased" });
+    const goneShoe = await addPiece(tenant, { piece: shoe, clientId: goneId, state: "ready" });
+    await keepPhoto(tenant, goneShoe, photo.toString("base64"));
+    return eraseClient(tenant, { id: goneId, typed: "Somebody erased" }, userId);
+  });
+  return { studioId, userId, sessionId, colleagueId, invitationId, erasureId, ...ids };
 }

@@ -101,6 +101,8 @@ const tables = [
   "links",
   "link_looks",
   "outbox",
+  "erasures",
+  "erased_photos",
 ] as const;
 
 const wholeRail: RailWish = {

@@ -3,7 +3,7 @@ export const roles = ["owner", "stylist", "assistant"] as const;
 export type Role = (typeof roles)[number];
 
 /** What is done in a studio. */
-export const deeds = ["see", "work", "measure", "judge", "keep house", "lead"] as const;
+export const deeds = ["see", "work", "measure", "judge", "carry", "keep house", "erase", "lead"] as const;
 export type Deed = (typeof deeds)[number];
 
 interface Allowed {
@@ -21,10 +21,12 @@ export const allowed: Readonly<Record<Deed, Allowed>> = {
   },
   measure: { to: ["owner", "stylist"], say: "record clients and their measures" },
   judge: { to: ["owner", "stylist"], say: "overrule a rule, and change a client's rule book" },
+  carry: { to: ["owner", "stylist"], say: "save a client as one file, and open such a file" },
   "keep house": {
     to: ["owner"],
     say: "change the studio's own rule book, templates and time zone, and when the archive is emptied",
   },
+  erase: { to: ["owner"], say: "erase a client for good" },
   lead: { to: ["owner"], say: "invite, change and remove members, and see what was changed by whom" },
 };
 

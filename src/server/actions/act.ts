@@ -8,7 +8,7 @@ import { serverWords } from "@/words/server";
 import { actAs, inStudio, type Tenant } from "../db/tenant";
 import { Refusal } from "../records/refusal";
 import { findSession, type Session } from "../records/sessions";
-import { sealedSession } from "../session/session";
+import { sealedSession, type SealedSession } from "../session/session";
 import { outcomeOf, staleField } from "./outcome-of";
 
 /** What is said to a page whose session has ended: it stays as it is, and one signs in beside it. */
@@ -32,17 +32,28 @@ export async function act<I, O>(
   // An action sent with nothing at all has no field to be missing.
   const checked = validate(schema.required(), input);
   if (!checked.ok) return checked;
+  const { studioId } = sealed;
+  const outcome = await asMember(sealed, deed, (tenant, session) => work(tenant, checked.value, session));
+  if (outcome.ok || !now || !outcome.faults.some(({ field }) => field === staleField)) return outcome;
+  const theirs = await outcomeOf(() => inStudio(studioId, (tenant) => now(tenant, checked.value)));
+  return theirs.ok ? { ...outcome, theirs: theirs.value } : { ok: false, faults: theirs.faults };
+}
+
+/** Work in the tenant transaction of a member who may do it; refused where nobody is signed in, or somebody who may not. */
+export async function asMember<O>(
+  sealed: SealedSession | null,
+  deed: Deed,
+  work: (tenant: Tenant, session: Session) => Promise<O>,
+): Promise<Outcome<O>> {
+  if (!sealed) return refused("session", signedOut);
   const { studioId, sessionId } = sealed;
-  const outcome = await outcomeOf(() =>
+  return outcomeOf(() =>
     inStudio(studioId, async (tenant) => {
       const session = await findSession(tenant, sessionId);
       if (!session) throw new Refusal("session", signedOut);
       if (!mayDo(session.role, deed)) throw new Refusal("role", sayMayNot(deed));
       await actAs(tenant, session.userId);
-      return work(tenant, checked.value, session);
+      return work(tenant, session);
     }),
   );
-  if (outcome.ok || !now || !outcome.faults.some(({ field }) => field === staleField)) return outcome;
-  const theirs = await outcomeOf(() => inStudio(studioId, (tenant) => now(tenant, checked.value)));
-  return theirs.ok ? { ...outcome, theirs: theirs.value } : { ok: false, faults: theirs.faults };
 }

@@ -3,8 +3,9 @@ import { join } from "node:path";
 import { hash } from "@node-rs/argon2";
 import { addDays, differenceInCalendarDays, format, parseISO } from "date-fns";
 import { parseBundle, type Bundle } from "@/core/formats/bundle";
+import { fromBundle } from "@/core/formats/client-file/from-bundle";
 import { parseTemplates } from "@/core/formats/templates-file";
-import { addBundle } from "../records/bundle";
+import { takeInClient } from "../records/client-file/take-in";
 import { foundStudio, noStudioYet } from "../records/doors";
 import { todayIn } from "../records/studio";
 import { addTemplate } from "../records/templates";
@@ -37,8 +38,11 @@ export async function seedDemo(folder: string, code: string): Promise<boolean> {
   });
   await inStudio(studioId, async (tenant) => {
     const today = await todayIn(tenant);
-    for (const client of clients)
-      await addBundle(tenant, movedTo(today, parseBundle(textOf(`${client}.bundle.json`))));
+    const now = new Date().toISOString();
+    for (const client of clients) {
+      const bundle = movedTo(today, parseBundle(textOf(`${client}.bundle.json`)));
+      await takeInClient(tenant, fromBundle(bundle, now), new Map());
+    }
     for (const template of parseTemplates(textOf("templates.json"))) await addTemplate(tenant, template);
   });
   return true;

@@ -12,6 +12,7 @@ import type { Verdict } from "@/core/reading/verdict";
 import type { RuleBook } from "@/core/rule-book/rule-book";
 import type { GapFacts } from "@/core/search/gap-spec";
 import type { SetTemplate } from "@/core/sets/template";
+import type { ClientCounts } from "@/core/studio/client-whole";
 import type { LinkAnswer } from "@/core/studio/link-record";
 import type { Role } from "@/core/studio/roles";
 import type { RailView } from "@/core/studio/rail";
@@ -228,7 +229,7 @@ interface TemplateRow extends OfStudio, Versioned, KeepsDeleted {
   optional: SetTemplate["optional"];
 }
 
-interface GapRow extends OfStudio, Versioned, KeepsDeleted, GapFacts {
+export interface GapRow extends OfStudio, Versioned, KeepsDeleted, GapFacts {
   client_id: string;
   opens: readonly string[];
   note: string;
@@ -332,6 +333,25 @@ interface OutboxRow {
   path: string;
 }
 
+interface ErasureRow extends OfStudio {
+  name: string;
+  made_at: Date;
+  made_by: string | null;
+  until: Date;
+  gone_at: Date | null;
+  undone_at: Date | null;
+  counts: ClientCounts;
+  sealed: object | null;
+}
+
+interface ErasedPhotoRow {
+  studio_id: string;
+  erasure_id: string;
+  piece_id: string;
+  stamp: string;
+  picture: Buffer;
+}
+
 declare module "knex/types/tables.js" {
   /** Every table the application asks, with what its rows hold. */
   interface Tables {
@@ -361,6 +381,8 @@ declare module "knex/types/tables.js" {
     links: Table<LinkRow>;
     link_looks: Table<LinkLookRow>;
     outbox: Table<OutboxRow>;
+    erasures: Table<ErasureRow, "counts">;
+    erased_photos: Table<ErasedPhotoRow>;
     sessions: Table<SessionRow>;
     memberships: Table<MembershipRow>;
     invitations: Table<InvitationRow>;

@@ -60,7 +60,7 @@ export async function findClient(tenant: Tenant, id: string): Promise<ClientReco
 
 export async function addClient(tenant: Tenant, input: ClientInput, id: string = uuid()): Promise<string> {
   const ruleBook = { ...input.ruleBook, version: 1 };
-  await tenant("clients").insert({ studio_id: tenant.studioId, id, ...toRow({ ...input, ruleBook }) });
+  await tenant("clients").insert({ studio_id: tenant.studioId, id, ...clientRow({ ...input, ruleBook }) });
   await keepVersion(tenant, id, ruleBook);
   await take(tenant, id, input.measured);
   return id;
@@ -74,7 +74,7 @@ export async function changeClient(
 ): Promise<void> {
   const before = await findClient(tenant, key.id);
   const ruleBook = before ? nextVersion(before.client.ruleBook, input.ruleBook) : input.ruleBook;
-  await updateVersion(tenant, "clients", key, toRow({ ...input, ruleBook }));
+  await updateVersion(tenant, "clients", key, clientRow({ ...input, ruleBook }));
   await keepVersion(tenant, key.id, ruleBook);
   await take(tenant, key.id, differing(before?.client.measured ?? {}, input.measured));
 }
@@ -182,7 +182,8 @@ function fromRow(row: MeasuredRow): ClientRecord {
   return { client, notes: row.notes, version: row.version };
 }
 
-function toRow(input: ClientInput) {
+/** What is written of a client, beside what names her and what was measured. */
+export function clientRow(input: Omit<ClientInput, "measured">) {
   const { colouring, limits, goals } = input;
   return {
     name: input.name,

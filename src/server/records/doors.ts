@@ -168,6 +168,11 @@ export async function studiosThatPurge(): Promise<string[]> {
   return (await throughDoor<{ studio_id: string }>("studios_that_purge()")).map((row) => row.studio_id);
 }
 
+/** The studios in which somebody was erased for whom the time to take it back is over. */
+export async function studiosThatErase(): Promise<string[]> {
+  return (await throughDoor<{ studio_id: string }>("studios_that_erase()")).map((row) => row.studio_id);
+}
+
 /** The link that a token opens, and whose it is; null when it opens none, or none any more. */
 export async function linkByToken(tokenHash: string): Promise<{ studioId: string; linkId: string } | null> {
   const [row] = await throughDoor<{ studio_id: string; id: string }>("link_by_token(?)", tokenHash);

@@ -1,5 +1,6 @@
 import { v7 as uuid } from "uuid";
 import type { GapInput, GapRecord } from "@/core/studio/gap-record";
+import type { GapRow } from "../db/tables";
 import type { Tenant } from "../db/tenant";
 import { bringBack, putAway, updateVersion } from "./versioned";
 
@@ -9,28 +10,35 @@ export async function listGaps(tenant: Tenant, clientId: string): Promise<GapRec
     .where({ studio_id: tenant.studioId, client_id: clientId })
     .whereNull("deleted_at")
     .orderBy("id");
-  return rows.map(({ id, client_id, opens, note, budget, version, ...row }) => ({
-    id,
-    clientId: client_id,
-    facts: {
-      form: row.form,
-      colour: row.colour,
-      finish: row.finish,
-      level: row.level,
-      metal: row.metal,
-      size: row.size,
-    },
-    opens,
-    note,
-    budget: budget === null ? null : Number(budget),
-    version,
-  }));
+  return rows.map((row) => ({ id: row.id, clientId, version: row.version, ...notedOf(row) }));
+}
+
+/** Everything a client was ever missing, put away or not, in the order in which it was written down. */
+export async function everyGapOf(tenant: Tenant, clientId: string) {
+  const rows = await tenant("gaps")
+    .where({ studio_id: tenant.studioId, client_id: clientId })
+    .orderBy(["created_at", "id"]);
+  return rows.map((row) => ({ ...notedOf(row), putAwayAt: row.deleted_at?.toISOString() ?? null }));
 }
 
 export async function addGap(tenant: Tenant, gap: GapInput, id: string = uuid()): Promise<string> {
-  const { clientId, facts, ...rest } = gap;
-  await tenant("gaps").insert({ studio_id: tenant.studioId, id, client_id: clientId, ...facts, ...rest });
+  await tenant("gaps").insert({ studio_id: tenant.studioId, id, ...gapRow(gap) });
   return id;
+}
+
+/** What is written of a missing piece, beside what names it. */
+export function gapRow({ clientId, facts, ...rest }: GapInput) {
+  return { client_id: clientId, ...facts, ...rest };
+}
+
+function notedOf(row: GapRow): Omit<GapInput, "clientId"> {
+  const { form, colour, finish, level, metal, size, opens, note, budget } = row;
+  return {
+    facts: { form, colour, finish, level, metal, size },
+    opens,
+    note,
+    budget: budget === null ? null : Number(budget),
+  };
 }
 
 /** Changes what is noted of a missing piece. @throws StaleWrite, NotFound */

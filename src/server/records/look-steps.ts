@@ -16,30 +16,52 @@ export async function listSteps(tenant: Tenant, lookId: string): Promise<LookSte
       { column: "id", order: "desc" },
     ])
     .limit(most);
-  return rows.map(fromRow).reverse();
+  return rows.map(stepOf).reverse();
+}
+
+/** Every step of a client's looks, by the look's id, the oldest first. */
+export async function everyStepOf(tenant: Tenant, clientId: string): Promise<Map<string, LookStep[]>> {
+  const rows = await tenant("look_steps")
+    .join("looks", (on) =>
+      on.on("looks.studio_id", "look_steps.studio_id").andOn("looks.id", "look_steps.look_id"),
+    )
+    .where("look_steps.studio_id", tenant.studioId)
+    .where("looks.client_id", clientId)
+    .orderBy(["look_steps.taken_at", "look_steps.id"])
+    .select<LookStepRow[]>("look_steps.*");
+  const steps = new Map<string, LookStep[]>();
+  for (const row of rows) {
+    const own = steps.get(row.look_id) ?? [];
+    own.push(stepOf(row));
+    steps.set(row.look_id, own);
+  }
+  return steps;
 }
 
 /** Writes steps down under their look; what is on record already stays as it is. */
 export async function addSteps(tenant: Tenant, lookId: string, steps: readonly LookStep[]): Promise<void> {
   if (steps.length === 0) return;
   await tenant("look_steps")
-    .insert(
-      steps.map((step) => ({
-        studio_id: tenant.studioId,
-        id: step.id,
-        look_id: lookId,
-        after: step.after,
-        taken_at: new Date(step.at),
-        accessory_ids: [...step.accessoryIds],
-        adjustments: JSON.stringify(step.adjustments),
-        own_verdict: step.ownVerdict,
-      })),
-    )
+    .insert(steps.map((step) => stepRow(tenant, lookId, step)))
     .onConflict(["studio_id", "id"])
     .ignore();
 }
 
-function fromRow(row: LookStepRow): LookStep {
+/** A step as it is written. */
+export function stepRow(tenant: Tenant, lookId: string, step: LookStep) {
+  return {
+    studio_id: tenant.studioId,
+    id: step.id,
+    look_id: lookId,
+    after: step.after,
+    taken_at: new Date(step.at),
+    accessory_ids: [...step.accessoryIds],
+    adjustments: JSON.stringify(step.adjustments),
+    own_verdict: step.ownVerdict,
+  };
+}
+
+function stepOf(row: LookStepRow): LookStep {
   return {
     id: row.id,
     after: row.after,

@@ -46,7 +46,22 @@ export async function keepLook(tenant: Tenant, look: LookToKeep): Promise<number
   if (row && !buildsOn(look, row)) throw new StaleWrite(row);
   await refuseStrangers(tenant, look);
   const version = (row?.version ?? 0) + 1;
-  const values = {
+  const values = { ...lookRow(look), writer: look.writer, turn: look.turn, version };
+  if (row)
+    await tenant("looks")
+      .where(key)
+      .update({ ...values, updated_at: tenant.fn.now() });
+  else await tenant("looks").insert({ ...key, ...values });
+  await addSteps(tenant, look.id, look.newSteps);
+  await replaceList(tenant, "look_accessories", { look_id: look.id }, look.accessoryIds);
+  await tenant("adjustments").where({ studio_id: studioId, look_id: look.id }).delete();
+  if (look.adjustments.length > 0) await tenant("adjustments").insert(adjustmentRows(tenant, look));
+  return version;
+}
+
+/** What is written of a look in its own row, beside what names it and who sent it. */
+export function lookRow(look: Omit<LookRecord, "version">) {
+  return {
     client_id: look.clientId,
     base_id: look.baseId,
     occasion_id: look.occasionId,
@@ -57,30 +72,19 @@ export async function keepLook(tenant: Tenant, look: LookToKeep): Promise<number
     read_verdict: look.read?.verdict ?? null,
     read_score: look.read?.score ?? null,
     rule_book_version: look.read?.ruleBookVersion ?? null,
-    writer: look.writer,
-    turn: look.turn,
-    version,
   };
-  if (row)
-    await tenant("looks")
-      .where(key)
-      .update({ ...values, updated_at: tenant.fn.now() });
-  else await tenant("looks").insert({ ...key, ...values });
-  await addSteps(tenant, look.id, look.newSteps);
-  await replaceList(tenant, "look_accessories", { look_id: look.id }, look.accessoryIds);
-  await tenant("adjustments").where({ studio_id: studioId, look_id: look.id }).delete();
-  if (look.adjustments.length > 0)
-    await tenant("adjustments").insert(
-      look.adjustments.map(({ kind, piece, ...settings }, position) => ({
-        studio_id: studioId,
-        look_id: look.id,
-        position,
-        piece_id: piece,
-        kind,
-        settings: JSON.stringify(settings),
-      })),
-    );
-  return version;
+}
+
+/** How a look's pieces are worn, as rows in their order. */
+export function adjustmentRows(tenant: Tenant, look: Pick<LookRecord, "id" | "adjustments">) {
+  return look.adjustments.map(({ kind, piece, ...settings }, position) => ({
+    studio_id: tenant.studioId,
+    look_id: look.id,
+    position,
+    piece_id: piece,
+    kind,
+    settings: JSON.stringify(settings),
+  }));
 }
 
 /** Whether a look builds on what stands on record: on that version, or on what its own page sent last. */
@@ -138,11 +142,22 @@ type WornRow = LookRow & {
   readonly adjusted: readonly AdjustmentRow[];
 };
 
-function select(tenant: Tenant) {
+function selectAll(tenant: Tenant) {
   return tenant("looks")
     .select<WornRow[]>("looks.*", tenant.raw(accessoryIds), tenant.raw(adjusted))
-    .where("looks.studio_id", tenant.studioId)
-    .whereNull("looks.deleted_at");
+    .where("looks.studio_id", tenant.studioId);
+}
+
+function select(tenant: Tenant) {
+  return selectAll(tenant).whereNull("looks.deleted_at");
+}
+
+/** Every look of a client, put away or not, in the order in which they were begun. */
+export async function everyLookOf(tenant: Tenant, clientId: string) {
+  const rows = await selectAll(tenant)
+    .where("looks.client_id", clientId)
+    .orderBy(["looks.created_at", "looks.id"]);
+  return rows.map((row) => ({ record: fromRow(row), keptAt: row.updated_at, putAwayAt: row.deleted_at }));
 }
 
 export const putLookAway = (tenant: Tenant, id: string) => putAway(tenant, "looks", id);

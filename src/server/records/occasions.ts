@@ -60,7 +60,7 @@ export async function addOccasion(
   input: OccasionInput,
   id: string = uuid(),
 ): Promise<string> {
-  await tenant("occasions").insert({ studio_id: tenant.studioId, id, ...toRow(input) });
+  await tenant("occasions").insert({ studio_id: tenant.studioId, id, ...occasionRow(input) });
   return id;
 }
 
@@ -70,7 +70,7 @@ export async function changeOccasion(
   key: { readonly id: string; readonly version: number },
   input: OccasionInput,
 ): Promise<void> {
-  await updateVersion(tenant, "occasions", key, toRow(input));
+  await updateVersion(tenant, "occasions", key, occasionRow(input));
 }
 
 export const putOccasionAway = (tenant: Tenant, id: string) => putAway(tenant, "occasions", id);
@@ -106,7 +106,8 @@ function fromRow(row: OccasionRow): OccasionRecord {
   return { occasion, clientId: row.client_id, version: row.version };
 }
 
-function toRow({ clientId, occasion }: OccasionInput) {
+/** What is written of an occasion, beside what names it. */
+export function occasionRow({ clientId, occasion }: OccasionInput) {
   const { span, mustCarry, onFoot } = occasion;
   return {
     client_id: clientId,

@@ -22,12 +22,50 @@ const beginnings: readonly (readonly (number | null)[])[] = [
  */
 export async function keepPhoto(tenant: Tenant, pieceId: string, picture: string): Promise<void> {
   const jpeg = await small(Buffer.from(picture, "base64"));
-  const values = { stamp: createHash("sha256").update(jpeg).digest("hex").slice(0, 12), picture: jpeg };
   await tenant("photos")
-    .insert({ studio_id: tenant.studioId, piece_id: pieceId, ...values })
+    .insert(photoRow(tenant, pieceId, jpeg))
     .onConflict(["studio_id", "piece_id"])
-    .merge(values);
+    .merge(["stamp", "picture"]);
 }
+
+/** A photo as it is written beside its piece. */
+export function photoRow(tenant: Tenant, pieceId: string, jpeg: Buffer) {
+  const stamp = stampOf(createHash("sha256").update(jpeg).digest("hex"));
+  return { studio_id: tenant.studioId, piece_id: pieceId, stamp, picture: jpeg };
+}
+
+/** What names a picture in addresses, by its SHA-256 in hex: short, and another one for another picture. */
+export const stampOf = (sha256: string) => sha256.slice(0, 12);
+
+/**
+ * A photo of a file that was saved here or in another studio: one that this program made stays the same to the byte,
+ * any other picture is made so.
+ * @throws Refusal where it is no picture, or has too many pixels
+ */
+export async function keepable(picture: Buffer): Promise<Buffer> {
+  const about = await sharp(picture)
+    .metadata()
+    .catch(() => null);
+  const isOurs =
+    about?.format === "jpeg" &&
+    Math.max(about.width, about.height) <= longest &&
+    !about.exif &&
+    !about.icc &&
+    !about.iptc &&
+    !about.xmp &&
+    !about.comments &&
+    picture.subarray(-2).equals(endOfJpeg);
+  if (!isOurs) return small(picture);
+  try {
+    // Its head says what it is; only the whole of it says that it is not cut off.
+    await sharp(picture, { failOn: "warning" }).stats();
+    return picture;
+  } catch {
+    throw new Refusal("photo", serverWords.thePhotoIsNoPicture);
+  }
+}
+
+const endOfJpeg = Buffer.from([0xff, 0xd9]);
 
 export async function dropPhoto(tenant: Tenant, pieceId: string): Promise<void> {
   await tenant("photos").where({ studio_id: tenant.studioId, piece_id: pieceId }).delete();

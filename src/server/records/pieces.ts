@@ -1,6 +1,7 @@
 import type { Knex } from "knex";
 import { v7 as uuid, validate as isId } from "uuid";
 import { completed, type PieceAsSaid } from "@/core/piece/as-said";
+import type { Piece } from "@/core/piece/piece";
 import type { Swatch } from "@/core/piece/swatch";
 import type { PieceInput, PieceRecord } from "@/core/studio/piece-record";
 import type { PieceRow } from "../db/tables";
@@ -15,6 +16,15 @@ export async function listPieces(tenant: Tenant, clientId: string): Promise<Piec
     .where((own) => void own.where("pieces.client_id", clientId).orWhereNull("pieces.client_id"))
     .orderBy("pieces.id");
   return rows.map(fromRow);
+}
+
+/** The pieces of the studio's kit that are not in the archive, the oldest first. */
+export async function kitPieces(tenant: Tenant): Promise<Piece[]> {
+  const rows = await select(tenant)
+    .whereNull("pieces.client_id")
+    .whereNull("pieces.deleted_at")
+    .orderBy(["pieces.created_at", "pieces.id"]);
+  return rows.map((row) => fromRow(row).piece);
 }
 
 /** Pieces by their ids, in the order of these; what is not on record is left out. */
@@ -56,7 +66,7 @@ export async function insertPieces(
 ): Promise<void> {
   if (pieces.length === 0) return;
   await tenant("pieces").insert(
-    pieces.map(({ id, ...input }) => ({ studio_id: tenant.studioId, id, ...toRow(input) })),
+    pieces.map(({ id, ...input }) => ({ studio_id: tenant.studioId, id, ...pieceRow(input) })),
   );
   await tenant("swatches").insert(pieces.flatMap(({ id, piece }) => swatchRows(tenant, id, piece.swatches)));
 }
@@ -67,7 +77,7 @@ export async function changePiece(
   key: { readonly id: string; readonly version: number },
   input: PieceInput,
 ): Promise<void> {
-  await updateVersion(tenant, "pieces", key, toRow(input));
+  await updateVersion(tenant, "pieces", key, pieceRow(input));
   await tenant("swatches").where({ studio_id: tenant.studioId, piece_id: key.id }).delete();
   await tenant("swatches").insert(swatchRows(tenant, key.id, input.piece.swatches));
 }
@@ -125,7 +135,7 @@ const columnsOfPiece = `
     from swatches s where s.studio_id = pieces.studio_id and s.piece_id = pieces.id
   ) as swatches`;
 
-function swatchRows(tenant: Tenant, pieceId: string, swatches: readonly Swatch[]) {
+export function swatchRows(tenant: Tenant, pieceId: string, swatches: readonly Swatch[]) {
   return swatches.map((swatch, position) => ({
     studio_id: tenant.studioId,
     piece_id: pieceId,
@@ -167,7 +177,8 @@ function spanOf({ register_low: low, register_centre: centre, register_high: hig
   return low === null || centre === null || high === null ? null : { low, centre, high };
 }
 
-function toRow({ piece, clientId, state, backOn = null, needs = [] }: PieceInput) {
+/** What is written of a piece, beside what names it. */
+export function pieceRow({ piece, clientId, state, backOn = null, needs = [] }: PieceInput) {
   return {
     client_id: clientId,
     kind: piece.kind,

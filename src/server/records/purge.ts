@@ -1,27 +1,13 @@
 import { putAwayKinds, type PutAwayKind } from "@/core/studio/put-away";
 import { actAs, inStudio, type Tenant } from "../db/tenant";
+import { removeRowsOf } from "./client-rows";
 import { studiosThatPurge } from "./doors";
-
-/** What a client has of her own, in the order in which it can go. */
-const ofClient = [
-  "measurements",
-  "rule_book_versions",
-  "overrulings",
-  "declined",
-  "wears",
-  "gaps",
-  "looks",
-  "sets",
-  "bases",
-  "occasions",
-  "pieces",
-];
 
 /**
  * How the rows of each kind go that were put away before a moment, as SQL: only those that nothing which is kept still
  * names. What belongs to a row goes with it.
  */
-const purges: Readonly<Record<PutAwayKind, readonly string[]>> = {
+const purges: Readonly<Record<Exclude<PutAwayKind, "client">, readonly string[]>> = {
   look: ["delete from looks r where :due"],
   "missing piece": ["delete from gaps r where :due"],
   template: ["delete from set_templates r where :due"],
@@ -42,17 +28,10 @@ const purges: Readonly<Record<PutAwayKind, readonly string[]>> = {
        select 1 from look_accessories g where g.studio_id = r.studio_id and g.piece_id = r.id union all
        select 1 from adjustments g where g.studio_id = r.studio_id and g.piece_id = r.id)`,
   ],
-  client: [
-    ...ofClient.map(
-      (table) =>
-        `delete from ${table} t using clients r where t.studio_id = r.studio_id and t.client_id = r.id and :due`,
-    ),
-    "delete from clients r where :due",
-  ],
 };
 
 /** What names others goes before what is named. */
-const order: readonly PutAwayKind[] = [
+const order: readonly (keyof typeof purges)[] = [
   "look",
   "missing piece",
   "template",
@@ -60,7 +39,6 @@ const order: readonly PutAwayKind[] = [
   "occasion",
   "base",
   "piece",
-  "client",
 ];
 
 /** Purges what was put away longer ago than the studio has set; gives back how many rows of each kind went. */
@@ -76,7 +54,11 @@ export async function purge(tenant: Tenant): Promise<Readonly<Record<PutAwayKind
       // The last statement of a kind is the one that takes its own rows.
       counts[kind] = rowCount;
     }
-  return counts;
+  const clients = await tenant.raw<{ rows: { id: string }[] }>(`select r.id from clients r where ${due}`, {
+    studio: tenant.studioId,
+  });
+  for (const { id } of clients.rows) await removeRowsOf(tenant, id);
+  return { ...counts, client: clients.rows.length };
 }
 
 /** Purges every studio that has set a time for it, one after another. */

@@ -25,6 +25,7 @@ import * as assumedMeasures from "./0023-assumed-measures";
 import * as railFilters from "./0024-rail-filters";
 import * as photos from "./0025-photos";
 import * as links from "./0026-links";
+import * as erasures from "./0027-erasures";
 
 interface Migration {
   up(knex: Knex): Promise<void>;
@@ -58,6 +59,7 @@ const migrations: Record<string, Migration> = {
   "0024-rail-filters": railFilters,
   "0025-photos": photos,
   "0026-links": links,
+  "0027-erasures": erasures,
 };
 
 /** The migrations as a Knex source: imported, so that no folder has to be read at run time. */
