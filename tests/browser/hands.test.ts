@@ -59,6 +59,7 @@ describe("by hand at 1024 x 768", () => {
     "/clients/CLIENT/figures",
     "/clients/CLIENT/journal",
     "/clients/CLIENT/papers",
+    "/clients/CLIENT/whole",
     "/clients/CLIENT/papers/look-cards",
     "/clients/CLIENT/rules",
     "/clients/CLIENT/bases/new",

@@ -65,6 +65,7 @@ describe("every place", () => {
     ["/clients/%/rules", /Where good stylists differ/],
     ["/clients/%/journal", /measured/],
     ["/clients/%/papers", /Looks to hand over/],
+    ["/clients/%/whole", /Save as one file/],
     ["/clients/%/papers/lookbook", /By Quillmere Studio/],
   ])("%s of a client is as sound", async (path, words) => {
     await page.setViewport({ width: 1024, height: 768 });
@@ -94,6 +95,7 @@ describe("every place", () => {
       "/clients/%/figures",
       "/clients/%/journal",
       "/clients/%/papers",
+      "/clients/%/whole",
       "/clients/%/papers/look-cards",
       "/bench?client=%",
       "/sets/build?client=%",

@@ -3,9 +3,11 @@ import { readFileSync } from "node:fs";
 import fc from "fast-check";
 import sharp from "sharp";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { archiveBounds, serialiseManifest } from "@/core/formats/client-file/archive";
+import { serialiseManifest } from "@/core/formats/client-file/archive";
+import { archiveBounds } from "@/core/formats/client-file/archive-bounds";
 import { counted } from "@/core/formats/client-file/named";
 import { parseClientFile, serialiseClientFile } from "@/core/formats/client-file/read";
+import { inOneGo } from "@/core/formats/in-parts";
 import { clientArchive, openClient } from "@/server/archive/carry";
 import { unpackClient } from "@/server/archive/unpack";
 import { closeDatabase } from "@/server/db/database";
@@ -78,7 +80,7 @@ describe("a client's file", () => {
       fc.asyncProperty(clientFiles, async (file) => {
         const studioId = await newStudio("A studio of its own");
         const clientId = await inStudio(studioId, (tenant) => takeInClient(tenant, file, new Map()));
-        expect(await textOf(studioId, clientId)).toBe(serialiseClientFile(counted(file)));
+        expect(await textOf(studioId, clientId)).toBe(inOneGo(serialiseClientFile(counted(file))));
       }),
       { numRuns: 60, seed: 1800 },
     );
@@ -103,7 +105,7 @@ describe("a client's file", () => {
       expect(await photoOf(tenant, boots?.piece.id ?? "")).toEqual(
         await inStudio(one.studioId, (theirs) => photoOf(theirs, one.pieceId)),
       );
-      const file = parseClientFile((await gatherClient(tenant, id)).text);
+      const file = inOneGo(parseClientFile((await gatherClient(tenant, id)).text));
       const empty = Object.entries(file).filter(([, list]) => Array.isArray(list) && list.length === 0);
       expect(empty).toEqual([]);
     });
@@ -158,7 +160,7 @@ describe("a client's file", () => {
 
   it("of the format before it is opened too", async () => {
     const id = await opened(other, readFileSync("demo/ingrid-haldane.bundle.json"));
-    const file = parseClientFile(await textOf(other.studioId, id));
+    const file = inOneGo(parseClientFile(await textOf(other.studioId, id)));
     expect(file.client.name).toBe("Ingrid Haldane");
     expect(file.looks.length).toBeGreaterThan(0);
     expect(file.looks.every(({ read }) => read !== null)).toBe(true);
@@ -166,7 +168,7 @@ describe("a client's file", () => {
 
   it("of version 1 stays readable: an archive that was saved by it", async () => {
     const id = await opened(other, readFileSync("tests/support/version-1.juxtane.zip"));
-    const file = parseClientFile(await textOf(other.studioId, id));
+    const file = inOneGo(parseClientFile(await textOf(other.studioId, id)));
     expect(file.pieces.filter(({ photo }) => photo !== null)).toHaveLength(1);
     expect(file.looks[0]?.steps).toHaveLength(1);
   });
@@ -347,6 +349,11 @@ describe("an archive that is not as it should be", () => {
       () => changed(({ measurements }) => Object.assign(of(measurements), { name: "height", cm: 299 })),
       /height/i,
     ],
+    "without a rule book": [
+      () => changed((file) => Object.assign(file, { ruleBooks: [] })),
+      /ruleBooks: there must be one at least/,
+    ],
+    "with a list that is none": [() => changed((file) => Object.assign(file, { looks: {} })), /looks/i],
     "with a field that nobody knows": [
       () => changed((file) => Object.assign(file, { admin: true })),
       /admin/,

@@ -3,6 +3,7 @@ import type { ClientFile } from "@/core/formats/client-file/client-file";
 import { renamed } from "@/core/formats/client-file/named";
 import { parseClientFile } from "@/core/formats/client-file/read";
 import { clientFileSchema } from "@/core/formats/client-file/schema";
+import { inOneGo } from "@/core/formats/in-parts";
 import { FormatError } from "@/core/formats/format-error";
 import type { Adjustment } from "@/core/piece/adjustment";
 import { careNeeds } from "@/core/piece/on-record";
@@ -99,7 +100,7 @@ export const clientFiles: Arbitrary<ClientFile> = drawn
 
 function parsed(file: ClientFile): ClientFile | null {
   try {
-    return kitAsNamed(parseClientFile(JSON.stringify(file)));
+    return kitAsNamed(inOneGo(parseClientFile(JSON.stringify(file))));
   } catch (error) {
     if (error instanceof FormatError) return null;
     throw error;

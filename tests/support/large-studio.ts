@@ -48,6 +48,7 @@ export async function fillStudio(ownerUrl: string): Promise<void> {
         "'id', gen_random_uuid(), 'client_id', w.id",
         "who w on w.src = t.client_id",
       );
+      await copy("rule_book_versions", "'client_id', w.id", "who w on w.src = t.client_id");
       await copy(
         "pieces",
         "'id', w.id, 'client_id', w.client, 'name', t.name || ' ' || w.k",

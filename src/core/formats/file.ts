@@ -40,12 +40,18 @@ export function parse<T>(
   return checked(whole, value);
 }
 
-/** A value that fits a schema. @throws FormatError with one sentence that names what is wrong */
-export function checked<T>(schema: Joi.Schema<T>, value: unknown): T {
+/**
+ * A value that fits a schema.
+ * @param where where in the file it stands; nowhere, where it is the whole of it
+ * @throws FormatError with one sentence that names what is wrong
+ */
+export function checked<T>(schema: Joi.Schema<T>, value: unknown, where = ""): T {
   const result = validate(schema, value);
   if (result.ok) return result.value;
   const [fault] = result.faults;
-  throw new FormatError(fault ? `${fault.field}: ${fault.say}` : "the file cannot be read");
+  if (!fault) throw new FormatError("the file cannot be read");
+  const field = [where, fault.field].filter(Boolean).join(".");
+  throw new FormatError(field === "" ? fault.say : `${field}: ${fault.say}`);
 }
 
 /** @throws FormatError where a text is no JSON */

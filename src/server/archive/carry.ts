@@ -1,6 +1,6 @@
 import "server-only";
-import { Readable } from "node:stream";
-import { archiveBounds } from "@/core/formats/client-file/archive";
+import type { Readable } from "node:stream";
+import { archiveBounds } from "@/core/formats/client-file/archive-bounds";
 import { FormatError } from "@/core/formats/format-error";
 import { refused, type Outcome } from "@/core/schema/outcome";
 import { sayWith } from "@/words/say";
@@ -34,7 +34,7 @@ export async function clientArchive(
     return { ok: true, value: packClient(text, toPack) };
   } catch (error) {
     if (!(error instanceof FormatError)) throw error;
-    return refused("id", sayWith(serverWords.thisClientCannotBeSaved, { why: error.message }));
+    return refused("id", sayWith(serverWords.thisClientCannotBeSaved, { why: withoutStop(error) }));
   }
 }
 
@@ -71,13 +71,13 @@ export async function openClient(
         sayWith(serverWords.thisFileIsTooLarge, { most: archiveBounds.packed / (1024 * 1024) }),
       );
     if (error instanceof FormatError)
-      return refused(
-        "file",
-        sayWith(serverWords.thisFileCannotBeOpened, { why: error.message.replace(/\.$/, "") }),
-      );
+      return refused("file", sayWith(serverWords.thisFileCannotBeOpened, { why: withoutStop(error) }));
     throw error;
   }
 }
+
+/** A sentence as part of one. */
+const withoutStop = ({ message }: FormatError) => message.replace(/\.$/, "");
 
 class TooLong extends Error {
   override readonly name = "TooLong";

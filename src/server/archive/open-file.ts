@@ -6,6 +6,7 @@ import { parseClientFile } from "@/core/formats/client-file/read";
 import { FormatError } from "@/core/formats/format-error";
 import { keepable } from "../records/photos";
 import { Refusal } from "../records/refusal";
+import { inTurns } from "../turns";
 import { unpackClient } from "./unpack";
 
 /** A client as a file brought her, checked and ready to be taken in. */
@@ -26,7 +27,7 @@ export async function openClientFile(bytes: Buffer, at: string): Promise<OpenedF
   if (!bytes.subarray(0, zip.length).equals(zip))
     return { file: fromBundle(parseBundle(bytes.toString("utf8")), at), photos: new Map() };
   const { text, photos } = await unpackClient(bytes);
-  const file = parseClientFile(text);
+  const file = await inTurns(parseClientFile(text));
   const named = new Set(file.pieces.flatMap(({ photo }) => photo ?? []));
   const missing = [...named].find((photo) => !photos.has(photo));
   if (missing !== undefined) throw new FormatError(`the photo ${missing} is missing`);

@@ -1,6 +1,6 @@
 import "server-only";
 import { createHash } from "node:crypto";
-import { Readable } from "node:stream";
+import { PassThrough, Readable } from "node:stream";
 import { ZipFile } from "yazl";
 import {
   manifestPath,
@@ -33,7 +33,8 @@ export function packClient(text: string, photos: readonly PhotoToPack[]): Readab
     ...pictures.map(({ sha256, bytes }) => ({ path: photoPath(sha256), bytes, sha256 })),
   ];
   const zip = new ZipFile();
-  const out = zip.outputStream as Readable;
+  const out = new PassThrough();
+  zip.outputStream.pipe(out);
   zip.on("error", (error: Error) => out.destroy(error));
   zip.addBuffer(Buffer.from(serialiseManifest(files), "utf8"), manifestPath, options);
   zip.addBuffer(record, recordPath, options);
@@ -42,7 +43,7 @@ export function packClient(text: string, photos: readonly PhotoToPack[]): Readab
     zip.addReadStreamLazy(photoPath(sha256), { ...options, compress: false, size: bytes }, (done) => {
       read().then(
         (picture) => done(null, Readable.from([picture])),
-        (error: Error) => out.destroy(error),
+        (error: unknown) => out.destroy(error instanceof Error ? error : new Error(String(error))),
       );
     });
   zip.end();

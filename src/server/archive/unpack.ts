@@ -2,12 +2,12 @@ import "server-only";
 import { createHash } from "node:crypto";
 import { fromBufferPromise, type Entry, type ZipFile } from "yauzl";
 import {
-  archiveBounds,
   manifestPath,
   parseManifest,
   recordPath,
   type ArchivedFile,
 } from "@/core/formats/client-file/archive";
+import { archiveBounds } from "@/core/formats/client-file/archive-bounds";
 import { FormatError } from "@/core/formats/format-error";
 
 /** What an archive holds, as it was packed: nothing of it is checked but that it is whole. */

@@ -4,6 +4,7 @@ import { newestOfEach, type LookRecord } from "@/core/studio/look-record";
 import { mostHandedOver } from "@/core/studio/paper-source";
 import type { Tenant } from "../db/tenant";
 import { bases } from "./bases";
+import { countsOf } from "./client-rows";
 import { findClient, measurementHistory } from "./clients";
 import { journalOf } from "./journal";
 import { listLinks } from "./links";
@@ -47,6 +48,12 @@ export async function clientBasesRoom(tenant: Tenant, id: string) {
 export async function clientFiguresRoom(tenant: Tenant, id: string) {
   const head = await clientHead(tenant, id);
   return head && { head, history: await measurementHistory(tenant, id) };
+}
+
+/** How much is on record of a client in all. */
+export async function clientWholeRoom(tenant: Tenant, id: string) {
+  const head = await clientHead(tenant, id);
+  return head && { head, counts: await countsOf(tenant, id) };
 }
 
 /** A client's occasions with the look last worked on for each and all it is made of, and what day it is. */

@@ -97,12 +97,12 @@ const stayed: Partial<Record<string, string>> = {
 
 /** The receipts of a studio, the newest first; what was taken back is not among them. */
 export async function listErasures(tenant: Tenant): Promise<Erasure[]> {
-  const rows = (await tenant("erasures")
+  const rows = await tenant("erasures")
     .leftJoin("users", "users.id", "erasures.made_by")
     .where("erasures.studio_id", tenant.studioId)
     .whereNull("erasures.undone_at")
     .orderBy("erasures.made_at", "desc")
-    .select(
+    .select<ReceiptRow[]>(
       "erasures.id",
       "erasures.name",
       "erasures.made_at",
@@ -110,7 +110,7 @@ export async function listErasures(tenant: Tenant): Promise<Erasure[]> {
       "erasures.counts",
       "users.name as by",
       tenant.raw("erasures.until <= now() as over"),
-    )) as ReceiptRow[];
+    );
   return rows.map(({ made_at, until, over, name, ...row }) => ({
     ...row,
     name: over ? "" : name,

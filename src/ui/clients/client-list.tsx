@@ -8,6 +8,7 @@ import { sayWith } from "@/words/say";
 import { clientsWords } from "@/words/clients";
 import { ButtonLink } from "../kit/button";
 import { Empty, Page } from "../kit/page";
+import { OpenClientFile } from "../whole/open-client-file";
 import { FigureInSight } from "../drawing/figure/figure-in-sight";
 
 /** How many clients the page comes with drawn, so that it stays small; the others in sight follow at once. */
@@ -29,9 +30,12 @@ interface ClientListProps {
 /** The studio's clients, standing on one floor and to one scale. */
 export function ClientList({ standing, pieces, page, pages }: ClientListProps) {
   const add = (
-    <ButtonLink look="strong" href="/clients/new">
-      {clientsWords.addAClient}
-    </ButtonLink>
+    <>
+      <OpenClientFile />
+      <ButtonLink look="strong" href="/clients/new">
+        {clientsWords.addAClient}
+      </ButtonLink>
+    </>
   );
   if (pages === 0)
     return (

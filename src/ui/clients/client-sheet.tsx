@@ -4,6 +4,7 @@ import type { ClientRecord } from "@/core/studio/client-record";
 import { sayWith } from "@/words/say";
 import { clientsWords } from "@/words/clients";
 import { papersWords } from "@/words/papers";
+import { wholeWords } from "@/words/whole";
 import { ButtonLink } from "../kit/button";
 import { Page } from "../kit/page";
 
@@ -15,6 +16,7 @@ const places = [
   { place: "rules", name: clientsWords.ruleBook, at: "/rules" },
   { place: "journal", name: clientsWords.journal, at: "/journal" },
   { place: "papers", name: papersWords.handOver, at: "/papers" },
+  { place: "whole", name: wholeWords.record, at: "/whole" },
 ] as const;
 type ClientPlace = (typeof places)[number]["place"];
 

@@ -8,6 +8,7 @@ import { putAwayWords } from "@/words/put-away";
 import { Button } from "../kit/button";
 import { Empty, Page } from "../kit/page";
 import { PurgeTime, type PurgeTimeProps } from "./purge-time";
+import { Receipts, type ReceiptsProps } from "../whole/receipts";
 import { useBringBack } from "../kit/use-bring-back";
 
 interface PutAwayListProps {
@@ -16,14 +17,18 @@ interface PutAwayListProps {
   readonly purgeAfter: number | null;
   readonly savePurgeTime: PurgeTimeProps["save"];
   readonly bringBack: (input: Pick<PutAwayRecord, "kind" | "id">) => Promise<Outcome<null>>;
+  /** Who was erased, and the way back from there. */
+  readonly erased: ReceiptsProps;
 }
 
 /** Everything that was put away, each with a way back. */
-export function PutAwayList({ records, purgeAfter, savePurgeTime, bringBack }: PutAwayListProps) {
+export function PutAwayList({ records, purgeAfter, savePurgeTime, bringBack, erased }: PutAwayListProps) {
   const takeBack = useBringBack();
+  const receipts = erased.erasures.length > 0 && <Receipts {...erased} />;
   if (records.length === 0)
     return (
       <Page title={putAwayWords.archive}>
+        {receipts}
         <Empty say={putAwayWords.theArchiveIsEmptyWhat} />
       </Page>
     );
@@ -37,6 +42,7 @@ export function PutAwayList({ records, purgeAfter, savePurgeTime, bringBack }: P
       }
       actions={<PurgeTime days={purgeAfter} save={savePurgeTime} />}
     >
+      {receipts}
       <ul className="border-t border-rule-strong">
         {records.map((record) => (
           <li

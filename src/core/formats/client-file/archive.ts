@@ -1,6 +1,7 @@
 import Joi from "joi";
 import { parse, serialise, type FileFormat } from "../file";
 import { FormatError } from "../format-error";
+import { archiveBounds } from "./archive-bounds";
 import { idsOf } from "./check";
 
 const format: FileFormat = { name: "juxtane.client", version: 1, called: "client" };
@@ -13,15 +14,6 @@ export const recordPath = "client.json";
 export const photoPath = (sha256: string) => `photos/${sha256}.jpg`;
 
 const photoAt = /^photos\/([0-9a-f]{64})\.jpg$/;
-
-/** The most an archive may hold, in bytes and in files: more is refused before it is unpacked. */
-export const archiveBounds = {
-  packed: 64 * 1024 * 1024,
-  unpacked: 128 * 1024 * 1024,
-  record: 32 * 1024 * 1024,
-  photo: 4 * 1024 * 1024,
-  files: 5_000,
-} as const;
 
 /** A file of an archive, as its manifest has it. */
 export interface ArchivedFile {

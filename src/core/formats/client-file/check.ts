@@ -3,7 +3,7 @@ import { checked } from "../file";
 import { FormatError } from "../format-error";
 import type { ClientFile } from "./client-file";
 import { renamed, type NamedKind } from "./named";
-import { measuredNow } from "./now";
+import { measuredNow, ruleBookNow } from "./now";
 
 /** @throws FormatError where an id is given twice, or something is named that the file does not hold */
 export function checkNames(file: ClientFile): void {
@@ -54,8 +54,9 @@ export function idsOf(where: string, list: readonly string[]): ReadonlySet<strin
   return ids;
 }
 
-/** @throws FormatError where the figures that hold are not plausible or contradict one another */
-export function checkMeasures(file: ClientFile): void {
+/** @throws FormatError where she has no rule book, or the figures that hold are not plausible or contradict one another */
+export function checkWhatHolds(file: ClientFile): void {
+  ruleBookNow(file);
   checked(clientFigures.measured, measuredNow(file));
 }
 

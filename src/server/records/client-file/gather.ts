@@ -3,6 +3,7 @@ import { counted } from "@/core/formats/client-file/named";
 import { parseClientFile, serialiseClientFile } from "@/core/formats/client-file/read";
 import type { LookState, LookStep } from "@/core/studio/look-steps";
 import type { Tenant } from "../../db/tenant";
+import { inTurns } from "../../turns";
 import { bases } from "../bases";
 import { findClient, measurementHistory } from "../clients";
 import { everyGapOf } from "../gaps";
@@ -23,7 +24,7 @@ import { idsOf, inRowsOrder, isoOf, rowsOf } from "./rows";
 export async function gatherClient(
   tenant: Tenant,
   clientId: string,
-): Promise<{ readonly name: string; readonly text: string; readonly photos: readonly PhotoToGo[] }> {
+): Promise<{ readonly text: string; readonly photos: readonly PhotoToGo[] }> {
   const record = await findClient(tenant, clientId);
   if (!record) throw new NotFound(`no client ${clientId}`);
   const { id: _id, measured: _newest, ruleBook, ...client } = record.client;
@@ -58,8 +59,9 @@ export async function gatherClient(
     gaps: await everyGapOf(tenant, clientId),
     links: await filedLinks(tenant, clientId),
   };
-  const text = serialiseClientFile(counted(parseClientFile(serialiseClientFile(file))));
-  return { name: record.client.name, text, photos };
+  const text = await inTurns(serialiseClientFile(file));
+  const readBack = counted(await inTurns(parseClientFile(text)));
+  return { text: await inTurns(serialiseClientFile(readBack)), photos };
 }
 
 async function filedGroups(

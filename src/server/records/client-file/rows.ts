@@ -29,8 +29,8 @@ export function inRowsOrder<R extends { readonly id: string }, T>(
 
 export const idsOf = (rows: readonly { readonly id: string }[]) => rows.map(({ id }) => id);
 
-/** How many rows are written at once: the database takes no more than 65,535 values with one statement. */
-const atOnce = 500;
+/** How many rows are written at once: writing a statement holds everybody else, and one takes 65,535 values at most. */
+const atOnce = 100;
 
 /** Writes rows of one table, however many there are. */
 export async function insertAll(tenant: Tenant, table: keyof Tables, rows: readonly object[]): Promise<void> {

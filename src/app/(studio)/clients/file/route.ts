@@ -13,8 +13,7 @@ async function* bodyOf({ body }: Request): AsyncGenerator<Uint8Array> {
   const reader = body?.getReader();
   if (!reader) return;
   try {
-    for (let part = await reader.read(); !part.done; part = await reader.read())
-      yield part.value as Uint8Array;
+    for (let part = await reader.read(); !part.done; part = await reader.read()) yield part.value;
   } finally {
     // What is not read any more is not waited for.
     void reader.cancel().catch(() => undefined);

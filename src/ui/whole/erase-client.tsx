@@ -1,0 +1,107 @@
+"use client";
+
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import { toast } from "sonner";
+import { sayMayNot } from "@/core/studio/roles";
+import { sayWith } from "@/words/say";
+import { wholeWords } from "@/words/whole";
+import { answerOf, sayFaults } from "../kit/answer";
+import { Button } from "../kit/button";
+import { useMay } from "../kit/role";
+import { useTakeBack } from "./use-take-back";
+import type { ErasureActions } from "./whole-record";
+
+interface EraseClientProps {
+  readonly clientId: string;
+  readonly clientName: string;
+  readonly actions: ErasureActions;
+}
+
+/** Erases a client once her name was typed; the message that says so takes it back, as the archive does for an hour. */
+export function EraseClient({ clientId, clientName, actions }: EraseClientProps) {
+  const router = useRouter();
+  const takeBack = useTakeBack(actions.bringBack);
+  const [typed, setTyped] = useState("");
+  const [fault, setFault] = useState("");
+  const [isBusy, setBusy] = useState(false);
+  const may = useMay("erase");
+  const erase = async () => {
+    setBusy(true);
+    const outcome = await answerOf(() => actions.erase({ id: clientId, typed }));
+    setBusy(false);
+    setFault(outcome.ok ? "" : sayFaults(outcome));
+    if (!outcome.ok) return;
+    const { value: receipt } = outcome;
+    forgetDrafts(clientId);
+    toast(sayWith(wholeWords.isErased, { client: clientName }), {
+      action: { label: wholeWords.takeBack, onClick: () => void takeBack(receipt, clientName) },
+      duration: 12_000,
+    });
+    router.push("/put-away");
+  };
+  return (
+    <section aria-labelledby="erase" className="border border-rule-strong bg-paper px-4 py-3">
+      <form
+        noValidate
+        className="grid gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void erase();
+        }}
+      >
+        <div>
+          <h2 id="erase" className="text-lead">
+            {sayWith(wholeWords.eraseClient, { client: clientName })}
+          </h2>
+          <p className="max-w-[68ch] text-ink-soft">{wholeWords.aboutErasing}</p>
+        </div>
+        {may ? (
+          <>
+            <p>{wholeWords.saveFirst}</p>
+            <div className="max-w-80">
+              <label htmlFor="typed" className="font-medium">
+                {sayWith(wholeWords.typeTheName, { client: clientName })}
+              </label>
+              <input
+                id="typed"
+                autoComplete="off"
+                autoCapitalize="off"
+                spellCheck={false}
+                maxLength={200}
+                value={typed}
+                aria-describedby={fault ? "typed-fault" : undefined}
+                aria-invalid={fault !== ""}
+                onChange={(event) => setTyped(event.target.value)}
+                className="mt-1 h-9 w-full border border-rule-strong bg-white px-2.5 touch:h-11"
+              />
+            </div>
+            {fault && (
+              <p id="typed-fault" role="alert" className="text-thread">
+                {fault}
+              </p>
+            )}
+            <div>
+              <Button type="submit" disabled={isBusy || typed.trim() === ""}>
+                {wholeWords.eraseEverything}
+              </Button>
+            </div>
+          </>
+        ) : (
+          <p>{sayMayNot("erase")}</p>
+        )}
+      </form>
+    </section>
+  );
+}
+
+/** What waits in this browser of a client goes with her. */
+function forgetDrafts(clientId: string): void {
+  try {
+    for (const key of Object.keys(localStorage))
+      if (key.includes(clientId) || localStorage.getItem(key)?.includes(clientId))
+        localStorage.removeItem(key);
+  } catch {
+    // A browser that keeps nothing has nothing to forget.
+  }
+}
