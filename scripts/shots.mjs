@@ -78,16 +78,21 @@ const shots = [
     },
   },
   {
-    name: "heel-and-ground",
+    name: "private-link",
     path: "/clients",
+    // As the client's phone shows it.
+    viewport: { width: 390, height: 844, deviceScaleFactor: 2, isMobile: true, hasTouch: true },
     async first(page) {
-      await followTo(page, "Wren Castellane", "Lay out a base");
-      const client = new URL(page.url()).pathname.split("/").pop();
-      await page.goto(new URL(`/boards/ground?client=${client}`, page.url()).href);
-      await until(page, "Old-gold mules");
-      await page.click("[role='radio'] ::-p-text(Every ground)");
-      await until(page, "sinks in");
-      await page.evaluate(() => window.scrollTo(0, 160));
+      await followTo(page, "Ottoline Varga", "Lay out a base");
+      await followTo(page, "Hand over", "Looks to hand over");
+      await page.type("#link-greeting", "Dear Ottoline, here is what I had in mind for the tour.");
+      await page.evaluate(() =>
+        document.querySelector("section[aria-labelledby='links'] form").requestSubmit(),
+      );
+      await page.waitForSelector("a[href^='/for/']");
+      const path = await page.$eval("a[href^='/for/']", (link) => link.getAttribute("href"));
+      await page.goto(new URL(path, page.url()).href);
+      await until(page, "here is what I had in mind");
     },
   },
   {
@@ -160,6 +165,9 @@ async function toScarf(page, name) {
   await followTo(page, "All its folds and ties", "Every tie on");
 }
 
+/** The screen most pictures are taken on. */
+const desk = { width: 1280, height: 800 };
+
 await runScript(async () => {
   ensurePackages(log);
   const bin = ensurePostgres(log);
@@ -183,9 +191,9 @@ await runScript(async () => {
   try {
     mkdirSync(folder, { recursive: true });
     const page = await browser.newPage();
-    await page.setViewport({ width: 1280, height: 800 });
     for (const shot of shots) {
       await ensureSignedIn(page, server.url);
+      await page.setViewport(shot.viewport ?? desk);
       await page.goto(server.url + shot.path, { waitUntil: "load" });
       if (shot.ready) await until(page, shot.ready);
       await shot.first?.(page);

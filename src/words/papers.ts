@@ -45,6 +45,8 @@ export const papersWords = {
   saidYesTo: "Yes to {look}",
   saidMaybeTo: "Maybe to {look}",
   saidNoTo: "No to {look}",
+  thisLook: "this look",
+  changedSince: "It has been changed since.",
   clientSaid: "Answered: {answer}",
   aLookSince: "a look that is in the archive now",
   answers: "Answers",

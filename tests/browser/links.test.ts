@@ -85,6 +85,9 @@ describe("a private link", () => {
 
     await page.goto(site);
     await sees(page, "Yes to the planetarium lecture: \u201cThe mules, please.\u201d");
+    await answers(page, 'a[href*="&look="]');
+    await page.click('section a[href*="&look="]');
+    await sees(page, "Ottoline Varga: Yes to this look: \u201cThe mules, please.\u201d");
     await page.goto(`${site}/clients/${client}/journal`);
     await sees(page, "The mules, please.");
     await page.goto(`${site}/clients/${client}/papers`);

@@ -1,4 +1,5 @@
 import type { Declined } from "./declined";
+import type { LinkReply } from "./link-record";
 import type { KeptReading, LookRecord } from "./look-record";
 import type { LookState, LookStep } from "./look-steps";
 import type { Ways } from "./group-record";
@@ -49,6 +50,8 @@ export interface BenchSource {
   readonly startSteps: readonly LookStep[];
   /** What the stylist overruled for this client. */
   readonly overrulings: readonly Overruling[];
+  /** What the client answered to looks that were sent to her, of each look the last; left out for a look from a file. */
+  readonly replies?: readonly LinkReply[];
   /** What is not to be offered to this client, the newest first. */
   readonly declined: readonly Declined[];
   /** What is on record of care, wear and company; left out for a look from a file that says none. */

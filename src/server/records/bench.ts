@@ -7,6 +7,7 @@ import type { Tenant } from "../db/tenant";
 import { bases } from "./bases";
 import { findClient } from "./clients";
 import { declinedFor } from "./declined";
+import { lastReplies } from "./links";
 import { listLooks } from "./looks";
 import { listSteps } from "./look-steps";
 import { listOccasions } from "./occasions";
@@ -95,6 +96,7 @@ export async function benchFor(
     start,
     startSteps: await listSteps(tenant, start.id),
     overrulings: await overrulingsFor(tenant, clientId),
+    replies: await lastReplies(tenant, clientId),
     today: wardrobe.onRecord.today,
     kept: true,
   };

@@ -161,6 +161,27 @@ export async function keepReply(
   if (changed === 0) throw new NotFound(`link ${linkId} shows no look ${lookId}`);
 }
 
+/** What a client answered to each look that was sent to her, the last answer of each. */
+export async function lastReplies(tenant: Tenant, clientId: string): Promise<LinkReply[]> {
+  const rows = await tenant("link_looks")
+    .join("links", (on) =>
+      on.on("links.studio_id", "link_looks.studio_id").andOn("links.id", "link_looks.link_id"),
+    )
+    .where("link_looks.studio_id", tenant.studioId)
+    .where("links.client_id", clientId)
+    .whereNotNull("link_looks.answered_at")
+    .distinctOn("link_looks.look_id")
+    .orderBy([{ column: "link_looks.look_id" }, { column: "link_looks.answered_at", order: "desc" }])
+    .select<AnsweredLook[]>(
+      "link_looks.link_id",
+      "link_looks.look_id",
+      "link_looks.answer",
+      "link_looks.words",
+      "link_looks.answered_at",
+    );
+  return rows.flatMap((row) => replyOf(row) ?? []);
+}
+
 /** How far back the day tells of answers, days. */
 const tellsOf = 14;
 

@@ -8,6 +8,7 @@ import { lensLabels, type Finding, type Lens } from "@/core/rules/finding";
 import { sayWith } from "@/words/say";
 import { benchWords } from "@/words/bench";
 import { useDesk } from "./desk/use-desk";
+import { ClientSaid } from "./client-said";
 import { EdgeLine } from "./edge-line";
 import { FindingRow } from "./finding-row";
 import { NextStation } from "./next-station";
@@ -57,6 +58,7 @@ export function ReadingPanel() {
             {refusal}
           </p>
         )}
+        <ClientSaid />
         <WhatWouldChange />
         {next && <NextStation next={next} />}
         {faults.length > 0 && (
