@@ -1,6 +1,6 @@
 import type { Block, PaperDrawing, PieceRow } from "@/ui/papers/paper";
 import { Plate } from "@/ui/drawing/plate";
-import { withoutPhoto } from "@/ui/papers/pieces-drawing";
+import { withoutPhoto } from "@/core/piece/piece";
 import { drawnOnPaper } from "./drawn";
 import type { Page, Place } from "./page";
 

@@ -59,6 +59,7 @@ export const papersWords = {
   daysCount: "{days} days",
   makeTheLink: "Make the link",
   chooseALookFirst: "Choose a look first.",
+  chooseFewer: "A link shows {most} looks at most: choose fewer.",
   linkIsMade: "The link is made. Whoever holds it sees these looks.",
   copyTheLink: "Copy the link",
   linkIsCopied: "The link is copied.",

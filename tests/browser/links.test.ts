@@ -86,13 +86,26 @@ describe("a private link", () => {
     await page.goto(site);
     await sees(page, "Yes to the planetarium lecture: \u201cThe mules, please.\u201d");
     await answers(page, 'a[href*="&look="]');
-    await page.click('section a[href*="&look="]');
+    await page.click('::-p-xpath(//li[contains(., "The mules")]//a)');
     await sees(page, "Ottoline Varga: Yes to this look: \u201cThe mules, please.\u201d");
     await page.goto(`${site}/clients/${client}/journal`);
     await sees(page, "The mules, please.");
     await page.goto(`${site}/clients/${client}/papers`);
     await sees(page, "Answered: yes");
     await sees(page, /opened on/);
+  });
+
+  it("keeps what is typed and not sent yet, though the page is closed", async () => {
+    const phone = await stranger({ script: true });
+    await phone.goto(site + path);
+    await answers(phone, "article form button");
+    const [, second] = await phone.$$("article form");
+    await second?.$("textarea").then((line) => line?.type("Let me think"));
+    await phone.reload();
+    await answers(phone, "article form button");
+    const lines = await phone.$$eval("article textarea", (all) => all.map(({ value }) => value));
+    expect(lines).toEqual(["The mules, please.", "Let me think"]);
+    await phone.close();
   });
 
   it("opens nothing once it is ended", async () => {

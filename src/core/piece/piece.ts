@@ -111,3 +111,8 @@ export function recut<G extends Legged>(garment: G, cut: Partial<PieceOf<"trouse
 export function hangsWide(trousers: Legged): boolean {
   return trousers.figures.leg === "wide" || trousers.figures.leg === "flared";
 }
+
+/** A piece as it is drawn for somebody outside: its photo stays with the studio. */
+export function withoutPhoto({ photo: _kept, ...piece }: Piece): Piece {
+  return piece;
+}

@@ -2,6 +2,9 @@
 export const linkAnswers = ["yes", "maybe", "no"] as const;
 export type LinkAnswer = (typeof linkAnswers)[number];
 
+/** How many looks a link may show. */
+export const mostLooksOfLink = 40;
+
 /** For how many days a link may hold. */
 export const linkDays = [3, 7, 14, 30] as const;
 

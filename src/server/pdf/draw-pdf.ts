@@ -29,7 +29,7 @@ export async function drawPdf(
   tell: (at: number, of: number) => void,
   signal: AbortSignal,
 ): Promise<Uint8Array> {
-  if (drawing >= mostAtOnce) await new Promise<void>((begin) => waiting.push(begin));
+  if (drawing >= mostAtOnce) await turnOf(signal);
   drawing += 1;
   try {
     return await inThread(task, tell, signal);
@@ -39,10 +39,28 @@ export async function drawPdf(
   }
 }
 
+/** Waits until a thread is free. @throws Error where nobody waits for the PDF any more */
+function turnOf(signal: AbortSignal): Promise<void> {
+  return new Promise((resolve, reject) => {
+    const begin = () => {
+      signal.removeEventListener("abort", leave);
+      resolve();
+    };
+    const leave = () => {
+      waiting.splice(waiting.indexOf(begin), 1);
+      reject(new Error(nobodyWaits));
+    };
+    waiting.push(begin);
+    signal.addEventListener("abort", leave, { once: true });
+  });
+}
+
+const nobodyWaits = "nobody waits for the PDF any more";
+
 function inThread(task: PdfTask, tell: (at: number, of: number) => void, signal: AbortSignal) {
   return new Promise<Uint8Array>((resolve, reject) => {
     if (signal.aborted) {
-      reject(new Error("nobody waits for the PDF any more"));
+      reject(new Error(nobodyWaits));
       return;
     }
     const root = process.cwd();
@@ -53,7 +71,7 @@ function inThread(task: PdfTask, tell: (at: number, of: number) => void, signal:
     ]);
     const stop = () => {
       void thread.terminate();
-      reject(new Error("nobody waits for the PDF any more"));
+      reject(new Error(nobodyWaits));
     };
     signal.addEventListener("abort", stop, { once: true });
     thread.on("message", (told: Told) => {

@@ -1,7 +1,7 @@
 import type { LinkReply } from "@/core/studio/link-record";
 import { dayReader, toldOf, type ShownLook } from "@/core/studio/shown-look";
 import type { LengthUnit } from "@/core/length/length";
-import type { PieceRecord } from "@/core/studio/piece-record";
+import { withoutPhoto } from "@/core/piece/piece";
 import type { Tenant } from "../db/tenant";
 import { bases } from "./bases";
 import { findClient } from "./clients";
@@ -36,7 +36,11 @@ export async function linkRoom(tenant: Tenant, linkId: string): Promise<LinkRoom
     ...shownBases.flatMap(({ pieceIds }) => pieceIds),
     ...looks.flatMap(({ accessoryIds }) => accessoryIds),
   ];
-  const pieces = (await piecesById(tenant, [...new Set(worn)])).map(withoutPhoto);
+  const pieces = (await piecesById(tenant, [...new Set(worn)])).map((record) => ({
+    ...record,
+    // A photo is for the studio's eyes.
+    piece: withoutPhoto(record.piece),
+  }));
   const show = dayReader({
     clients: [client],
     bases: shownBases,
@@ -60,9 +64,4 @@ export async function linkRoom(tenant: Tenant, linkId: string): Promise<LinkRoom
     }),
     replies: link.replies,
   };
-}
-
-/** A photo is for the studio's eyes. */
-function withoutPhoto({ piece: { photo: _kept, ...piece }, ...record }: PieceRecord): PieceRecord {
-  return { ...record, piece: piece };
 }

@@ -7,7 +7,7 @@ import { Figure } from "../drawing/figure/figure";
 import { Plate } from "../drawing/plate";
 import { standAlone } from "../kit/save-file";
 import { drawnAside } from "./drawn-aside";
-import { withoutPhoto } from "./pieces-drawing";
+import { withoutPhoto } from "@/core/piece/piece";
 
 /** As a phone is held, in pixels. */
 const size = { width: 1080, height: 1920 };

@@ -1,4 +1,4 @@
-import type { Piece } from "@/core/piece/piece";
+import { withoutPhoto, type Piece } from "@/core/piece/piece";
 import { Plate } from "../drawing/plate";
 import { plateBox } from "../drawing/plate-box";
 
@@ -30,9 +30,4 @@ export function PiecesDrawing({ pieces }: { readonly pieces: readonly Piece[] })
       })}
     </svg>
   );
-}
-
-/** A piece as it is drawn alone: its photo stays with the studio. */
-export function withoutPhoto({ photo: _kept, ...piece }: Piece): Piece {
-  return piece;
 }

@@ -5,7 +5,7 @@ import { format, parseISO } from "date-fns";
 import { toast } from "sonner";
 import type { LinkInput } from "@/core/schema/forms/link-form";
 import type { Outcome } from "@/core/schema/outcome";
-import { holds, linkDays, type LinkRecord } from "@/core/studio/link-record";
+import { holds, linkDays, mostLooksOfLink, type LinkRecord } from "@/core/studio/link-record";
 import { papersWords } from "@/words/papers";
 import { sayWith } from "@/words/say";
 import { answerOf, granted, sayFaults } from "../kit/answer";
@@ -43,6 +43,7 @@ export function PrivateLinks(props: PrivateLinksProps) {
   const [days, setDays] = useState<string>(usualDays);
   const [fault, setFault] = useState("");
   const [isBusy, setBusy] = useState(false);
+  const isTooMany = chosen.length > mostLooksOfLink;
   const make = async () => {
     setBusy(true);
     const outcome = await answerOf(() =>
@@ -117,10 +118,15 @@ export function PrivateLinks(props: PrivateLinksProps) {
           </p>
         )}
         <div className="flex items-center gap-3">
-          <Button type="submit" look="strong" disabled={isBusy || chosen.length === 0}>
+          <Button type="submit" look="strong" disabled={isBusy || chosen.length === 0 || isTooMany}>
             {papersWords.makeTheLink}
           </Button>
           {chosen.length === 0 && <span className="text-ink-soft">{papersWords.chooseALookFirst}</span>}
+          {isTooMany && (
+            <span className="text-ink-soft">
+              {sayWith(papersWords.chooseFewer, { most: mostLooksOfLink })}
+            </span>
+          )}
         </div>
       </form>
       <ul>

@@ -6,6 +6,7 @@ import { linkAnswers, type LinkAnswer, type LinkReply } from "@/core/studio/link
 import { papersWords } from "@/words/papers";
 import { answerOf, sayFaults } from "../kit/answer";
 import { Button } from "../kit/button";
+import { useDraft } from "../kit/form/use-draft";
 import { Segments } from "../kit/segments";
 import { answerWords } from "./say-reply";
 
@@ -29,8 +30,12 @@ interface ReplyFormProps {
 /** Yes, maybe or no to a look, and a line; it can be sent again as long as the link holds. */
 export function ReplyForm({ token, lookId, look, reply, answer }: ReplyFormProps) {
   const id = useId();
-  const [chosen, setChosen] = useState<LinkAnswer | null>(reply?.answer ?? null);
-  const [words, setWords] = useState(reply?.words ?? "");
+  // What is chosen and not sent yet outlives a closed tab; a part of the token tells two links from one another.
+  const draft = useDraft<Pick<LinkReply, "words"> & { readonly chosen: LinkAnswer | null }>(
+    `reply.${token.slice(0, 6)}.${lookId}`,
+    { chosen: reply?.answer ?? null, words: reply?.words ?? "" },
+  );
+  const { chosen, words } = draft.value;
   const [said, setSaid] = useState("");
   const [isBusy, setBusy] = useState(false);
   const send = async () => {
@@ -38,6 +43,7 @@ export function ReplyForm({ token, lookId, look, reply, answer }: ReplyFormProps
     setBusy(true);
     const outcome = await answerOf(() => answer({ token, lookId, answer: chosen, words }));
     setSaid(outcome.ok ? papersWords.answerIsSent : sayFaults(outcome));
+    if (outcome.ok) draft.settle({ chosen, words });
     setBusy(false);
   };
   return (
@@ -53,7 +59,7 @@ export function ReplyForm({ token, lookId, look, reply, answer }: ReplyFormProps
         label={papersWords.yourAnswer}
         segments={linkAnswers.map((value) => ({ value, shown: answerWords[value] }))}
         value={chosen}
-        onChange={setChosen}
+        onChange={(value) => draft.change({ chosen: value, words })}
         size="named"
       />
       <div>
@@ -65,7 +71,7 @@ export function ReplyForm({ token, lookId, look, reply, answer }: ReplyFormProps
           value={words}
           rows={2}
           maxLength={300}
-          onChange={(event) => setWords(event.target.value)}
+          onChange={(event) => draft.change({ chosen, words: event.target.value })}
           className="mt-1 w-full border border-rule-strong bg-white px-2.5 py-2 text-body"
         />
       </div>

@@ -1,5 +1,5 @@
 import Joi from "joi";
-import { linkAnswers, linkDays, type LinkAnswer } from "../../studio/link-record";
+import { linkAnswers, linkDays, mostLooksOfLink, type LinkAnswer } from "../../studio/link-record";
 import { oneOf, uuid } from "../parts";
 import { email } from "./member-form";
 
@@ -16,7 +16,7 @@ export interface LinkInput {
 
 export const linkForm = Joi.object<LinkInput>({
   clientId: uuid.required(),
-  lookIds: Joi.array().items(uuid).min(1).max(40).unique().required().label("Looks"),
+  lookIds: Joi.array().items(uuid).min(1).max(mostLooksOfLink).unique().required().label("Looks"),
   greeting: Joi.string().trim().allow("").max(600).required().label("Greeting"),
   recipient: email.allow("").required(),
   days: Joi.number()
