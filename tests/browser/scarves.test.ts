@@ -88,7 +88,10 @@ describe("where a scarf is tied, and what it shows", () => {
     await page.$$eval("[aria-label='Figure'] button", (buttons) =>
       buttons.find(({ textContent }) => textContent.endsWith("overall"))?.click(),
     );
-    await page.waitForSelector("[role='dialog'] li button");
+    // What was just put on comes into the palette with the next reading.
+    await page.waitForFunction(() =>
+      document.querySelector("[role='dialog'] ul")?.textContent?.includes("Tide-table silk square"),
+    );
     const named = await page.$$eval("[role='dialog'] li button", (colours) =>
       colours.map((colour) => colour.textContent ?? ""),
     );
