@@ -129,10 +129,11 @@ describe("the rule book", () => {
   });
 
   it("takes a figure, says what its default is, and refuses what is no number", async () => {
-    await page.evaluate(() => {
-      // It is open already where the finding it was opened from was this rule's.
+    // It is open already where the finding it was opened from was this rule's, and may open just now.
+    await page.waitForFunction(() => {
       const rule = document.getElementById("proportion.gap")?.querySelector("details");
-      if (!rule?.open) rule?.querySelector<HTMLElement>("summary")?.click();
+      if (rule && !rule.open) rule.querySelector<HTMLElement>("summary")?.click();
+      return rule?.open;
     });
     const figure = await page.waitForSelector("[id='proportion.gap'] input[placeholder='5.5']");
     await figure?.type("six");
@@ -181,6 +182,7 @@ describe("the rule book", () => {
 describe("the colours of a look", () => {
   it("say what two of them are to one another, in words and figures", async () => {
     await openBench();
+    await answers(page, "[aria-label='Figure'] button");
     await page.locator("button ::-p-text(overall)").click();
     await sees(page, "Choose two to hear what they are to one another.");
     for (const at of [0, 1]) {
