@@ -9,14 +9,13 @@ import { searchBest, type Progress } from "@/core/search/best/search";
 import { setProblem, type SetProblem, type SetWish } from "@/core/search/best/set-problem";
 import { bestTied } from "@/core/search/scarf-ties";
 import type { BestSets } from "./answers";
-import { breathing } from "./breath";
 
 /** How many sets are sought and read, how many of them are shown, and in how many slots those differ at least. */
 const sought = 120;
 const shown = 6;
 const apart = 2;
 /** Milliseconds between two signs of life. */
-const news = 120;
+const breath = 120;
 
 /**
  * Looks for the sets that agree best on a base, reads each of them, and answers with those that read best, telling
@@ -33,14 +32,13 @@ export async function seekSets(
   const laidOut = setProblem(base, wardrobe, wish);
   const search = searchBest(laidOut.problem, sought);
   let told = performance.now();
-  const breathe = breathing();
   for (;;) {
     const step = search.next();
     if (step.done || !goesOn()) return answer(base, laidOut, step.value, step.done === true);
-    await breathe();
-    if (performance.now() - told < news) continue;
+    if (performance.now() - told < breath) continue;
     tell(answer(base, laidOut, step.value, false));
     told = performance.now();
+    await new Promise((resolve) => setTimeout(resolve, 0));
   }
 }
 
