@@ -8,7 +8,6 @@ export const wholeWords = {
   saveTheFile: "Save the file",
   packing: "Packing ...",
   stop: "Stop",
-  couldNotBeSaved: "The file could not be made. Nothing is lost: try once more.",
   eraseClient: "Erase {client}",
   aboutErasing:
     "Takes everything listed here out of this studio at once, photos and all. For an hour you can take that back. After it nobody can, and only a receipt without the name stays. Backups made before that still hold it.",

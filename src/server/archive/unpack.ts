@@ -28,14 +28,12 @@ export async function unpackClient(archive: Buffer): Promise<Unpacked> {
     const zip = await fromBufferPromise(archive);
     const entries = await listed(zip);
     const manifest = await bytesOf(zip, entries, manifestPath, archiveBounds.record);
-    const files = parseManifest(manifest.toString("utf8"));
-    const stranger = [...entries.keys()].find(
-      (path) => path !== manifestPath && !files.some((file) => file.path === path),
-    );
+    const files = new Map(parseManifest(manifest.toString("utf8")).map((file) => [file.path, file]));
+    const stranger = [...entries.keys()].find((path) => path !== manifestPath && !files.has(path));
     if (stranger !== undefined) throw new FormatError(`"${stranger}" is not in the list of its files`);
     const record = await whole(zip, entries, files, recordPath);
     const photos = new Map<string, Buffer>();
-    for (const { path, sha256 } of files)
+    for (const { path, sha256 } of files.values())
       if (path !== recordPath) photos.set(sha256, await whole(zip, entries, files, path));
     return { text: record.toString("utf8"), photos };
   } catch (error) {
@@ -67,10 +65,10 @@ async function listed(zip: ZipFile): Promise<Entries> {
 async function whole(
   zip: ZipFile,
   entries: Entries,
-  files: readonly ArchivedFile[],
+  files: ReadonlyMap<string, ArchivedFile>,
   path: string,
 ): Promise<Buffer> {
-  const said = files.find((file) => file.path === path);
+  const said = files.get(path);
   const most = path === recordPath ? archiveBounds.record : archiveBounds.photo;
   const bytes = await bytesOf(zip, entries, path, most);
   const sha256 = createHash("sha256").update(bytes).digest("hex");

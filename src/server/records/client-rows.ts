@@ -38,6 +38,13 @@ export const rowsOfClient: readonly RowsOfClient[] = [
   { table: "outbox", hers: under("links", "link_id") },
 ];
 
+/** Which rows r of a table are a client's, as SQL. */
+export function hersOf(table: keyof Tables): string {
+  const found = rowsOfClient.find((each) => each.table === table);
+  if (!found) throw new Error(`${table} has no rows of a client`);
+  return found.hers;
+}
+
 const tableOf: Readonly<Record<CountedKind, keyof Tables>> = {
   measurement: "measurements",
   "rule book": "rule_book_versions",
@@ -58,8 +65,8 @@ const tableOf: Readonly<Record<CountedKind, keyof Tables>> = {
 /** How much is on record of a client, put away or not. */
 export async function countsOf(tenant: Tenant, clientId: string): Promise<ClientCounts> {
   const parts = countedKinds.map((kind) => {
-    const hers = rowsOfClient.find(({ table }) => table === tableOf[kind])?.hers ?? "false";
-    return `(select count(*)::int from ${tableOf[kind]} r where r.studio_id = :studio and ${hers}) as "${kind}"`;
+    const table = tableOf[kind];
+    return `(select count(*)::int from ${table} r where r.studio_id = :studio and ${hersOf(table)}) as "${kind}"`;
   });
   const { rows } = await tenant.raw<{ rows: ClientCounts[] }>(`select ${parts.join(", ")}`, {
     studio: tenant.studioId,

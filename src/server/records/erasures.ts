@@ -2,7 +2,7 @@ import { v7 as uuid } from "uuid";
 import { erasureHolds, type Erasure } from "@/core/studio/client-whole";
 import { serverWords } from "@/words/server";
 import { actAs, inStudio, type Tenant } from "../db/tenant";
-import { countsOf, removeRowsOf, rowsOfClient } from "./client-rows";
+import { countsOf, hersOf, removeRowsOf, rowsOfClient } from "./client-rows";
 import { studiosThatErase } from "./doors";
 import { NotFound, Refusal } from "./refusal";
 
@@ -49,10 +49,6 @@ export async function eraseClient(
   // What removing them has written down goes with the rest.
   await tenant.raw("select forget_changes(?)", [id]);
   return id;
-}
-
-function hersOf(table: string): string {
-  return rowsOfClient.find((each) => each.table === table)?.hers ?? "false";
 }
 
 /**

@@ -5,7 +5,7 @@ import { toast } from "sonner";
 import type { Outcome } from "@/core/schema/outcome";
 import { sayMayNot } from "@/core/studio/roles";
 import { wholeWords } from "@/words/whole";
-import { granted } from "../kit/answer";
+import { answerOf, sayFaults } from "../kit/answer";
 import { Button } from "../kit/button";
 import { useMay } from "../kit/role";
 import { saveFile } from "../kit/save-file";
@@ -27,13 +27,11 @@ export function SaveWhole({ clientId, clientName }: SaveWholeProps) {
     const controller = new AbortController();
     stop.current = controller;
     setPacking(true);
-    try {
-      const archive = await granted(() => archiveOf(clientId, controller.signal));
-      if (archive) saveFile(archive.value, type, `${fileStem(clientName, "juxtane")}.zip`);
-    } catch {
-      if (!controller.signal.aborted) toast(wholeWords.couldNotBeSaved, { duration: 12_000 });
-    }
+    const archive = await answerOf(() => archiveOf(clientId, controller.signal));
     setPacking(false);
+    if (archive.ok) saveFile(archive.value, type, `${fileStem(clientName, "juxtane")}.zip`);
+    // Whoever stopped it needs not be told that nothing came.
+    else if (!controller.signal.aborted) toast(sayFaults(archive), { duration: 12_000 });
   };
   return (
     <section aria-labelledby="save" className="grid gap-3 border border-rule-strong bg-paper px-4 py-3">

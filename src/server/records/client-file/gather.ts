@@ -173,9 +173,7 @@ async function whatWasSaid(
 
 async function filedLinks(tenant: Tenant, clientId: string): Promise<ClientFile["links"]> {
   const links = await listLinks(tenant, clientId);
-  const madeFirst = [...links].sort((one, other) =>
-    one.madeAt === other.madeAt ? Number(one.id > other.id) - 1 : one.madeAt < other.madeAt ? -1 : 1,
-  );
+  const madeFirst = [...links].reverse().sort((one, other) => one.madeAt.localeCompare(other.madeAt));
   return madeFirst.map(({ greeting, madeAt, expiresAt, openedAt, lookIds, replies }) => ({
     greeting,
     madeAt,
