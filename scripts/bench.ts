@@ -174,7 +174,7 @@ const wanted = median(5, () =>
 
 /** Lines as people write them, of the cases. */
 const written = (
-  JSON.parse(readFileSync(new URL("../tests/cases/lines.json", import.meta.url), "utf8")) as {
+  JSON.parse(readFileSync("tests/cases/lines.json", "utf8")) as {
     line: string;
   }[]
 ).map(({ line }) => line);

@@ -40,7 +40,7 @@ interface Span {
 
 /** Weights of a statement jewel, of any other, and how many of the others are heard. */
 const statement = { from: 2, weight: 0.2 } as const;
-const small = { weight: 0.08, heard: 3 } as const;
+export const small = { weight: 0.08, heard: 3 } as const;
 /** How far plain cloth reaches beyond its own span, steps. */
 const plainReach = 1;
 
@@ -150,6 +150,12 @@ function weightOf({ piece }: Worn, pull: KindPull | undefined): number | "small"
   if (pull === undefined) return 0;
   if (typeof pull === "number") return pull;
   return pull === "jewellery" && speaks(piece, statement.from) ? statement.weight : "small";
+}
+
+/** What an accessory weighs beside the base, and whether it is one of those of which only the farthest few are heard. */
+export function weightBeside(item: Worn): { readonly weight: number; readonly faint: boolean } {
+  const weight = weightOf(item, specOf(item.piece).pull);
+  return weight === "small" ? { weight: small.weight, faint: true } : { weight, faint: false };
 }
 
 /** Accessories without any garment stand where they stand themselves. */

@@ -1,11 +1,13 @@
 import type { Dressed, Worn } from "../dressing/dressed";
 import type { PairView } from "../dressing/pair";
 import type { Piece } from "../piece/piece";
+import type { Slot } from "../piece/slots";
 import { valuesOf, type Params, type Values } from "../rule-book/params";
 import type { RuleBook } from "../rule-book/rule-book";
 import type { SchoolName, Schools } from "../rule-book/schools";
 import type { Finding, Lens } from "./finding";
 import { judgeOf, type Judge } from "./judge";
+import { noHope, type Hope, type Outlook } from "./outlook";
 
 /** What a rule may be asked for beside a whole reading. */
 export const ruleTags = {
@@ -28,11 +30,26 @@ interface RuleContext<P extends Params, M extends string> {
   readonly judge: Judge<M>;
 }
 
+/** What a rule is given to say what it hopes. */
+interface HopeContext<P extends Params> {
+  readonly params: Values<P>;
+  readonly schools: Schools;
+  /** What it says of what is on already. */
+  readonly said: () => readonly Finding[];
+}
+
 type RuleId = `${Lens}.${string}`;
+
+/**
+ * What a rule reads of a look beside its client, its occasion, the garments and the top layer: the slots whose pieces
+ * it asks about, or everything. Pieces of other slots may come and go without a change in what it says.
+ */
+type Reads = readonly Slot[] | "everything";
 
 interface RuleSpec<P extends Params, M extends Messages, Seen> {
   /** "lens.name", unique. */
   readonly id: RuleId;
+  readonly reads: Reads;
   readonly weight?: number;
   readonly title: string;
   /** What is amiss when it finds something so, in a few words that follow "fixes" and "adds". */
@@ -46,6 +63,8 @@ interface RuleSpec<P extends Params, M extends Messages, Seen> {
   readonly messages: M;
   /** What it says of what is seen of a look. */
   readonly read: (seen: Seen, context: RuleContext<P, Extract<keyof M, string>>) => Finding[];
+  /** The most it could make of a look that is still being chosen. A rule that praises and reads much must say it. */
+  readonly hope?: (outlook: Outlook, context: HopeContext<P>) => Hope;
 }
 
 interface PairRuleSpec<P extends Params, M extends Messages> extends RuleSpec<P, M, PairView> {
@@ -61,6 +80,7 @@ interface PairRuleSpec<P extends Params, M extends Messages> extends RuleSpec<P,
 export interface Rule<P extends Params = Params> {
   readonly id: RuleId;
   readonly lens: Lens;
+  readonly reads: Reads;
   readonly weight: number;
   readonly title: string;
   readonly fault: string;
@@ -71,6 +91,8 @@ export interface Rule<P extends Params = Params> {
   readonly messages: Messages;
   /** Reads a dressed look with the parameters and schools of its client's rule book. */
   read(dressed: Dressed): Finding[];
+  /** The most it could make of a look that is still being chosen, under the same rule book. */
+  hope(outlook: Outlook): Hope;
   /** What it says that two pieces are to one another; null for a rule that needs more of a look. */
   readonly pairs: PairReader | null;
   /** What a rule book makes of it: its figures, and its weight, 0 where it rests. */
@@ -95,15 +117,15 @@ const silence: Finding[] = [];
 export function defineRule<const P extends Params = NoParams, const M extends Messages = Messages>(
   spec: RuleSpec<P, M, Dressed>,
 ): Rule<P> {
-  const { about, read } = settled(spec);
-  return { ...about, read, pairs: null };
+  const { about, read, hope } = settled(spec);
+  return { ...about, read, hope, pairs: null };
 }
 
 /** A rule that reads only what pieces have by themselves, so that it can be asked about any two of them. */
 export function definePairRule<const P extends Params = NoParams, const M extends Messages = Messages>(
   spec: PairRuleSpec<P, M>,
 ): Rule<P> {
-  const { about, read } = settled(spec);
+  const { about, read, hope } = settled(spec);
   const ofPairs = new Set<string>(spec.pair);
   const pairs: PairReader = {
     concerns: (item, book) => spec.concerns?.(item, about.settings(book).params) ?? true,
@@ -113,12 +135,12 @@ export function definePairRule<const P extends Params = NoParams, const M extend
       return findings.length === 0 ? findings : findings.filter(({ message }) => ofPairs.has(message));
     },
   };
-  return { ...about, read, pairs };
+  return { ...about, read, hope, pairs };
 }
 
 /** A rule's description with what was left out filled in, and its reader under the rule book of who is read. */
 function settled<P extends Params, M extends Messages, Seen extends PairView>(spec: RuleSpec<P, M, Seen>) {
-  const { id, title, fault, why, messages, weight = 1, schools = [], tags = [] } = spec;
+  const { id, reads, title, fault, why, messages, weight = 1, schools = [], tags = [] } = spec;
   const lens = id.slice(0, id.indexOf(".")) as Lens;
   const params = spec.params ?? ({} as P);
   type Settings = RuleContext<P, Extract<keyof M, string>> & {
@@ -152,5 +174,19 @@ function settled<P extends Params, M extends Messages, Seen extends PairView>(sp
     const own = settings(seen.look.client.ruleBook);
     return own.rests ? silence : spec.read(seen, own);
   };
-  return { about: { id, lens, title, fault, why, messages, weight, schools, tags, params, settings }, read };
+  const hope = (outlook: Outlook): Hope => {
+    const own = settings(outlook.on.look.client.ruleBook);
+    if (own.rests || !spec.hope) return noHope;
+    const { params: figures, schools: answers } = own;
+    return spec.hope(outlook, {
+      params: figures,
+      schools: answers,
+      said: () => spec.read(outlook.on as Dressed & Seen, own),
+    });
+  };
+  return {
+    about: { id, lens, reads, title, fault, why, messages, weight, schools, tags, params, settings },
+    read,
+    hope,
+  };
 }

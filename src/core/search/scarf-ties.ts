@@ -2,7 +2,7 @@ import { difference } from "../colour/difference";
 import { shadeOf } from "../colour/shade";
 import { dress } from "../dressing/dress";
 import type { Body } from "../body/body";
-import { adjust, adjustmentOn } from "../piece/adjustment";
+import { adjust, adjustmentOn, type AdjustmentOf } from "../piece/adjustment";
 import type { Look } from "../piece/look";
 import {
   canBeTied,
@@ -133,13 +133,18 @@ export function bestTied(
   scarf: Scarf,
 ): { readonly reading: Reading; readonly also: Change | null } {
   let best: { reading: Reading; also: Change | null } = { reading: read(look), also: null };
-  if (!scarf.figures.picture || !canBeTied(scarf)) return best;
-  for (const settings of everydayWays(scarf)) {
-    const also = wornSo({ kind: "tie", piece: scarf.id, ...settings });
+  for (const way of waysTried(scarf)) {
+    const also = wornSo(way);
     const reading = read(apply(look, also));
     if (reading.points > best.reading.points) best = { reading, also };
   }
   return best;
+}
+
+/** The ways a scarf is tried in beside the one that is recorded; none for one whose picture was not drawn. */
+export function waysTried(scarf: Scarf): AdjustmentOf<"tie">[] {
+  if (!scarf.figures.picture || !canBeTied(scarf)) return [];
+  return everydayWays(scarf).map((settings) => ({ kind: "tie", piece: scarf.id, ...settings }));
 }
 
 /** The everyday ties a cloth can be folded for, from the corners of its lower edge. */

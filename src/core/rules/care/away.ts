@@ -5,6 +5,7 @@ import { swapOrTakeOff } from "../proposals";
 
 export const away = defineRule({
   id: "care.away",
+  reads: "everything",
   title: "What is not here on the day",
   fault: "a piece that is not here",
   why: "A piece at the cleaner's or on loan cannot be worn, however well it goes.",

@@ -4,6 +4,7 @@ import { swapOrTakeOff } from "../proposals";
 
 export const due = defineRule({
   id: "care.due",
+  reads: "everything",
   title: "What a piece needs first",
   fault: "care that is due",
   why: "A stain, worn heel tips or pilling are seen before anything else is.",

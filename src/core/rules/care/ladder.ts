@@ -6,6 +6,7 @@ import { atLeast } from "../figures";
 
 export const ladder = defineRule({
   id: "care.ladder",
+  reads: ["bag", "hosiery"],
   title: "What catches sheer hosiery",
   fault: "a ladder in the hosiery",
   why: "Studs, chains and rough weaves at the height of the hand ladder fine hosiery within the hour.",

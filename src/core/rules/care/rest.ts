@@ -5,6 +5,7 @@ import { wear } from "../proposals";
 
 export const rest = defineRule({
   id: "care.rest",
+  reads: ["shoe"],
   title: "A day of rest for shoes",
   fault: "shoes that should rest",
   why: "Leather takes a day to dry; shoes worn two days running wear out twice as fast.",

@@ -6,6 +6,7 @@ const fronted: ReadonlySet<string> = new Set(["box", "fold", "satchel"]);
 
 export const scratch = defineRule({
   id: "care.scratch",
+  reads: ["bag"],
   title: "A chain against a front clasp",
   fault: "a scratch from the chain",
   why: "A chain strap laid over a polished front clasp scratches both.",

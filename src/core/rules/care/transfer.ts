@@ -6,6 +6,7 @@ import { adjust, wear } from "../proposals";
 
 export const transfer = defineRule({
   id: "care.transfer",
+  reads: ["bag"],
   title: "Dye that comes off on a pale bag",
   fault: "dye on a pale bag",
   why: "Raw or dark denim and saturated nap give colour to whatever pale rubs against them.",

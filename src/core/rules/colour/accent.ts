@@ -4,9 +4,11 @@ import { defineRule } from "../define-rule";
 import { atMost } from "../figures";
 import { accentParams, isAccent, isDeep } from "./accent-colour";
 import { entriesIn } from "./echo-entries";
+import { hopeFor, noHope } from "../outlook";
 
 export const accent = defineRule({
   id: "colour.accent",
+  reads: "everything",
   title: "One accent among quiet colours",
   fault: "the accent",
   why: "In quiet clothes one deep colour says more than another black. A clear one alone is seen first, and is a choice rather than a grace.",
@@ -34,6 +36,27 @@ export const accent = defineRule({
     if (isDeep(lone.tint, params) && quiet && dressed.garments.length > 0 && others.length > 0)
       return [judge("lifts", "deep", facts)];
     return stray && !isDeep(lone.tint, params) ? [judge("note", "clear", facts)] : [];
+  },
+  hope({ on, may, grows }, { params }) {
+    if (on.garments.length === 0) return noHope;
+    // What is answered stays so, and a colour that takes enough of the look to be loud is the accent or speaks against it.
+    const lone = entriesIn(on).filter((entry) => entry.alone);
+    const accents = [
+      ...lone.filter(({ tint }) => isDeep(tint, params)).map(({ item }) => item),
+      ...may.filter(({ profile }) => profile.tints.some((tint) => isDeep(tint, params))),
+      ...on.visible.filter(
+        ({ place, profile }) => place === "layer" && profile.tints.some((tint) => isDeep(tint, params)),
+      ),
+    ];
+    const loud = new Set(
+      on.palette
+        .filter(
+          ({ tint, area }) => area / grows >= params.speck && !tint.neutral && tint.shade.C >= params.quiet,
+        )
+        .map(({ item }) => item),
+    );
+    const stands = (accent: Worn) => loud.size === 0 || (loud.size === 1 && loud.has(accent));
+    return accents.some(stands) ? hopeFor("lifts") : noHope;
   },
 });
 

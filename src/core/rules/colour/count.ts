@@ -5,7 +5,8 @@ import type { Schools } from "../../rule-book/schools";
 import { defineRule } from "../define-rule";
 import { atLeast, atMost, figure } from "../figures";
 import { swapOrTakeOff } from "../proposals";
-import { tonalOf, tonalParams } from "./tonal";
+import { mayBeTonal, tonalOf, tonalParams } from "./tonal";
+import { doomed, hopeFor, noHope } from "../outlook";
 
 const limits: Record<Schools["colours"], number> = {
   "at most two": 2,
@@ -15,6 +16,7 @@ const limits: Record<Schools["colours"], number> = {
 
 export const count = defineRule({
   id: "colour.count",
+  reads: "everything",
   title: "How many colours at once",
   fault: "too many colours",
   why: "The eye takes in two or three colours and starts counting at the fourth. One colour alone is quiet strength, if depth or texture gives it something to do.",
@@ -49,6 +51,11 @@ export const count = defineRule({
     };
     const alive = tones.range >= params.depths || kins > 1;
     return [judge(alive ? "lifts" : "note", alive ? "tonal" : "flat", { words, figures })];
+  },
+  hope({ on, grows }, { params, schools }) {
+    const seen = on.colours.filter(({ share }) => share / grows >= params.share);
+    if (seen.length > limits[schools.colours]) return doomed("rubs");
+    return mayBeTonal(on, grows, params) ? hopeFor("lifts") : noHope;
   },
 });
 

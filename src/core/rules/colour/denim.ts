@@ -6,6 +6,7 @@ import { swapOrTakeOff } from "../proposals";
 
 export const denim = defineRule({
   id: "colour.denim",
+  reads: [],
   title: "Denim with denim",
   fault: "denim with denim",
   why: "Two washes side by side are either two tones, plainly apart, or one suit; almost the same is neither.",

@@ -6,12 +6,14 @@ import { accentLimitsOf, isAccent } from "./accent-colour";
 import { echoParams, entriesOf, nearestAnswer } from "./echo-entries";
 import { unanswered } from "./unanswered";
 import { bridging, neutralAnswer } from "./neutral-answer";
+import { hopeOfEcho } from "./echo-hope";
 
 /** Slots in which an answer is soonest found. */
 const answering = wear("earrings", "bag", "neck", "belt", "shoe", "hosiery");
 
 export const echo = definePairRule({
   id: "colour.echo",
+  reads: "everything",
   title: "A colour that enters alone wants an answer",
   fault: "a colour on its own",
   why: "A colour met once looks like a slip; met twice, at two heights, it looks chosen. Blacks and leathers answer one another as well as colours do. One colour may stand alone as the accent of the look.",
@@ -79,4 +81,5 @@ export const echo = definePairRule({
     }
     return findings;
   },
+  hope: (outlook, { params }) => hopeOfEcho(outlook, params),
 });

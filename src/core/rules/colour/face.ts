@@ -1,3 +1,4 @@
+import type { Worn } from "../../dressing/dressed";
 import { shadeOf } from "../../colour/shade";
 import type { Client } from "../../piece/client";
 import { param } from "../../rule-book/params";
@@ -5,9 +6,11 @@ import { defineRule } from "../define-rule";
 import { figure } from "../figures";
 import type { Finding } from "../finding";
 import { swapOrTakeOff } from "../proposals";
+import { noHope, surely } from "../outlook";
 
 export const face = defineRule({
   id: "colour.face",
+  reads: "everything",
   title: "What lies at the face",
   fault: "a colour at the face",
   why: "A colour beside the skin lends it its temperature, and a contrast stronger than that of hair, skin and eyes outshines them.",
@@ -47,6 +50,17 @@ export const face = defineRule({
       }
       return leans > params.leaning ? [judge("lifts", "suits", { figures: lean }, spoken)] : [];
     });
+  },
+  hope({ on, open }, { params, schools, said }) {
+    const { undertone } = on.look.client.colouring;
+    if (schools.undertone === "ignore") return noHope;
+    const own = { warm: 1, neutral: 0, cool: -1 }[undertone];
+    const suits = ({ zone, area, profile: { ground } }: Worn) =>
+      zone === "face" && ground !== null && area >= params.area && ground.temperature * own > params.leaning;
+    // What is on takes less of the look with every piece, and a colour against the face stays so.
+    const now = surely(said());
+    const more = [...open.values()].filter((may) => may.some(suits)).map(() => "lifts" as const);
+    return { faults: now.faults, praise: [...now.praise, ...more] };
   },
 });
 

@@ -62,7 +62,11 @@ export function readsAsSkin({ look }: Dressed, { piece }: Worn, ground: Tint): b
 }
 
 /** Whether a belt, a bag or anything brown above answers the shoe, by what the echo takes for an answer. */
-export function isAnsweredAbove({ palette, look }: Dressed, shoe: Worn, ground: Tint): boolean {
+export function isAnsweredAbove(
+  { palette, look }: Pick<Dressed, "palette" | "look">,
+  shoe: Worn,
+  ground: Tint,
+): boolean {
   const limits = echoLimitsOf(look.client.ruleBook);
   return palette.some(({ item, tint }) => {
     if (item === shoe || item.slot === null || item.piece.kind === "hosiery") return false;

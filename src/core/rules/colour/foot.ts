@@ -1,5 +1,4 @@
 import type { Worn } from "../../dressing/dressed";
-import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atLeast, atMost } from "../figures";
 import { wear } from "../proposals";
@@ -13,23 +12,15 @@ import {
   nearestDark,
   readsAsSkin,
 } from "./foot-depth";
+import { footParams, hopeOfFoot } from "./foot-hope";
 
 export const foot = defineRule({
   id: "colour.foot",
+  reads: "everything",
   title: "The depth of the foot",
   fault: "the depth of the foot",
   why: "The shoe is the full stop of the outfit: a dark near the face wants a dark below, pale clothes want a light foot, and a light shoe under darks wants company.",
-  params: {
-    dark: param(35, "L*", "under this a garment or a swatch is dark"),
-    near: param(20, "L*", "how near in depth the shoe comes to a dark"),
-    heavy: param(30, "L*", "under this a shoe is heavy for pale clothes"),
-    pale: param(60, "L*", "from this mean depth on clothes are pale"),
-    clear: param(0.65, "share", "over this clarity clothes are clear, and light on the foot like pale ones"),
-    light: param(70, "L*", "from this on a shoe is light"),
-    allDark: param(40, "L*", "under this every garment is dark"),
-    sole: param(0.5, "count", "what a light sole counts as a light of its own"),
-    trace: param(0.05, "share", "share of the look from which a colour of the garments counts"),
-  },
+  params: footParams,
   messages: {
     onlyLight:
       "{shoe} {shoeCount, plural, one {is} other {are}} the only light thing in an all-dark look. Repeat the light in a bag, a sock or a scarf.",
@@ -77,6 +68,7 @@ export const foot = defineRule({
     if (!skin && ground.family !== "ivory" && ground.family !== "tan") return [];
     return [judge("lifts", "light", { of: { shoe }, figures })];
   },
+  hope: (outlook, { params }) => hopeOfFoot(outlook, params),
 });
 
 /** Mean depth of a piece; one without a colour is not dark. */

@@ -7,6 +7,7 @@ import { wear } from "../proposals";
 
 export const hardContrast = defineRule({
   id: "colour.hard-contrast",
+  reads: "everything",
   title: "Two blocks far apart in depth",
   fault: "a hard contrast",
   why: "A large light and a large dark with nothing between cut the figure in two; the dark met again at the foot or in two small places, or a tone between them, makes one outfit of it.",

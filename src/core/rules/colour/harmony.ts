@@ -1,9 +1,11 @@
+import type { Tint } from "../../dressing/profile";
 import type { Dressed, Patch, Worn } from "../../dressing/dressed";
 import { param, type Values } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { figure } from "../figures";
 import { wear } from "../proposals";
 import { hueApart } from "./tonal";
+import { hopeFor, noHope, surely } from "../outlook";
 
 const harmonyParams = {
   area: param(0.06, "share", "share of the look from which a colour is one of its larger areas"),
@@ -23,6 +25,7 @@ const harmonyParams = {
 
 export const harmony = defineRule({
   id: "colour.harmony",
+  reads: "everything",
   title: "How the larger colours go together",
   fault: "colours at odds",
   why: "Neighbours on the wheel flow into each other, opposites set each other off if one gives way; two strong colours that are neither fight.",
@@ -79,6 +82,24 @@ export const harmony = defineRule({
     if (hues >= params.opposite && (muted || ratio <= params.small))
       return [judge("lifts", "opposites", facts)];
     return [];
+  },
+  hope({ on, may, grows }, { params, said }) {
+    const isColour = ({ neutral, shade }: Tint) => !neutral && shade.C >= params.chroma;
+    const mayEnter = may.some(({ area, profile: { tints } }) =>
+      tints.some((tint) => isColour(tint) && area * tint.share >= params.area),
+    );
+    if (mayEnter) return hopeFor("lifts");
+    const large = on.palette.filter(({ area, tint }) => isColour(tint) && area >= params.area);
+    const pair = largestTwo(on, params);
+    if (!pair) return noHope;
+    if (large.some(({ area }) => area / grows < params.area)) return hopeFor("lifts");
+    // The two that are largest now stay so, and only a third colour between them can still change what is said.
+    const [first] = said();
+    if (first?.message === "loud" || first?.message === "dusty") return surely([first]);
+    const [one, other] = pair;
+    const hues = hueApart(one.tint.shade.hue, other.tint.shade.hue);
+    const wants = hues > params.neighbours && hues <= params.far;
+    return first || wants || on.accessories.length === 0 ? hopeFor("lifts") : noHope;
   },
 });
 

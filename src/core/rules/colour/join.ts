@@ -1,13 +1,15 @@
 import { isNearWhite } from "../../colour/depth";
 import { difference } from "../../colour/difference";
-import type { Dressed } from "../../dressing/dressed";
+import type { Dressed, Touch } from "../../dressing/dressed";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atLeast } from "../figures";
 import { adjust, wear } from "../proposals";
+import { hopeFor, noHope, surely } from "../outlook";
 
 export const join = defineRule({
   id: "colour.join",
+  reads: "everything",
   title: "Where top and bottom meet",
   fault: "a vague waist",
   why: "Two garments nearly of a depth but not the same blur at the waist; a belt, a tuck or a layer decides where one ends.",
@@ -36,16 +38,31 @@ export const join = defineRule({
       apart: atLeast("difference of colour", apart, "dE", params.distance),
     };
     if (depth >= params.clear) return [judge("note", "clear", { of, figures })];
-    const weak = depth < params.depth && apart < params.distance && apart > params.same;
-    // Two whites that touch are read by their own rule.
-    if (!weak || (isNearWhite(upper) && isNearWhite(lower))) return [];
+    if (!isWeak(waist, params)) return [];
     if (waist.separator)
       return [judge("lifts", "decided", { of: { ...of, belt: waist.separator }, figures })];
     if (largestFamily(dressed) >= params.tonal) return [];
     const proposals = [...wear("belt"), adjust("tuck-in", waist.upper.piece), ...wear("layer")];
     return [judge("rubs", "blurs", { of, figures, proposals })];
   },
+  hope({ on, open }, { params, said }) {
+    const waist = on.touches.find((touch) => touch.join === "waist");
+    if (!waist || !isWeak(waist, params)) return noHope;
+    if (open.has("belt")) return hopeFor("lifts");
+    return waist.separator ? surely(said()) : noHope;
+  },
 });
+
+/** Whether two garments are nearly alike in depth and not the same; two whites are read by their own rule. */
+function isWeak(
+  { upper, lower }: Touch,
+  { depth, distance, same }: { readonly depth: number; readonly distance: number; readonly same: number },
+): boolean {
+  const [one, other] = [upper.profile.ground?.shade, lower.profile.ground?.shade];
+  if (!one || !other || (isNearWhite(one) && isNearWhite(other))) return false;
+  const apart = difference(one, other);
+  return Math.abs(one.L - other.L) < depth && apart < distance && apart > same;
+}
 
 /** The share of the look that its largest family takes. */
 function largestFamily(dressed: Dressed): number {

@@ -7,9 +7,12 @@ import { atMost } from "../figures";
 import type { Finding } from "../finding";
 import { wear } from "../proposals";
 import { holding, parts, wearsNear } from "./joined-tones";
+import { hopeFor } from "../outlook";
+import type { Slot } from "../../piece/slots";
 
 export const nearWhite = defineRule({
   id: "colour.near-white",
+  reads: "everything",
   title: "Two whites side by side",
   fault: "two whites side by side",
   why: "Where two whites touch, the creamier one looks yellowed, unless something says that both are meant: a print or a piece that has both, or a third tone between them.",
@@ -70,7 +73,24 @@ export const nearWhite = defineRule({
       return [judge(grave ? "jars" : "rubs", "yellowed", { of, figures, proposals, onEdge })];
     });
   },
+  hope({ on, open, all }, { params }) {
+    const whiteOf = ({ profile: { ground } }: Worn) =>
+      ground && isNearWhite(ground.shade) ? ground.shade : null;
+    const differ = (one: Worn, other: Worn) => {
+      const [first, second] = [whiteOf(one), whiteOf(other)];
+      return first !== null && second !== null && Math.abs(first.b - second.b) >= params.least;
+    };
+    const touching = on.touches.filter(({ upper, lower }) => differ(upper, lower)).length;
+    const mayTouch = [...open].reduce((sum, [slot, items]) => {
+      const meets = items.some((item) => whiteOf(item) !== null && all.some((other) => differ(item, other)));
+      return meets ? sum + (touchesOf[slot] ?? 0) : sum;
+    }, 0);
+    return hopeFor(...Array.from({ length: touching + mayTouch }, () => "lifts" as const));
+  },
 });
+
+/** How many others a piece of a slot can touch; of the other slots nothing touches anything. */
+const touchesOf: Partial<Record<Slot, number>> = { neck: 1, bag: 1, hosiery: 2, shoe: 2 };
 
 /** One a white and the other almost one, both plain. */
 function almost(touch: Touch, upper: Shade, lower: Shade): boolean {

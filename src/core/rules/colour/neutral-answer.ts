@@ -70,7 +70,8 @@ function meetingOf(one: NeutralEnd, other: NeutralEnd, limits: EchoLimits): Neut
   return best;
 }
 
-function middleOf({ extent }: Worn): number {
+/** The middle of a piece above the footbed, cm. */
+export function middleOf({ extent }: Worn): number {
   return (extent.from + extent.to) / 2;
 }
 
@@ -101,7 +102,7 @@ function layerOver({ visible }: PairView, distance: number): Worn | null {
 }
 
 /** A print, or an accessory of two colours, that has the colours of two plain garments in it. */
-export function bridging({ visible }: PairView, { distance, met }: EchoLimits) {
+export function bridging({ visible }: Pick<PairView, "visible">, { distance, met }: EchoLimits) {
   const plain = visible.filter(({ place, piece }) => place !== null && piece.pattern === "plain");
   for (const print of visible) {
     if (print.profile.tints.length < 2) continue;

@@ -8,6 +8,7 @@ import { swapOrTakeOff, takeOff } from "../proposals";
 
 export const pocket = defineRule({
   id: "colour.pocket",
+  reads: ["pocket", "neck"],
   title: "What the pocket square answers",
   fault: "the pocket square",
   why: "A pocket square takes up a colour of the shirt or the tie; of the very same cloth as the tie it looks like a boxed pair, and without a tailored chest there is no pocket to hold it.",

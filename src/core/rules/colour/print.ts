@@ -6,9 +6,11 @@ import { defineRule } from "../define-rule";
 import { atMost, figure } from "../figures";
 import type { Finding } from "../finding";
 import { swapOrTakeOff } from "../proposals";
+import { hopeFor, noHope } from "../outlook";
 
 export const print = defineRule({
   id: "colour.print",
+  reads: "everything",
   title: "One loud print",
   fault: "prints at odds",
   why: "A loud print wants the floor to itself: plain legs, and a shoe from its ground or its darkest colour. Two loud prints agree only when they share colours and differ plainly in scale.",
@@ -65,6 +67,23 @@ export const print = defineRule({
       findings.push(judge("lifts", "foot", { of: { shoe, print: first.item }, figures }));
     }
     return findings;
+  },
+  hope({ on, open, all }, { params }) {
+    // A print takes less of the look with every piece that is put on, and is never louder than now.
+    const loud = all.filter(
+      ({ piece, profile, area }) =>
+        piece.pattern !== "plain" && loudnessOf(piece, profile.character, area) >= params.loud,
+    );
+    const agree = (one: Worn, other: Worn) =>
+      one !== other &&
+      sharedColours(one, other, params.same) >= params.shared &&
+      scaleRatio(one, other) >= params.scales;
+    if (loud.some((one) => loud.some((other) => agree(one, other)))) return hopeFor("sings");
+    const shoes = open.get("shoe") ?? (on.shoe ? [on.shoe] : []);
+    const stands = loud.some((item) =>
+      shoes.some((shoe) => shoe !== item && (fromPrint(shoe, item) ?? Infinity) <= params.same),
+    );
+    return stands ? hopeFor("lifts") : noHope;
   },
 });
 

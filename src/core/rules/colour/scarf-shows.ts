@@ -1,12 +1,15 @@
 import { difference } from "../../colour/difference";
-import type { Dressed } from "../../dressing/dressed";
+import { isWornSo, type Dressed, type Worn } from "../../dressing/dressed";
 import type { Tint } from "../../dressing/profile";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { figure } from "../figures";
+import { hopeFor, noHope } from "../outlook";
+import { wearsNear } from "./joined-tones";
 
 export const scarfShows = defineRule({
   id: "colour.scarf-shows",
+  reads: "everything",
   weight: 0.5,
   title: "The colour a folded scarf shows",
   fault: "a colour folded away",
@@ -36,6 +39,16 @@ export const scarfShows = defineRule({
       }),
     ];
   },
+  hope({ on, open, all }, { params }) {
+    const scarves = open.get("neck") ?? on.visible.filter(({ piece }) => piece === on.tied?.scarf);
+    const meets = ({ piece, profile: { tints } }: Worn) =>
+      tints.some(
+        (tint) =>
+          isShown(tint, params.share) &&
+          all.some((other) => other.piece !== piece && wearsNear(other, tint.shade, params.near)),
+      );
+    return scarves.some((item) => isWornSo(item, "tie") && meets(item)) ? hopeFor("lifts") : noHope;
+  },
 });
 
 interface Wanted {
@@ -47,11 +60,16 @@ interface Wanted {
 /** The largest coloured part of the scarf that is met again elsewhere; neutrals are no find. */
 function meetings(dressed: Dressed, tints: readonly Tint[], { share, near, scarf }: Wanted) {
   for (const tint of tints) {
-    if (tint.share < share || tint.neutral) continue;
+    if (!isShown(tint, share)) continue;
     const other = dressed.palette.find(
       ({ item, tint: seen }) => item.piece !== scarf && difference(seen.shade, tint.shade) <= near,
     );
     if (other) return { tint, other: other.item.piece };
   }
   return null;
+}
+
+/** Whether enough of a colour shows of a scarf to be looked for elsewhere. */
+function isShown({ neutral, share }: Tint, least: number): boolean {
+  return !neutral && share >= least;
 }

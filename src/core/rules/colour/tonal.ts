@@ -32,14 +32,33 @@ export function tonalOf({ palette }: Dressed, limits: TonalLimits): { readonly r
   return range <= (black ? limits.withBlack : limits.widest) ? { range } : null;
 }
 
+/**
+ * Whether a look may still be of one colour when all that is seen of it has grown so many times: what is large enough
+ * even then must be of one colour already, and what is too small even now must not break it.
+ */
+export function mayBeTonal({ palette }: Dressed, grows: number, limits: TonalLimits): boolean {
+  const seen = palette.filter(({ tint }) => tint.role !== "sole");
+  const areas = seen.filter(({ area }) => area / grows >= limits.area);
+  const depths = areas.map(({ tint }) => tint.shade.L);
+  if (depths.length > 0 && Math.max(...depths) - Math.min(...depths) > limits.widest) return false;
+  const breaks = ({ area, tint }: Patch) =>
+    area < limits.area && area / grows >= limits.speck && !tint.neutral && tint.shade.clarity > limits.clear;
+  if (seen.some(breaks)) return false;
+  const neutral = areas.every(({ tint }) => tint.neutral) && areOfOneTemperature(areas, limits);
+  return neutral || areWithinHue(areas, limits);
+}
+
 function areOfOneTemperature(areas: readonly Patch[], { leaning }: TonalLimits): boolean {
   const leans = areas.map(({ tint }) => tint.temperature);
   return leans.every((t) => t > -leaning) || leans.every((t) => t < leaning);
 }
 
 /** Every area within the hues of one colour; a grey with a hint of it may go along, one without breaks it. */
-function areOfOneHue(areas: readonly Patch[], { faint, grey, hue }: TonalLimits): boolean {
-  if (!areas.some(({ tint }) => tint.shade.C >= grey)) return false;
+function areOfOneHue(areas: readonly Patch[], limits: TonalLimits): boolean {
+  return areas.some(({ tint }) => tint.shade.C >= limits.grey) && areWithinHue(areas, limits);
+}
+
+function areWithinHue(areas: readonly Patch[], { faint, hue }: TonalLimits): boolean {
   if (areas.some(({ tint }) => tint.shade.C < faint)) return false;
   return areas.every((one) =>
     areas.every((other) => hueApart(one.tint.shade.hue, other.tint.shade.hue) <= hue),

@@ -7,9 +7,11 @@ import { atMost } from "../figures";
 import type { Finding } from "../finding";
 import { wear } from "../proposals";
 import { breachFacts } from "./breach-facts";
+import { hopeFor, isOpen, surely } from "../outlook";
 
 export const valueMatch = definePairRule({
   id: "colour.value-match",
+  reads: "everything",
   title: "Shoe and bag agree",
   fault: "shoe and bag at odds",
   why: "A set holds together when its pieces are of one depth, one temperature and one strength of contrast; they need not be of one colour.",
@@ -62,6 +64,9 @@ export const valueMatch = definePairRule({
       findings.push(judge("note", "others", { of: { one, other }, ...breachFacts(breaches, params) }));
     }
     return findings;
+  },
+  hope(outlook, { said }) {
+    return isOpen(outlook, "shoe", "bag") ? hopeFor("lifts") : surely(said());
   },
 });
 

@@ -7,6 +7,7 @@ import { wear } from "../proposals";
 
 export const bagCapacity = defineRule({
   id: "comfort.bag-capacity",
+  reads: ["bag"],
   title: "The bag holds what must be carried",
   fault: "a bag too small",
   why: "A bag that is too small is carried beside another one; what is longer than the bag sticks out of it.",

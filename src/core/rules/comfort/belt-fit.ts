@@ -14,6 +14,7 @@ export const layersUnderBelt = {
 
 export const beltFit = defineRule({
   id: "comfort.belt-fit",
+  reads: ["belt"],
   title: "A belt fits its loops and its place",
   fault: "a belt that does not fit",
   why: "A belt goes through the loops, and closes between its first and last hole over whatever lies under it.",

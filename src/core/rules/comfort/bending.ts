@@ -4,6 +4,7 @@ import { atMost } from "../figures";
 
 export const bending = defineRule({
   id: "comfort.bending",
+  reads: [],
   title: "Bending, sitting and stairs",
   fault: "a short hem",
   why: "A hem rises when its wearer bends or climbs; how short it may be is the client's own word.",

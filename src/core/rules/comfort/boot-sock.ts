@@ -6,6 +6,7 @@ import { wear } from "../proposals";
 
 export const bootSock = defineRule({
   id: "comfort.boot-sock",
+  reads: ["hosiery", "shoe"],
   title: "The sock in a boot",
   fault: "a sock wrong for the boot",
   why: "A sock that ends well inside a tall shaft lets its edge rub the leg; one that climbs far over it bunches.",

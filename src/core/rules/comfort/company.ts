@@ -8,6 +8,7 @@ import { wear } from "../proposals";
 
 export const company = defineRule({
   id: "comfort.company",
+  reads: "everything",
   title: "The same look before the same people",
   fault: "a look they have seen",
   why: "Whoever meets the same people often is asked not to come in the same look twice in a row.",

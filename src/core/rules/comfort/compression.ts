@@ -2,6 +2,7 @@ import { defineRule } from "../define-rule";
 
 export const compression = defineRule({
   id: "comfort.compression",
+  reads: ["hosiery"],
   title: "Compression hosiery",
   fault: "compression hosiery",
   why: "Compression is fitted by a professional to one pair of legs: it is not chosen by colour.",

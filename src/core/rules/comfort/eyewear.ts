@@ -5,6 +5,7 @@ import { wear } from "../proposals";
 
 export const eyewear = defineRule({
   id: "comfort.eyewear",
+  reads: ["eyewear"],
   title: "Dark glasses",
   fault: "dark glasses",
   why: "The darkest filters are for glaciers: not for driving, and not for an evening.",

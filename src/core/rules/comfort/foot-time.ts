@@ -10,6 +10,7 @@ const caution = "Where feet hurt, swell or go numb, stop, and ask a clinician.";
 
 export const footTime = defineRule({
   id: "comfort.foot-time",
+  reads: ["shoe"],
   title: "How long these shoes are walked and stood in",
   fault: "too long on these heels",
   why: "The steeper the foot stands, the sooner it tires: every 2.5 cm of pitch halve the time. A narrow tip halves it again; a shoe that does not hold the heel takes a quarter, an insole gives one.",

@@ -9,6 +9,7 @@ const caution = "On rough or slippery ground the rules of the place come first."
 
 export const ground = defineRule({
   id: "comfort.ground",
+  reads: ["shoe"],
   title: "The heel and the ground under it",
   fault: "the heel on this ground",
   why: "A narrow heel sinks into a lawn and catches between boards; a smooth sole has no hold on wet stone. A wedge or a block goes where they cannot.",

@@ -7,6 +7,7 @@ import { swapOrTakeOff } from "../proposals";
 
 export const hat = defineRule({
   id: "comfort.hat",
+  reads: ["hat"],
   title: "A hat in the wind, and over a collar",
   fault: "a hat that will not stay",
   why: "A wide brim is a sail; over a hood or a high collar it is pushed off from behind.",

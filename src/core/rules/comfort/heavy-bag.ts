@@ -4,6 +4,7 @@ import { atMost } from "../figures";
 
 export const heavyBag = defineRule({
   id: "comfort.heavy-bag",
+  reads: ["bag"],
   title: "What a bag weighs",
   fault: "a heavy bag",
   why: "A bag that weighs much before anything is in it tires one shoulder.",

@@ -3,6 +3,7 @@ import { isKind, type Piece } from "../../piece/piece";
 import { pitchOf } from "../../place/foot-time";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
+import { isOpen, surely } from "../outlook";
 import { atMost } from "../figures";
 import type { Finding } from "../finding";
 import { looseOf } from "../loose";
@@ -10,6 +11,7 @@ import { swapOrTakeOff, takeOff, wear } from "../proposals";
 
 export const limits = defineRule({
   id: "comfort.limits",
+  reads: "everything",
   title: "The client's own limits",
   fault: "her own limits",
   why: "A limit is a fact, told once and kept everywhere.",
@@ -70,6 +72,10 @@ export const limits = defineRule({
     if (limit.coveredAnkles && baresAnkle(dressed, params.ankle))
       findings.push(judge("bar", "ankle", { words, proposals: wear("hosiery", "shoe") }));
     return findings;
+  },
+  hope(outlook, { said }) {
+    const stays = ({ message }: Finding) => message !== "ankle" || !isOpen(outlook, "hosiery", "shoe");
+    return surely(said().filter(stays));
   },
 });
 

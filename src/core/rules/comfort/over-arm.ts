@@ -4,6 +4,7 @@ import { adjust, wear } from "../proposals";
 
 export const overArm = defineRule({
   id: "comfort.over-arm",
+  reads: ["bag"],
   title: "A strap goes over the arm, coat and all",
   fault: "a strap too tight to carry",
   why: "A shoulder strap that only just clears a bare arm will not go over a coat.",

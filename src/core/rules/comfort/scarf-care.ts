@@ -3,6 +3,7 @@ import { adjust } from "../proposals";
 
 export const scarfCare = defineRule({
   id: "comfort.scarf-care",
+  reads: ["neck"],
   title: "What a tied scarf may catch on",
   fault: "a scarf that may catch",
   why: "A tie that draws tight when it is pulled, and ends that hang free, are not for machines, wheels, lifts or small children. Where a place has rules of its own, they go first.",

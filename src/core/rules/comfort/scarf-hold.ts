@@ -7,6 +7,7 @@ import { swapOrTakeOff } from "../proposals";
 
 export const scarfHold = defineRule({
   id: "comfort.scarf-hold",
+  reads: ["neck"],
   title: "A scarf laid loose",
   fault: "a scarf that slips",
   why: "Smooth cloth laid over the shoulders slides off by itself, and in wind it keeps nothing out: it wants a knot, a turn or a pin.",

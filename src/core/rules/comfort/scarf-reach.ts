@@ -11,6 +11,7 @@ import { adjust, swapOrTakeOff, takeOff, wear } from "../proposals";
 
 export const scarfReach = defineRule({
   id: "comfort.scarf-reach",
+  reads: "everything",
   title: "A scarf long enough for its tie",
   fault: "a scarf too short to tie so",
   why: "What goes round, what the knot takes and the least tails that hold it make a length; a scarf that lacks it cannot be tied so. Two fingers must go between cloth and neck.",

@@ -8,6 +8,8 @@ import { defineRule } from "../define-rule";
 import { atLeast, atMost, figure } from "../figures";
 import type { Finding } from "../finding";
 import type { Judge } from "../judge";
+import { isOpen, surely, type Outlook } from "../outlook";
+import type { Slot } from "../../piece/slots";
 import { adjust, takeOff, wear } from "../proposals";
 
 const caution = "In heat or cold that is hard to bear, see to the wearer first.";
@@ -40,6 +42,7 @@ const messages = {
 
 export const warmth = defineRule({
   id: "comfort.warmth",
+  reads: "everything",
   title: "An outfit for the air it is worn in",
   fault: "too cold or warm for it",
   why: "What is worn keeps so much warmth in; whoever walks in it is comfortable at one temperature, and a few degrees about it. Neck, hands and head feel the cold by themselves. Under a roof it is the room that counts, and the way there.",
@@ -66,7 +69,31 @@ export const warmth = defineRule({
       ? [...onTheWay(asked), ...inTheRoom(asked), ...cooledRooms]
       : [...tooCold(asked), ...tooWarm(asked), ...cooledRooms, ...bareParts(asked)];
   },
+  hope: (outlook, { params, said }) =>
+    surely(said().filter((finding) => stays(finding, outlook, params.slack))),
 });
+
+/** The slots that cover what may be bare. */
+const covering: Readonly<Record<string, readonly Slot[]>> = {
+  neck: ["neck"],
+  hands: ["gloves"],
+  head: ["hat", "neck"],
+};
+
+/** Whether what is said of an outfit that is still being chosen is said of it whatever is put on. */
+function stays({ message }: Finding, outlook: Outlook, slack: number): boolean {
+  const { on, open } = outlook;
+  const covers = covering[message];
+  if (covers) return !isOpen(outlook, ...covers);
+  // What is put on makes it warmer, and only what comes off at a door could be what is too much.
+  if (message === "closeRoom") return true;
+  if (message === "warm") return !isOpen(outlook, "neck", "gloves");
+  const { occasion, client } = on.look;
+  if (message !== "cold" || !occasion) return false;
+  const added = [...open.values()].reduce((sum, items) => sum + Math.max(0, ...items.map(insulationOf)), 0);
+  const as = client.seated ? "seated" : "strolling";
+  return airOver(occasion).low < comfortableAir(cloOf(on.worn) + added, occasion.wind, as) - slack;
+}
 
 /** What is asked of an outfit and its air: what it is comfortable in, deg C, and the limits of the book. */
 interface Asked {

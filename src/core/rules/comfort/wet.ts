@@ -13,6 +13,7 @@ export function rainIsLikely(occasion: Occasion, book: RuleBook): boolean {
 
 export const wet = defineRule({
   id: "comfort.wet",
+  reads: "everything",
   title: "What rain does to it",
   fault: "rain on it",
   why: "Suede, satin, straw and open toes do not come home from rain as they went; an umbrella spares what is under it, never the feet.",

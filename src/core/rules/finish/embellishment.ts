@@ -17,6 +17,7 @@ const embellishments: ReadonlySet<Finish> = new Set([
 
 export const embellishment = definePairRule({
   id: "finish.embellishment",
+  reads: "everything",
   title: "One kind of embellishment",
   fault: "ornaments at odds",
   why: "Crystal answers crystal and pearl answers pearl; crystal shoes beside a sequin bag look like two parties at once. Small jewellery is the jeweller's own affair.",

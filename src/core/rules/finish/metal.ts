@@ -4,9 +4,12 @@ import { definePairRule } from "../define-rule";
 import { atMost, figure } from "../figures";
 import { swapOrTakeOff } from "../proposals";
 import { metalGroupsOf, metalWords } from "./metal-groups";
+import type { Worn } from "../../dressing/dressed";
+import { doomed, hopeFor, noHope } from "../outlook";
 
 export const metal = definePairRule({
   id: "finish.metal",
+  reads: "everything",
   title: "One metal story",
   fault: "metals at odds",
   why: "Buckles, toggles, clasps, watch and earrings are read together: one that breaks the story looks forgotten.",
@@ -67,5 +70,33 @@ export const metal = definePairRule({
       proposals: swapOrTakeOff(...strays),
     });
     return [...unread, broken];
+  },
+  hope({ on, all }, { params, schools }) {
+    const isSeen = ({ piece }: Worn) => piece.metalSize > 0;
+    const may = metalGroupsOf(
+      all.filter(isSeen).map(({ piece }) => piece),
+      params.plain,
+    );
+    if (schools.metals === "free" || may.length === 0) return noHope;
+    const groups = metalGroupsOf(
+      on.visible.filter(isSeen).map(({ piece }) => piece),
+      params.plain,
+    );
+    if (groups.length < 2) return hopeFor("lifts");
+    const chosen = groups.map(({ pieces }) => pieces.filter((piece) => placeOf(piece) === null));
+    // Whichever of two metals leads in the end, where accessories have both there is a stray among them.
+    if (chosen.filter((pieces) => pieces.length > 0).length < 2) return noHope;
+    const mayJoin =
+      schools.metals === "bridged" &&
+      groups.length === 2 &&
+      (all.some(({ piece }) => piece.metal === "two-tone") ||
+        groups.every(
+          ({ group }) => (may.find((other) => other.group === group)?.pieces.length ?? 0) >= params.bridge,
+        ));
+    if (mayJoin) return noHope;
+    const plain = chosen.every(
+      (pieces) => pieces.length === 0 || pieces.some(({ metalSize }) => metalSize >= params.plain),
+    );
+    return doomed(plain ? "jars" : "rubs");
   },
 });

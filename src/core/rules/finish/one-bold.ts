@@ -6,6 +6,7 @@ import { param } from "../../rule-book/params";
 import { definePairRule } from "../define-rule";
 import { atMost, figure } from "../figures";
 import { swapOrTakeOff } from "../proposals";
+import { hopeFor, noHope, surely } from "../outlook";
 
 interface Surface {
   readonly piece: Piece;
@@ -16,6 +17,7 @@ interface Surface {
 
 export const oneBold = definePairRule({
   id: "finish.one-bold",
+  reads: "everything",
   title: "One bold surface",
   fault: "surfaces at odds",
   why: "A bold finish wants to be the only one of its kind of loudness; a quieter one of the same kin picks it up, another kin argues with it. Whatever catches the light keeps company by evening; beside velvet it looks like a mistake.",
@@ -64,6 +66,20 @@ export const oneBold = definePairRule({
         proposals: swapOrTakeOff(...pieces),
       }),
     ];
+  },
+  hope({ all }, { params, said }) {
+    const now = surely(said());
+    if (now.faults.length > 0) return now;
+    const worn = all.flatMap(({ piece }) => surfacesOf(piece));
+    const picks = worn.some(
+      (lead) =>
+        lead.boldness >= params.bold &&
+        worn.some(
+          ({ kin, boldness, piece }) =>
+            kin === lead.kin && boldness > 0 && boldness < params.bold && piece !== lead.piece,
+        ),
+    );
+    return picks ? hopeFor("lifts") : noHope;
   },
 });
 

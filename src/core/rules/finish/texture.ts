@@ -4,9 +4,11 @@ import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atLeast } from "../figures";
 import { wear } from "../proposals";
+import { hopeFor, noHope } from "../outlook";
 
 export const texture = defineRule({
   id: "finish.texture",
+  reads: "everything",
   title: "One colour wants two textures",
   fault: "a flat surface",
   why: "Where colour says nothing, the surface has to: smooth against nap, knit against satin.",
@@ -43,6 +45,10 @@ export const texture = defineRule({
         facts,
       ),
     ];
+  },
+  hope({ on: { colours }, grows }, { params }) {
+    const most = Math.max(0, ...colours.map(({ share }) => share));
+    return (most + grows - 1) / grows >= params.tonal ? hopeFor("lifts") : noHope;
   },
 });
 

@@ -10,6 +10,7 @@ import { wear } from "../proposals";
 
 export const hosieryColour = defineRule({
   id: "hosiery.colour",
+  reads: ["hosiery", "shoe"],
   title: "The colour of the leg",
   fault: "the colour of the leg",
   why: "Hosiery carries on the shoe or the hem, or it is skin; anything else cuts a stripe out of the leg.",

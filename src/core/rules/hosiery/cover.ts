@@ -6,6 +6,7 @@ import { takeOff } from "../proposals";
 
 export const cover = defineRule({
   id: "hosiery.cover",
+  reads: ["hosiery"],
   title: "Hosiery is not a garment",
   fault: "hosiery left uncovered",
   why: "Tights go under something: a hem or shorts must cover to the middle of the thigh.",

@@ -1,14 +1,16 @@
 import type { Dressed, WornOf } from "../../dressing/dressed";
-import { isTrainer } from "../../piece/piece";
+import { isKind, isTrainer } from "../../piece/piece";
 import { isSock } from "../../hosiery/socks";
 import { param } from "../../rule-book/params";
 import { wearsNear } from "../colour/joined-tones";
 import { defineRule } from "../define-rule";
 import { atLeast, atMost, figure } from "../figures";
 import { swapOrTakeOff } from "../proposals";
+import { hopeFor, isOpen, noHope, surely } from "../outlook";
 
 export const edge = defineRule({
   id: "hosiery.edge",
+  reads: "everything",
   title: "Where a sock ends",
   fault: "the end of the sock",
   why: "A tab of sock over the shoe looks like a slip; a sock that is meant shows a hand's breadth and answers another colour.",
@@ -74,6 +76,16 @@ export const edge = defineRule({
         facts,
       ),
     ];
+  },
+  hope(outlook, { schools, said }) {
+    if (isOpen(outlook, "shoe", "hosiery"))
+      return schools.socks !== "hidden" &&
+        outlook.all.some(({ piece }) => isKind(piece, "hosiery") && isSock(piece))
+        ? hopeFor("lifts")
+        : noHope;
+    const [first] = said();
+    if (!first) return noHope;
+    return first.message === "alone" || first.message === "meant" ? hopeFor("lifts") : surely([first]);
   },
 });
 

@@ -8,6 +8,7 @@ import { wear } from "../proposals";
 
 export const opacity = defineRule({
   id: "hosiery.opacity",
+  reads: "everything",
   title: "How sheer the hosiery is",
   fault: "hosiery too sheer or thick",
   why: "Sheer belongs to dressy cloth and mild air, opaque to boots, knits and cold; across the two each looks borrowed.",

@@ -4,6 +4,7 @@ import { takeOff, wear } from "../proposals";
 
 export const openToe = definePairRule({
   id: "hosiery.open-toe",
+  reads: ["hosiery", "shoe"],
   title: "Hosiery in an open toe",
   fault: "hosiery in an open toe",
   why: "A seam or a web of knit across bare-looking toes is the first thing seen.",

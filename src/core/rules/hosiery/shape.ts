@@ -5,6 +5,7 @@ import { wear } from "../proposals";
 
 export const shape = defineRule({
   id: "hosiery.shape",
+  reads: ["hosiery", "shoe"],
   title: "A close skirt over hosiery",
   fault: "the toe below a close skirt",
   why: "Under a close straight skirt a covered leg runs on best into a closed shoe with a pointed or almond toe.",

@@ -6,6 +6,7 @@ import { takeOff, wear } from "../proposals";
 
 export const hosieryWarmth = defineRule({
   id: "hosiery.warmth",
+  reads: "everything",
   title: "A leg dressed for the weather",
   fault: "a leg too cold or warm",
   why: "A bare leg is the first place cold is felt, and a wool one the first place heat is; the rest of the outfit decides how much the leg has to do.",

@@ -5,6 +5,7 @@ import { bootLeg, spokenOf, turnOrSwap } from "./pair";
 
 export const ankleLost = defineRule({
   id: "proportion.ankle-lost",
+  reads: ["shoe"],
   title: "The ankle is lost in a loose shaft",
   fault: "a lost ankle",
   why: "When the hem covers a shaft that stands off the leg, neither the ankle nor the shaft is seen to fit.",

@@ -2,12 +2,14 @@ import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atMost, figure } from "../figures";
 import { adjust, wear } from "../proposals";
+import { hopeFor, isOpen, noHope, surely } from "../outlook";
 
 /** Where a bag goes with the walk, unless the client likes it elsewhere. */
 const usual: ReadonlySet<string> = new Set(["waist", "high hip", "hip"]);
 
 export const bagLands = defineRule({
   id: "proportion.bag-lands",
+  reads: "everything",
   title: "Where the bag lands",
   fault: "where the bag lands",
   why: "A bag draws a line across the body where it ends; between waist and hip it goes with the walk, below mid-thigh it knocks against it.",
@@ -53,5 +55,13 @@ export const bagLands = defineRule({
     if (scale <= params.large) return [lands()];
     const figures = { scale: atMost("diagonal over height", scale, "ratio", params.large) };
     return [lands(), judge("note", "large", { figures }, facts)];
+  },
+  hope(outlook, { said }) {
+    const { on } = outlook;
+    const [first] = isOpen(outlook, "bag") ? [] : said();
+    if (first?.message === "low") return surely([first]);
+    return on.look.client.goals.bagLands !== null && (isOpen(outlook, "bag") || on.landing)
+      ? hopeFor("lifts")
+      : noHope;
   },
 });

@@ -9,6 +9,7 @@ import { adjust, wear } from "../proposals";
 
 export const beltNeed = defineRule({
   id: "proportion.belt-need",
+  reads: ["belt"],
   title: "What a belt does at the waist",
   fault: "the waist",
   why: "A belt earns its place when it does something: it gives a waist to cloth that runs past it, or marks the one that was asked for. Through the loops of trousers it is merely there.",

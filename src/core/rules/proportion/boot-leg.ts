@@ -5,6 +5,7 @@ import { wear } from "../proposals";
 
 export const bootLegUnderSkirt = defineRule({
   id: "proportion.boot-leg",
+  reads: ["shoe"],
   title: "A boot on a bare leg",
   fault: "a boot off the leg",
   why: "Under a skirt the top of the shaft is seen against the leg: a boot that stands off looks borrowed, one that follows the leg looks made for it.",

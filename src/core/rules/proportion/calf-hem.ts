@@ -6,6 +6,7 @@ import { wear } from "../proposals";
 
 export const calfHem = defineRule({
   id: "proportion.calf-hem",
+  reads: ["shoe"],
   title: "A hem at the widest calf",
   fault: "a hem at the widest calf",
   why: "A hem that ends where the calf is widest draws its line just there; a heel, an open or pointed shoe, or a boot that closes the gap takes the eye on.",

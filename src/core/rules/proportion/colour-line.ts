@@ -10,6 +10,7 @@ import { wear } from "../proposals";
 
 export const colourLine = defineRule({
   id: "proportion.colour-line",
+  reads: ["hosiery", "shoe"],
   title: "The longest run of one colour",
   fault: "the line of the leg",
   why: "From waist to toe the eye runs on as long as the colour does; each change of colour is a stop.",

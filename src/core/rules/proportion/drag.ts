@@ -8,6 +8,7 @@ import { spokenOf } from "./pair";
 
 export const drag = defineRule({
   id: "proportion.drag",
+  reads: ["shoe"],
   title: "The hem and the floor",
   fault: "a hem on the floor",
   why: "A hem needs a finger's breadth over the floor; a full-length wide or flared leg looks its longest with just that and no more.",

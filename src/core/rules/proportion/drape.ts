@@ -6,6 +6,7 @@ import { bootLeg, isNearlyLoose, spokenOf } from "./pair";
 
 export const drape = defineRule({
   id: "proportion.drape",
+  reads: ["shoe"],
   title: "The hem falls over the shaft",
   fault: "the hem over the boot",
   why: "With room to spare the leg runs on over the boot in one line.",

@@ -6,6 +6,7 @@ import { bootLeg, isNearlyLoose, spokenOf, turnOrSwap } from "./pair";
 
 export const gap = defineRule({
   id: "proportion.gap",
+  reads: ["shoe"],
   title: "A strip of ankle between hem and boot",
   fault: "the ankle left bare",
   why: "Two to five centimetres end the leg before the boot begins and both edges look meant; more, and the leg is cut in two.",

@@ -6,6 +6,7 @@ import { wear } from "../proposals";
 
 export const gloves = defineRule({
   id: "proportion.gloves",
+  reads: ["gloves"],
   title: "A glove and its sleeve",
   fault: "a gap above the glove",
   why: "Glove and sleeve meet or overlap; a stripe of wrist between them looks outgrown, unless the arm is plainly bare.",

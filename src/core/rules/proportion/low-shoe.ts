@@ -7,6 +7,7 @@ import { spokenOf, turnOrSwap } from "./pair";
 
 export const lowShoe = defineRule({
   id: "proportion.low-shoe",
+  reads: ["shoe"],
   title: "The hem over a low shoe",
   fault: "the break at the shoe",
   why: "A hem ends clear of the ankle bone, hangs just to the shoe, or breaks on it once; the more cloth gathers there, the shorter and heavier the leg looks. At work a trainer wants its hem clear.",

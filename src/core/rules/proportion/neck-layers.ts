@@ -7,6 +7,7 @@ import { takeOff } from "../proposals";
 
 export const neckLayers = definePairRule({
   id: "proportion.neck-layers",
+  reads: ["necklace"],
   title: "Chains in layers",
   fault: "chains too close together",
   why: "Neighbours that hang within a finger of one another tangle; more than a few lose their steps.",

@@ -8,6 +8,7 @@ import { adjust, swapOrTakeOff } from "../proposals";
 
 export const neckLine = defineRule({
   id: "proportion.neck-line",
+  reads: ["necklace"],
   title: "A necklace and the neckline",
   fault: "a necklace at the neckline",
   why: "A pendant on the edge of the cloth slips in and out of it; well inside it lies on skin, well below it lies on cloth, and both look decided.",

@@ -5,6 +5,7 @@ import { bootLeg, spokenOf } from "./pair";
 
 export const overlap = defineRule({
   id: "proportion.overlap",
+  reads: ["shoe"],
   title: "The leg is too narrow to fall over the shaft",
   fault: "too narrow for the boot",
   why: "A hem that overlaps a boot needs room to fall; without it, it sits on the shaft in rings.",

@@ -3,6 +3,7 @@ import { spokenOf } from "./pair";
 
 export const shaftUnread = defineRule({
   id: "proportion.shaft-unread",
+  reads: ["shoe"],
   weight: 0,
   title: "What a boot's fit needs to be read",
   fault: "a boot not measured",

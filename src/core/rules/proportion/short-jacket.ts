@@ -5,6 +5,7 @@ import { adjust, swapOrTakeOff } from "../proposals";
 
 export const shortJacket = defineRule({
   id: "proportion.short-jacket",
+  reads: ["necklace"],
   title: "A short jacket and a necklace",
   fault: "necklace and short jacket",
   why: "A jacket that ends above the hip wants a necklace that keeps to its proportion: short at the collar; a chain that hangs nearly as low as the hem pulls the whole front down.",

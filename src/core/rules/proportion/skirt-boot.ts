@@ -6,6 +6,7 @@ import { wear } from "../proposals";
 
 export const skirtBoot = defineRule({
   id: "proportion.skirt-boot",
+  reads: ["hosiery", "shoe"],
   title: "A skirt over a boot",
   fault: "the skirt over the boot",
   why: "A skirt either covers the boot's top, or leaves a good length of leg; a narrow stripe of leg between the two looks like a gap.",

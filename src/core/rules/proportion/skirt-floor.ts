@@ -5,6 +5,7 @@ import { wear } from "../proposals";
 
 export const skirtFloor = defineRule({
   id: "proportion.skirt-floor",
+  reads: ["shoe"],
   title: "A skirt and the floor",
   fault: "a skirt on the floor",
   why: "A hem that reaches the floor is walked on; a finger's breadth keeps it moving.",

@@ -5,6 +5,7 @@ import { bootLeg, spokenOf, turnOrSwap } from "./pair";
 
 export const snag = defineRule({
   id: "proportion.snag",
+  reads: ["shoe"],
   title: "The hem meets the edge of a loose shaft",
   fault: "a hem that catches",
   why: "A shaft that stands off the leg catches a hem that ends at its edge, with every step and worst on stairs.",

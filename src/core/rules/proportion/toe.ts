@@ -8,6 +8,7 @@ import { spokenOf } from "./pair";
 
 export const toe = defineRule({
   id: "proportion.toe",
+  reads: ["shoe"],
   title: "The toe under a wide hem",
   fault: "the toe under a wide hem",
   why: "A wide hem wants a toe with a direction coming out of it; a short round one disappears like a stump.",

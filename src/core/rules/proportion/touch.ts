@@ -6,6 +6,7 @@ import { bootLeg, spokenOf } from "./pair";
 
 export const touch = defineRule({
   id: "proportion.touch",
+  reads: ["shoe"],
   title: "The hem just touches a close shaft",
   fault: "a hem on the boot's edge",
   why: "On a shaft that fits the leg a hem may touch: nothing catches, but the edge looks undecided.",

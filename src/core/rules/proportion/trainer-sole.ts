@@ -7,6 +7,7 @@ import { wear } from "../proposals";
 
 export const trainerSole = defineRule({
   id: "proportion.trainer-sole",
+  reads: ["shoe"],
   title: "The longer the skirt, the daintier the trainer",
   fault: "a trainer too heavy",
   why: "A long skirt ends in the shoe, so a heavy sole under it weighs the whole figure down.",

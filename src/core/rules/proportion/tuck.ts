@@ -5,6 +5,7 @@ import { bootLeg, spokenOf, turnOrSwap } from "./pair";
 
 export const tuck = defineRule({
   id: "proportion.tuck",
+  reads: ["shoe"],
   title: "Trousers tucked into a boot",
   fault: "trousers tucked in",
   why: "A leg goes in without a bulge when it is hardly wider than the body's own, and stays in when the shaft is tall enough.",

@@ -6,6 +6,7 @@ import { spokenOf } from "./pair";
 
 export const turnDepth = defineRule({
   id: "proportion.turn-depth",
+  reads: ["shoe"],
   title: "How deep a turn-up may be",
   fault: "the depth of the turn-up",
   why: "Past a hand's width a cuff becomes the point of the trousers; a double roll wants less, but not so little that it will not stay.",

@@ -6,6 +6,7 @@ import { spokenOf } from "./pair";
 
 export const turnLoose = defineRule({
   id: "proportion.turn-loose",
+  reads: ["shoe"],
   title: "A turn-up on a loose leg",
   fault: "a turn-up on a loose leg",
   why: "On a leg much wider than the ankle the doubled cloth stands out as bulk, unless the piece was made to be rolled.",

@@ -6,6 +6,7 @@ import { spokenOf } from "./pair";
 
 export const turnReverse = defineRule({
   id: "proportion.turn-reverse",
+  reads: ["shoe"],
   title: "A turn-up shows the inside of the cloth",
   fault: "a light line at the hem",
   why: "A paler inside draws a line at the ankle, which then wants an answer: a shoe's sole, a tee, a bag.",

@@ -7,6 +7,7 @@ import { spokenOf } from "./pair";
 
 export const turnStrain = defineRule({
   id: "proportion.turn-strain",
+  reads: ["shoe"],
   title: "A turned edge must lie on a leg of its own width",
   fault: "a turn-up that strains",
   why: "A cuff turned up on a leg that narrows buckles; on one that flares it kicks out.",

@@ -1,15 +1,17 @@
 import { difference } from "../../colour/difference";
 import type { Dressed } from "../../dressing/dressed";
-import { hangsWide, isTrainer } from "../../piece/piece";
+import { hangsWide, isKind, isLegged, isTrainer } from "../../piece/piece";
 import { soleBulk } from "../../proportion/sole-bulk";
 import { toeShowing } from "../../proportion/toe-showing";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atMost, figure } from "../figures";
 import { wear } from "../proposals";
+import { hopeFor, noHope, surely } from "../outlook";
 
 export const wideSole = defineRule({
   id: "proportion.wide-sole",
+  reads: "everything",
   title: "Wide legs over a trainer",
   fault: "a trainer under wide legs",
   why: "Under a wide leg a trainer is only its toe: a light one peeping out is right, best in a colour met above; a heavy sole pushes the hem out.",
@@ -42,6 +44,15 @@ export const wideSole = defineRule({
     const other = answerTo(dressed, params.answers);
     if (!other) return [judge("note", "peeps", { of: { shoe, trousers }, figures, estimated: true })];
     return [judge("lifts", "answered", { of: { shoe, trousers, other }, figures, estimated: true })];
+  },
+  hope({ on, open, all }, { said }) {
+    if (open.has("shoe")) {
+      const trainers = all.some(({ piece }) => isKind(piece, "shoe") && isTrainer(piece));
+      return trainers && on.look.garments.some(isLegged) ? hopeFor("lifts") : noHope;
+    }
+    const [first] = said();
+    if (first?.message === "heavy") return surely([first]);
+    return first ? hopeFor("lifts") : noHope;
   },
 });
 

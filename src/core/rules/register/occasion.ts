@@ -4,9 +4,11 @@ import { defineRule } from "../define-rule";
 import { within } from "../figures";
 import { wear } from "../proposals";
 import { codeMessages, dressCode } from "./dress-code";
+import { isOpen, noHope, surely, type Outlook } from "../outlook";
 
 export const occasion = defineRule({
   id: "register.occasion",
+  reads: "everything",
   title: "The level of the look and of the occasion",
   fault: "a look wrong for the day",
   why: "Everyone in the room reads the level first: a step out is noticed, two are talked about. What the dress code forbids is not a matter of taste.",
@@ -48,4 +50,23 @@ export const occasion = defineRule({
     const onEdge = outside - params.tolerance > 1 - params.doubt;
     return [...barred, judge(steps === 1 ? "rubs" : "jars", message, { proposals, onEdge }, facts)];
   },
+  hope(outlook, { params, said }) {
+    const { occasion: asked } = outlook.on.look;
+    if (!asked) return noHope;
+    const barred = said().filter(({ effect, message }) => effect === "bar" && !mayHeal(outlook, message));
+    const { faults } = surely(barred);
+    const level = outlook.levels(null);
+    if (!level) return { faults, praise: ["lifts"] };
+    const outside = Math.max(asked.span.low - level.high, level.low - asked.span.high);
+    const steps = Math.max(0, Math.ceil(outside - params.tolerance));
+    if (steps === 0) return { faults, praise: ["lifts"] };
+    return { faults: [...faults, steps === 1 ? "rubs" : "jars"], praise: [] };
+  },
 });
+
+/** Whether something may still be put on that mends what breaks a dress code. */
+function mayHeal(outlook: Outlook, flag: string): boolean {
+  if (flag === "covered shoulders") return isOpen(outlook, "neck");
+  if (flag === "hosiery expected") return isOpen(outlook, "hosiery", "shoe");
+  return flag === "head covered" && isOpen(outlook, "hat", "neck");
+}

@@ -1,3 +1,4 @@
+import type { LevelRange } from "../../dressing/level-range";
 import type { Dressed } from "../../dressing/dressed";
 import { levelOf, reachOf, type Levelled } from "../../dressing/level";
 import { param, type Values } from "../../rule-book/params";
@@ -30,18 +31,51 @@ export function standingOf(
   params: Values<typeof spreadParams>,
 ): Standing | null {
   const level = dressed.level ?? 0;
-  const { low, high } = item.place !== null ? reachOf(item) : item.piece.register;
+  const { low, high } = spanOf(item);
   const outside = Math.max(low - level, level - high, 0);
   if (item.place !== null)
     return outside > params.silent
       ? { low, high, against: level, excess: outside - params.jars, outside }
       : null;
   const base = dressed.placing?.base ?? level;
-  const isNear = base > low - params.under + params.sure && base < high + params.over - params.sure;
-  if (outside <= params.silent && isNear) return null;
+  if (outside <= params.silent && isNear(item.piece.register, base, params)) return null;
   const rest = levelOf(dressed.worn.filter((other) => other !== item)) ?? level;
   const excess = Math.max(rest - high - params.over, low - rest - params.under);
   if (excess > 0) return { low, high, against: rest, excess, outside };
   if (outside > params.silent) return { low, high, against: level, excess, outside };
   return excess > -params.sure ? { low, high, against: rest, excess, outside } : null;
+}
+
+/** How far the level of a look lies outside of what a piece reaches at the least, steps. */
+export function leastOutside(item: Levelled, { low, high }: LevelRange): number {
+  const own = spanOf(item);
+  return Math.max(own.low - high, low - own.high, 0);
+}
+
+/** How far it may lie outside at the most, steps. */
+export function mostOutside(item: Levelled, { low, high }: LevelRange): number {
+  const own = spanOf(item);
+  return Math.max(own.low - low, high - own.high, 0);
+}
+
+/** Whether an accessory is far from its look wherever that and the rest of it will stand. */
+export function isSurelyFar(
+  item: Levelled,
+  at: { readonly base: number; readonly range: LevelRange; readonly rest: LevelRange },
+  params: Values<typeof spreadParams>,
+): boolean {
+  const { low, high } = item.piece.register;
+  const excess = Math.max(at.rest.low - high - params.over, low - at.rest.high - params.under);
+  if (excess <= 0) return false;
+  return !isNear(item.piece.register, at.base, params) || leastOutside(item, at.range) > params.silent;
+}
+
+/** The levels a piece reaches in a look: a garment of plain cloth further than its own span. */
+function spanOf(item: Levelled): LevelRange {
+  return item.place !== null ? reachOf(item) : item.piece.register;
+}
+
+/** Whether the garments by themselves stand so near that no pull could take an accessory too far from the rest. */
+function isNear({ low, high }: LevelRange, base: number, params: Values<typeof spreadParams>): boolean {
+  return base > low - params.under + params.sure && base < high + params.over - params.sure;
 }

@@ -5,6 +5,7 @@ import { trainersParams, trainersUnderTailoring } from "./trainers-meant";
 
 export const trainers = defineRule({
   id: "register.trainers",
+  reads: ["shoe", "neck"],
   title: "Trainers under tailoring",
   fault: "trainers under tailoring",
   why: "A trainer under a jacket and trousers is either a slip or a sentence; it is a sentence when the shirt and the tie are gone as well. A shoe made for running never is.",

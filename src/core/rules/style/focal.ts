@@ -6,6 +6,7 @@ import { takeOff } from "../proposals";
 
 export const focal = definePairRule({
   id: "style.focal",
+  reads: ["earrings", "neck", "necklace", "brooch"],
   title: "One zone leads at the face",
   fault: "too much at the face",
   why: "Statement earrings, necklace, scarf and brooch all ask for the same look; one leads, the others keep quiet. Earrings and a brooch of one kind may answer each other.",

@@ -5,6 +5,7 @@ import { takeOff } from "../proposals";
 
 export const neckScarf = definePairRule({
   id: "style.neck-scarf",
+  reads: ["neck", "necklace"],
   title: "A scarf and a necklace at one neck",
   fault: "scarf beside necklace",
   why: "A scarf tied high and a chain above its edge fight for one place: one of them goes.",

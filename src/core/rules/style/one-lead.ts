@@ -5,6 +5,8 @@ import { answers } from "../../style/answers";
 import { definePairRule } from "../define-rule";
 import { atMost } from "../figures";
 import { swapOrTakeOff } from "../proposals";
+import type { Worn } from "../../dressing/dressed";
+import { doomed, hopeFor, noHope } from "../outlook";
 
 const leadParams = {
   statement: param(2, "statement", "how much a piece speaks from which it leads"),
@@ -19,6 +21,7 @@ export function leadsAllowed({ most, layered }: Values<typeof leadParams>, { orn
 
 export const oneLead = definePairRule({
   id: "style.one-lead",
+  reads: "everything",
   title: "One piece leads",
   fault: "too many leads",
   why: "The first thing seen sets the tone. A second may answer it from elsewhere on the body, in the same spirit or the same surface; a third makes a crowd.",
@@ -50,5 +53,11 @@ export const oneLead = definePairRule({
       return [judge("note", "answer", { of: { leads }, figures })];
     const proposals = swapOrTakeOff(...leads);
     return [judge(crowd ? "jars" : "rubs", "many", { of: { leads }, figures, proposals })];
+  },
+  hope({ on, all }, { params, schools }) {
+    const leads = ({ piece }: Worn) => speaks(piece, params.statement);
+    const now = on.visible.filter(leads).length;
+    if (now > leadsAllowed(params, schools)) return doomed("jars");
+    return now < 2 && all.some(leads) ? hopeFor("lifts") : noHope;
   },
 });

@@ -4,12 +4,14 @@ import { soleBulk } from "../../proportion/sole-bulk";
 import { param } from "../../rule-book/params";
 import { storyOf } from "../../style/story";
 import { definePairRule } from "../define-rule";
+import { isOpen, noHope, surely } from "../outlook";
 import { atMost, figure } from "../figures";
 import type { Finding } from "../finding";
 import { wear } from "../proposals";
 
 export const scale = definePairRule({
   id: "style.scale",
+  reads: "everything",
   title: "Heavy with heavy, fine with fine",
   fault: "heavy beside fine",
   why: "A heavy sole under a dainty bag, or a large tote over a thin sole, look borrowed from two people, unless the contrast is the point.",
@@ -59,4 +61,5 @@ export const scale = definePairRule({
     if (print && jewel) findings.push(judge("note", "lost", { of: { jewel, print } }));
     return findings;
   },
+  hope: (outlook, { said }) => (isOpen(outlook, "shoe", "bag") ? noHope : surely(said())),
 });

@@ -6,6 +6,7 @@ import { adjust, swapOrTakeOff } from "../proposals";
 
 export const scarfCloth = defineRule({
   id: "style.scarf-cloth",
+  reads: ["neck"],
   title: "A cloth and the tie it is tied in",
   fault: "cloth against its tie",
   why: "Stiff silk holds a shape and stands off where it should fall; washed silk falls and will not hold a bow. A thick knot stands up under a closed coat.",

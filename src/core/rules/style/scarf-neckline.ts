@@ -5,6 +5,7 @@ import { adjust, swapOrTakeOff } from "../proposals";
 
 export const scarfNeckline = defineRule({
   id: "style.scarf-neckline",
+  reads: ["neck"],
   title: "A tie and the neck it is tied at",
   fault: "tie against neckline",
   why: "A tie finishes one neck and crowds another: a close band over a roll neck is cloth on cloth, a triangle over lapels hides what frames the face.",

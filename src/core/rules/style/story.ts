@@ -5,9 +5,13 @@ import { param } from "../../rule-book/params";
 import { definePairRule } from "../define-rule";
 import { atMost, figure } from "../figures";
 import { swapOrTakeOff } from "../proposals";
+import { doomed, hopeFor, noHope } from "../outlook";
+import type { Effect } from "../finding";
+import type { Worn } from "../../dressing/dressed";
 
 export const story = definePairRule({
   id: "style.story",
+  reads: "everything",
   title: "The set tells one story",
   fault: "pieces from different days",
   why: "Classic and minimal are the ground that everything stands on. What speaks beyond that should say one thing, or set two opposites against each other on purpose; three ways at once are a jumble sale.",
@@ -28,23 +32,20 @@ export const story = definePairRule({
     for (const { piece } of accessories) if (isHeard(piece)) pieces.push(piece);
     if (pieces.length < 2) return [];
     const telling = pieces.filter((piece) => !isQuiet(piece));
-    if (telling.length < 2) return [];
+    const said = tell(pieces, params.most);
+    if (said === "note") return [];
     const told = storyOf(telling);
     if (told.kind === "shared") {
-      const isAll = told.pieces.length === telling.length && !grounds.has(told.pole);
-      if (!isAll) return [];
       const figures = { count: figure("pieces that share it", telling.length, "count") };
-      return [judge("lifts", "shared", { about: telling, words: { pole: told.pole }, figures })];
+      return [judge(said, "shared", { about: telling, words: { pole: told.pole }, figures })];
     }
     if (told.kind === "contrast") {
       const words = { pole: told.pole, against: told.against };
-      return [judge("lifts", "contrast", { about: pieces, words })];
+      return [judge(said, "contrast", { about: pieces, words })];
     }
-    // At least half of all that is worn on one ground is no jumble.
-    const ways = told.poles.filter((pole) => !grounds.has(pole));
-    if (ways.length < 2 || (ways.length <= params.most && storyOf(pieces).kind === "shared")) return [];
+    const ways = unrelatedWays(told.poles);
     return [
-      judge(ways.length > params.most ? "jars" : "rubs", "unrelated", {
+      judge(said, "unrelated", {
         about: pieces,
         words: { poles: ways.join(", ") },
         figures: { count: atMost("unrelated ways", ways.length, "count", 1) },
@@ -52,7 +53,60 @@ export const story = definePairRule({
       }),
     ];
   },
+  hope({ on, open }, { params }) {
+    const heard = (items: readonly Worn[]) => items.map(({ piece }) => piece).filter(isHeard);
+    const companies = companiesOf(heard(on.accessories), [...open.values()].map(heard));
+    if (!companies) return hopeFor("lifts");
+    const best = companies.reduce<Telling>(
+      (found, pieces) => betterOf(found, tell(pieces, params.most)),
+      "jars",
+    );
+    return best === "lifts" ? hopeFor(best) : best === "note" ? noHope : doomed(best);
+  },
 });
+
+type Telling = Extract<Effect, "jars" | "rubs" | "note" | "lifts">;
+
+/** What the pieces that are heard make together; a note where there is nothing to say. */
+function tell(pieces: readonly Piece[], most: number): Telling {
+  const telling = pieces.filter((piece) => !isQuiet(piece));
+  if (pieces.length < 2 || telling.length < 2) return "note";
+  const told = storyOf(telling);
+  if (told.kind === "contrast") return "lifts";
+  if (told.kind === "shared")
+    return told.pieces.length === telling.length && !grounds.has(told.pole) ? "lifts" : "note";
+  const ways = unrelatedWays(told.poles).length;
+  // At least half of all that is worn on one ground is no jumble.
+  if (ways < 2 || (ways <= most && storyOf(pieces).kind === "shared")) return "note";
+  return ways > most ? "jars" : "rubs";
+}
+
+function unrelatedWays(poles: readonly Pole[]): Pole[] {
+  return poles.filter((pole) => !grounds.has(pole));
+}
+
+const tellings: readonly Telling[] = ["jars", "rubs", "note", "lifts"];
+
+function betterOf(one: Telling, other: Telling): Telling {
+  return tellings.indexOf(other) > tellings.indexOf(one) ? other : one;
+}
+
+/** As many companies as are gone through one by one. */
+const mostCompanies = 60;
+
+/** Every company that what is on may come into, pieces that tell alike taken as one; null where these are many. */
+function companiesOf(on: readonly Piece[], open: readonly (readonly Piece[])[]): Piece[][] | null {
+  let companies: Piece[][] = [[...on]];
+  for (const pieces of open) {
+    const unlike = new Map(pieces.map((piece) => [`${piece.poles.join()} ${piece.statement}`, piece]));
+    if (companies.length * (unlike.size + 1) > mostCompanies) return null;
+    companies = companies.flatMap((company) => [
+      company,
+      ...[...unlike.values()].map((piece) => [...company, piece]),
+    ]);
+  }
+  return companies;
+}
 
 /** The ground that everything stands on: to be classic is no story. */
 const grounds: ReadonlySet<Pole> = new Set(["classic", "minimal"]);

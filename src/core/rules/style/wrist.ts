@@ -5,6 +5,7 @@ import { adjust, takeOff } from "../proposals";
 
 export const wrist = defineRule({
   id: "style.wrist",
+  reads: ["wrist"],
   title: "A sleeve over the wrist",
   fault: "a sleeve over the wrist",
   why: "What a long sleeve hides need not be worn; pushed up a hand's breadth it is seen.",

@@ -1,0 +1,72 @@
+import { difference } from "../../colour/difference";
+import type { Patch, Worn } from "../../dressing/dressed";
+import type { Effect } from "../finding";
+import type { Hope, Outlook } from "../outlook";
+import { accentLimitsOf, isAccent } from "./accent-colour";
+import { entriesOf, isMetallic, nearestAnswer, withinOf, type EchoLimits, type Entry } from "./echo-entries";
+import { bridging, middleOf, neutralAnswer } from "./neutral-answer";
+
+/** The most that the echo could make of a look that is still being chosen. */
+export function hopeOfEcho(outlook: Outlook, limits: EchoLimits): Hope {
+  const { on, all } = outlook;
+  const praise: Effect[] = [];
+  const answer = answerIn(on, all, limits);
+  if (answer) praise.push(answer);
+  const accessories = all.filter(({ slot }) => slot !== null);
+  if (neutralAnswer({ ...on, accessories }, limits, [])) praise.push("lifts");
+  const garments = on.visible.filter(({ slot }) => slot === null);
+  if (all.some((item) => bridging({ visible: [...garments, item] }, limits) !== null)) praise.push("lifts");
+  return { faults: strays(outlook, limits), praise };
+}
+
+/**
+ * The best that two pieces could be praised for: a colour of a print picked up, or a colour answered. Praised is the
+ * pair that comes nearest, so a print must come at least as near as what answers now.
+ */
+function answerIn(on: Outlook["on"], all: readonly Worn[], limits: EchoLimits): Effect | null {
+  const now = nearestAnswer(entriesOf(on, limits))?.nearest ?? null;
+  const isPrint = ({ piece }: Worn) => piece.pattern !== "plain";
+  if (now && isPrint(now.item)) return "sings";
+  const entering = all.filter(
+    (item) => item.slot !== null && item.piece.kind !== "eyewear" && !isMetallic(item),
+  );
+  const picks = all
+    .filter(isPrint)
+    .some((print) => entering.some((item) => answers(item, print, limits, now?.distance ?? Infinity)));
+  if (picks) return "sings";
+  const isAnswered = () =>
+    entering.some((item) => all.some((other) => answers(item, other, limits, Infinity)));
+  return now || isAnswered() ? "lifts" : null;
+}
+
+/** Whether a colour of a piece is met in another, at another height, and no further off than that. */
+function answers(item: Worn, other: Worn, limits: EchoLimits, most: number): boolean {
+  if (other === item || (other.slot !== null && other.slot === item.slot)) return false;
+  const { tints, reverse } = other.profile;
+  const isApart = Math.abs(middleOf(item) - middleOf(other)) >= limits.apart;
+  if (!isApart && !reverse) return false;
+  return item.profile.tints.some((tint) =>
+    (reverse ? [...tints, reverse] : tints).some(
+      (met) => difference(tint.shade, met.shade) <= Math.min(most, withinOf(tint, met, limits)),
+    ),
+  );
+}
+
+/** Colours that are on, and that nothing that is on or may be put on comes near. */
+function strays({ on, may }: Outlook, limits: EchoLimits): Effect[] {
+  const lone = entriesOf(on, limits).filter(({ alone, tint }) => alone && !tint.neutral);
+  const stray = lone.filter(
+    (entry) => !may.some((item) => item.slot !== entry.item.slot && comesNear(item, entry, limits)),
+  );
+  const [first, ...more] = stray;
+  if (!first) return [];
+  if (new Set(stray.map(({ item }) => item.piece)).size > 1) return ["jars"];
+  return more.length > 0 || !isAccent(first.tint, accentLimitsOf(on.look.client.ruleBook)) ? ["rubs"] : [];
+}
+
+/** Whether a piece would keep a colour from standing alone, at whatever height. */
+function comesNear(item: Worn, { tint }: Entry, limits: EchoLimits): boolean {
+  return item.profile.tints.some(
+    (met: Patch["tint"]) => difference(tint.shade, met.shade) <= withinOf(tint, met, limits) + limits.nearly,
+  );
+}

@@ -1,0 +1,57 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { read } from "../../reading/read";
+import { registry } from "../../rules/registry";
+import { accessoryKinds, generatedChoice } from "../../testing/generated-choice";
+import { slotOf } from "../../piece/piece";
+import { slots } from "../../piece/slots";
+import { lookWith, type Place } from "./options";
+import { prospectsOf } from "./prospects";
+
+/** Places of a made-up choice: each slot with its pieces, or nothing. */
+function choiceOf(seed: number, each: number) {
+  const { base, wardrobe } = generatedChoice(seed, accessoryKinds, each);
+  const places: Place[] = slots.flatMap((slot) => {
+    const options = wardrobe.filter((piece) => slotOf(piece) === slot).map((piece) => ({ piece, way: null }));
+    return options.length > 0 ? [{ slot, options: [...options, { piece: null, way: null }] }] : [];
+  });
+  return { base, places };
+}
+
+const wide = registry.filter(({ reads }) => reads === "everything");
+
+describe("what a choice that is begun can come to", () => {
+  it("is no less than what any look that comes of it reads, rule by rule and in all", () => {
+    const praised = new Set<number>();
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 0, max: 100_000 }),
+        fc.array(fc.nat(), { minLength: 17, maxLength: 17 }),
+        fc.boolean(),
+        (seed, numbers, dressed) => {
+          const { base, places } = choiceOf(seed, 2);
+          const prospects = prospectsOf(dressed ? base : { ...base, garments: [] }, places);
+          const chosen = prospects.places.map(({ options }, i) => (numbers[i] ?? 0) % options.length);
+          const whole = prospects.read(chosen);
+          const look = lookWith(dressed ? base : { ...base, garments: [] }, prospects.optionsOf(chosen));
+          expect(whole.points).toBeCloseTo(read(look).points, 5);
+          for (let begun = 0; begun < chosen.length; begun += 1) {
+            const prospect = prospects.read(chosen.slice(0, begun));
+            whole.wide.forEach((outcome, i) => {
+              const hoped = prospect.wide[i];
+              const id = `${wide[i]?.id} after ${begun} of ${chosen.length}`;
+              expect(outcome.faults, id).toBeLessThanOrEqual((hoped?.faults ?? 0) + 1e-9);
+              outcome.praise.forEach((value, rank) => {
+                praised.add(i);
+                expect(value, id).toBeLessThanOrEqual(hoped?.praise[rank] ?? 0);
+              });
+            });
+            expect(prospect.points).toBeGreaterThanOrEqual(whole.points - 1e-9);
+          }
+        },
+      ),
+      { numRuns: 400 },
+    );
+    expect(praised.size).toBeGreaterThan(8);
+  });
+});

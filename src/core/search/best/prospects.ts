@@ -1,0 +1,123 @@
+import { dress } from "../../dressing/dress";
+import type { Dressed, Worn } from "../../dressing/dressed";
+import { levelRange, type LevelRange } from "../../dressing/level-range";
+import type { Look } from "../../piece/look";
+import type { Slot } from "../../piece/slots";
+import type { Rule } from "../../rules/define-rule";
+import type { Outlook } from "../../rules/outlook";
+import { registry } from "../../rules/registry";
+import { lookWith, wornAlone, type Option, type Place } from "./options";
+import { hopedOf, outcomeOf, pointsFrom, silence, type Outcome } from "./outcome";
+import { tableRules } from "./rule-tables";
+
+/** Of how many places at the most a rule is read for every pairing of what they may hold beforehand. */
+const tabled = 2;
+
+/** Without a garment a look may become any number of times larger. */
+const noGarments = 1e9;
+
+/** What a choice that is begun can come to. */
+export interface Prospect {
+  /** No fewer than the points of any look that comes of it; of a whole choice its points. */
+  readonly points: number;
+  /** What the rules that read much could at the most make of it, in their order. */
+  readonly wide: readonly Outcome[];
+}
+
+/** What the rules could make of choices for a base, begun or whole. */
+export interface Prospects {
+  /** The places in the order in which they are chosen. */
+  readonly places: readonly Place[];
+  /** What a choice can come to, its first places chosen. */
+  readonly read: (chosen: readonly number[]) => Prospect;
+  /** The same without reading it: with what the rules that read much make of a choice that it follows from. */
+  readonly guess: (chosen: readonly number[], wide: readonly Outcome[]) => number;
+  /** The options of a whole choice. */
+  readonly optionsOf: (chosen: readonly number[]) => readonly Option[];
+}
+
+/**
+ * Lays out what the rules could make of every choice for a base (2.13). A rule that reads at most two of the places is
+ * read for each of their pairings beforehand: of a choice that is begun it counts as the best it could still say. A
+ * rule that reads more says itself what it could at the most make of what is begun; of a whole choice it is read.
+ * @param places where something is chosen; a top layer is not among them
+ */
+export function prospectsOf(base: Look, places: readonly Place[]): Prospects {
+  const ordered = inOrderOfChoice(places);
+  const { known, wide } = rulesFor(base, ordered);
+  const told = tableRules(base, ordered, known);
+  const rules = [...told.map(({ rule }) => rule), ...wide];
+  const weights = wide.map((rule) => rule.settings(base.client.ruleBook).weight);
+  const outlookOn = outlooksFor(base, ordered);
+  const optionsOf = (chosen: readonly number[]) =>
+    chosen.flatMap((option, place) => ordered[place]?.options[option] ?? []);
+  const guess = (chosen: readonly number[], of: readonly Outcome[]) =>
+    pointsFrom(rules, (i) => told[i]?.outcome(chosen) ?? of[i - told.length] ?? silence);
+  return {
+    places: ordered,
+    guess,
+    optionsOf,
+    read(chosen) {
+      const on = dress(lookWith(base, optionsOf(chosen)));
+      const outlook = chosen.length < ordered.length ? outlookOn(on, chosen.length) : null;
+      const of = wide.map((rule, i) =>
+        outlook ? hopedOf(rule.hope(outlook), weights[i] ?? 0) : outcomeOf(rule.read(on)),
+      );
+      return { points: guess(chosen, of), wide: of };
+    },
+  };
+}
+
+/** Shoes before hosiery, which they may hide; else the place with the most options first: it decides the most. */
+function inOrderOfChoice(places: readonly Place[]): Place[] {
+  const ordered = [...places].sort((one, other) => other.options.length - one.options.length);
+  const shoe = ordered.findIndex(({ slot }) => slot === "shoe");
+  const hosiery = ordered.findIndex(({ slot }) => slot === "hosiery");
+  if (shoe > hosiery && hosiery >= 0) ordered.splice(hosiery, 0, ...ordered.splice(shoe, 1));
+  return ordered;
+}
+
+/** The rules that are read beforehand, with the places they read, and those that are not. */
+function rulesFor({ client }: Look, places: readonly Place[]) {
+  const known: { readonly rule: Rule; readonly at: readonly number[] }[] = [];
+  const wide: Rule[] = [];
+  for (const rule of registry) {
+    const { reads } = rule;
+    if (rule.settings(client.ruleBook).weight === 0) continue;
+    const at = places.flatMap(({ slot }, i) => (reads !== "everything" && reads.includes(slot) ? [i] : []));
+    if (reads === "everything" || at.length > tabled) wide.push(rule);
+    else known.push({ rule, at });
+  }
+  return { known, wide };
+}
+
+/** What may yet be put on beside what is on, after so many places are chosen. */
+function outlooksFor(base: Look, places: readonly Place[]): (on: Dressed, chosen: number) => Outlook {
+  const seen = places.map(({ options }) =>
+    options.flatMap((option) => wornAlone(base, option) ?? []).filter((item) => item.seen.length > 0),
+  );
+  return (on, chosen) => {
+    const open = seen.slice(chosen);
+    const may = open.flat();
+    const garments = on.worn.reduce((sum, { slot, area }) => (slot === null ? sum + area : sum), 0);
+    const added = open.reduce(
+      (sum, items) => sum + Math.max(0, ...items.map(({ area }) => area / (1 - area))),
+      0,
+    );
+    const ranges = new Map<Worn | null, LevelRange | null>();
+    return {
+      on,
+      open: new Map(
+        open.map((items, i): [Slot, readonly Worn[]] => [places[chosen + i]?.slot ?? "shoe", items]),
+      ),
+      may,
+      all: [...on.visible, ...may],
+      grows: garments > 0 ? 1 + garments * added : noGarments,
+      levels(without) {
+        const range = ranges.has(without) ? ranges.get(without) : levelRange(on.worn, open, without);
+        ranges.set(without, range ?? null);
+        return range ?? null;
+      },
+    };
+  };
+}
