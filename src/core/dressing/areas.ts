@@ -25,7 +25,8 @@ export function areasOf(body: Body, placed: readonly Placed[], seen: readonly Se
     return length > 0 ? area * (1 - ((1 - openingWidth) * totalLength(inOpening)) / length) : area;
   });
   const total = raw.reduce((sum, area) => sum + area, 0);
-  return raw.map((area) => (total > 0 ? area / total : 0));
+  // The last digits of a sum depend on its order, and in what order pieces were put on must not matter.
+  return raw.map((area) => (total > 0 ? Math.round((area / total) * 1e12) / 1e12 : 0));
 }
 
 /** How much a piece takes by what is seen of it, or by the way it is worn. */

@@ -1,5 +1,5 @@
 import type { Worn } from "./dressed";
-import { isLevelled, placingOf, small, weightBeside } from "./level";
+import { isLevelled, small, weightBeside, type Placing } from "./level";
 
 /** Levels of the register, 1-9. */
 export interface LevelRange {
@@ -7,53 +7,9 @@ export interface LevelRange {
   readonly high: number;
 }
 
-/** What the last digit of a sum may be out by. */
-const dust = 1e-6;
-
-/**
- * The levels between which a look will stand, whatever is put on beside what is on: in each of some slots one of
- * what it may hold, or nothing. By the formula of the level (2.4, `placingOf`): base + S / max(1, W), S the sum of
- * the pulls and W of their weights; what may be put on counts where it pulls further, and not where it pulls back.
- * @param on the pieces that are on, garments among them
- * @param open what each open slot may hold, as it is worn on the garments alone
- * @param without a piece that is left out of what is on
- * @returns null without a garment whose level was said
- */
-export function levelRange(
-  on: readonly Worn[],
-  open: readonly (readonly Worn[])[],
-  without: Worn | null,
-): LevelRange | null {
-  const placing = placingOf(on);
-  if (!placing?.span) return null;
-  const { base, span } = placing;
-  const pulls = on.flatMap((item) => (item === without ? [] : (pullOf(item, base) ?? [])));
-  const may = open.map((items) => items.flatMap((item) => pullOf(item, base) ?? []));
-  const isFaint = ({ faint }: Pulling) => faint;
-  // Beyond the farthest few, faint ones are not heard: then each may count, or not.
-  const areHeard =
-    pulls.filter(isFaint).length + may.filter((slot) => slot.some(isFaint)).length <= small.heard;
-  const certain = pulls.filter(({ faint }) => areHeard || !faint);
-  const perhaps = areHeard ? may : [...may, ...pulls.filter(isFaint).map((pull) => [pull])];
-  const lightest = certain.reduce((sum, { weight }) => sum + weight, 0);
-  const heaviest = perhaps.reduce(
-    (sum, slot) => sum + Math.max(0, ...slot.map(({ weight }) => weight)),
-    lightest,
-  );
-  /** The furthest that the base can be taken up (1) or down (-1), steps. */
-  const furthest = (way: 1 | -1) => {
-    const sure = certain.reduce((sum, { steps }) => sum + way * steps, 0);
-    const sum = perhaps.reduce(
-      (most, slot) => most + Math.max(0, ...slot.map(({ steps }) => way * steps)),
-      sure,
-    );
-    return sum / Math.max(1, sum > 0 ? lightest : heaviest);
-  };
-  const within = (level: number) => Math.min(span.high, Math.max(span.low, level));
-  return { low: within(base - furthest(-1)) - dust, high: within(base + furthest(1)) + dust };
-}
-
-interface Pulling {
+/** How an accessory pulls at the level of its garments. */
+interface Pull {
+  readonly item: Worn;
   readonly weight: number;
   /** How far it takes the base by itself, steps. */
   readonly steps: number;
@@ -61,9 +17,77 @@ interface Pulling {
   readonly faint: boolean;
 }
 
-/** How an accessory that is seen pulls at the base; null for what pulls at nothing. */
-function pullOf(item: Worn, base: number): Pulling | null {
-  if (item.place !== null || item.seen.length === 0 || !isLevelled(item)) return null;
-  const { weight, faint } = weightBeside(item);
-  return weight > 0 ? { weight, steps: weight * (item.centre - base), faint } : null;
+/** What may be put on, as it pulls at the level: in each of some slots one piece, or nothing. */
+export interface OpenPulls {
+  /** The furthest that all together take the base up, and down, steps. */
+  readonly up: number;
+  readonly down: number;
+  readonly heaviest: number;
+  /** In how many of the slots something faint may be put on. */
+  readonly faint: number;
+}
+
+/** What the last digit of a sum may be out by. */
+const dust = 1e-6;
+
+/**
+ * What may be put on, as it pulls at the level of its garments.
+ * @param open what each slot may hold, as it is worn on the garments alone
+ */
+export function openPulls(open: readonly (readonly Worn[])[], base: number): OpenPulls {
+  let [up, down, heaviest, faint] = [0, 0, 0, 0];
+  for (const items of open) {
+    const pulls = pullsOn(items, base);
+    up += Math.max(0, ...pulls.map(({ steps }) => steps));
+    down += Math.max(0, ...pulls.map(({ steps }) => -steps));
+    heaviest += Math.max(0, ...pulls.map(({ weight }) => weight));
+    if (pulls.some((pull) => pull.faint)) faint += 1;
+  }
+  return { up, down, heaviest, faint };
+}
+
+/**
+ * The levels between which a look will stand, whatever is put on beside what is on. By the formula of the level (2.4,
+ * `placingOf`): base + S / max(1, W), S the sum of the pulls and W of their weights; what may be put on counts where
+ * it pulls further, and not where it pulls back.
+ * @param on the pieces that are on, garments among them, and where they stand
+ * @returns of a piece that is left out of what is on, or of none, the range; null without a garment whose level was said
+ */
+export function levelRanges(
+  on: readonly Worn[],
+  placing: Placing | null,
+  open: OpenPulls | null,
+): (without: Worn | null) => LevelRange | null {
+  if (!placing?.span || !open) return () => null;
+  const { base, span } = placing;
+  const pulls = pullsOn(on, base);
+  const within = (level: number) => Math.min(span.high, Math.max(span.low, level));
+  return (without) => {
+    // Beyond the farthest few, faint ones are not heard: then each may count, or not.
+    let faint = open.faint;
+    for (const pull of pulls) if (pull.faint && pull.item !== without) faint += 1;
+    const areHeard = faint <= small.heard;
+    let [up, down, lightest, heaviest] = [open.up, open.down, 0, open.heaviest];
+    for (const pull of pulls) {
+      if (pull.item === without) continue;
+      const isSure = areHeard || !pull.faint;
+      up += isSure ? pull.steps : Math.max(0, pull.steps);
+      down -= isSure ? pull.steps : Math.min(0, pull.steps);
+      heaviest += pull.weight;
+      if (isSure) lightest += pull.weight;
+    }
+    const most = (sum: number) => sum / Math.max(1, sum > 0 ? lightest : heaviest);
+    return { low: within(base - most(down)) - dust, high: within(base + most(up)) + dust };
+  };
+}
+
+/** How the accessories that are seen pull at the base; what pulls at nothing is left out. */
+function pullsOn(items: readonly Worn[], base: number): Pull[] {
+  const pulls: Pull[] = [];
+  for (const item of items) {
+    if (item.place !== null || item.seen.length === 0 || !isLevelled(item)) continue;
+    const { weight, faint } = weightBeside(item);
+    if (weight > 0) pulls.push({ item, weight, steps: weight * (item.centre - base), faint });
+  }
+  return pulls;
 }

@@ -3,6 +3,7 @@ import { describe, expect, it } from "vitest";
 import { adjustmentOn } from "../piece/adjustment";
 import type { Look } from "../piece/look";
 import type { Piece } from "../piece/piece";
+import { accessoryKinds, generatedChoice } from "../testing/generated-choice";
 import { sample, sampleLook, sampleOccasion } from "../testing/sample";
 import { pieceIdsOf } from "../rules/spoken";
 import { apply, wornSo } from "./change";
@@ -61,6 +62,21 @@ describe("a reading", () => {
         fc.shuffledSubarray(pieces, { minLength: pieces.length }),
         (order) => byRule(order) === score,
       ),
+    );
+  });
+
+  it("finds the same of made-up looks whichever piece was put on first", () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 1 << 17 }), (seed) => {
+        const { base, wardrobe } = generatedChoice(seed, accessoryKinds, 1);
+        const accessories = wardrobe.filter((_, i) => (seed >> i) % 3 !== 0);
+        const found = (order: readonly Piece[]) =>
+          read({ ...base, accessories: order })
+            .findings.map(({ rule, effect, message }) => `${rule} ${effect} ${message}`)
+            .sort();
+        expect(found([...accessories].reverse())).toEqual(found(accessories));
+      }),
+      { numRuns: 1000 },
     );
   });
 

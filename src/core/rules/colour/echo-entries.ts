@@ -131,11 +131,18 @@ function nearestTo(seen: readonly Patch[], from: Patch, { minShare, apart }: Ech
     if (other.tint.share < minShare && other.tint.role !== "sole") continue;
     if (Math.abs(other.at - from.at) < apart) continue;
     const distance = difference(other.tint.shade, from.tint.shade);
-    if (distance >= least) continue;
+    if (distance > least || (distance === least && best !== null && !comesFirst(other, best))) continue;
     least = distance;
     best = other;
   }
   return best && { item: best.item, tint: best.tint, distance: least };
+}
+
+/** Of two that answer equally well a print does first, then by their ids: the order of putting on must not matter. */
+function comesFirst({ item: one }: Patch, { item: other }: Patch): boolean {
+  const printed = one.piece.pattern !== "plain";
+  if (printed !== (other.piece.pattern !== "plain")) return printed;
+  return one.piece.id < other.piece.id;
 }
 
 /** The entry that is answered best. */

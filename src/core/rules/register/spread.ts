@@ -1,13 +1,13 @@
-import type { LevelRange } from "../../dressing/level-range";
+import { hopeOfSpread } from "./spread-hope";
 import type { Worn } from "../../dressing/dressed";
-import { isKind, isTrainer, slotOf } from "../../piece/piece";
+import { slotOf } from "../../piece/piece";
 import { isLevelled, type Levelled } from "../../dressing/level";
 import { levelWord } from "../../register/ladder";
 import { defineRule } from "../define-rule";
 import { within } from "../figures";
 import type { Finding } from "../finding";
 import { wear } from "../proposals";
-import { isSurelyFar, leastOutside, mostOutside, spreadParams, standingOf, type Standing } from "./standing";
+import { isPlainHosiery, spreadParams, standingOf, type Standing } from "./standing";
 import { trainersUnderTailoring, type TrainersUnderTailoring } from "./trainers-meant";
 
 export const spread = defineRule({
@@ -68,73 +68,12 @@ export const spread = defineRule({
       return [judge(onEdge ? "note" : "lifts", onEdge ? "nearly" : "meant", own, facts)];
     });
   },
-  hope(outlook, { params }) {
-    const { on, open, levels } = outlook;
-    const range = levels(null);
-    const base = on.placing?.base ?? null;
-    const judged = on.visible.filter(isLevelled);
-    const seen = outlook.all.filter(isLevelled);
-    const mayMeet = (item: Levelled) =>
-      ways.some((way) => mayBePartnered(item, seen, range, params.leans, way));
-    const mayLean = (item: Worn) =>
-      isLevelled(item) &&
-      !isPlainHosiery(item) &&
-      (!range || mostOutside(item, range) > params.silent) &&
-      mayMeet(item);
-    const praised = [...judged.map((item) => [item]), ...open.values()].filter((may) => may.some(mayLean));
-    const praise = praised.map(() => "lifts" as const);
-    // Trainers under tailoring are judged by their own rule, and spare what they are meant with.
-    const contrast = outlook.all.some(({ piece }) => isKind(piece, "shoe") && isTrainer(piece));
-    if (!range || base === null) return { faults: [], praise };
-    const far = judged.filter((item) => {
-      if (contrast && (item.place !== null || item.piece.kind === "shoe")) return false;
-      if (item.place !== null) return leastOutside(item, range) > params.jars;
-      const rest = levels(item);
-      return rest !== null && isSurelyFar(item, { base, range, rest }, params);
-    });
-    const isAlone = (item: Levelled) =>
-      !contrast &&
-      !far.includes(item) &&
-      !isPlainHosiery(item) &&
-      leastOutside(item, range) > params.silent &&
-      !ways.some((way) => mayStandBeside(item, seen, range, way));
-    return {
-      faults: [...far.map(() => "jars" as const), ...judged.filter(isAlone).map(() => "rubs" as const)],
-      praise,
-    };
-  },
+  hope: (outlook, { params }) => hopeOfSpread(outlook, params),
 });
 
 /** Where trainers are meant, the contrast is the point: neither the top as easy as they are nor the jacket is scolded. */
 function isSpared(piece: Worn["piece"], { meant, top, tailored }: TrainersUnderTailoring): boolean {
   return meant && (piece === top || piece === tailored);
-}
-
-const ways = [-1, 1] as const;
-
-/** Whether a look may stand where something leans away from its level as a piece does, on the same side of it. */
-function mayBePartnered(
-  item: Levelled,
-  seen: readonly Levelled[],
-  range: LevelRange | null,
-  leans: number,
-  way: 1 | -1,
-): boolean {
-  const at = way > 0 ? (range?.low ?? -Infinity) : (range?.high ?? Infinity);
-  const isBeyond = (centre: number) => way * (centre - at) >= leans;
-  if (way * (item.centre - at) < 0) return false;
-  return partnerOf(item, seen, isBeyond) !== undefined;
-}
-
-/** Whether anything may stand on the same side of the level as a piece. */
-function mayStandBeside(item: Levelled, seen: readonly Levelled[], range: LevelRange, way: 1 | -1): boolean {
-  const at = way > 0 ? range.low : range.high;
-  const isBeyond = (centre: number) => way * (centre - at) > 0;
-  return isBeyond(item.centre) && partnerOf(item, seen, isBeyond) !== undefined;
-}
-
-function isPlainHosiery({ piece }: Worn): boolean {
-  return piece.kind === "hosiery" && piece.statement === 0;
 }
 
 /** Something that leans the same way; of the two at least one is an accessory. */

@@ -1,3 +1,4 @@
+import type { Worn } from "../../dressing/dressed";
 import type { LevelRange } from "../../dressing/level-range";
 import type { Dressed } from "../../dressing/dressed";
 import { levelOf, reachOf, type Levelled } from "../../dressing/level";
@@ -78,4 +79,9 @@ function spanOf(item: Levelled): LevelRange {
 /** Whether the garments by themselves stand so near that no pull could take an accessory too far from the rest. */
 function isNear({ low, high }: LevelRange, base: number, params: Values<typeof spreadParams>): boolean {
   return base > low - params.under + params.sure && base < high + params.over - params.sure;
+}
+
+/** Hosiery that says nothing goes along with any level. */
+export function isPlainHosiery({ piece }: Worn): boolean {
+  return piece.kind === "hosiery" && piece.statement === 0;
 }

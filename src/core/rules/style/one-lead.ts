@@ -40,7 +40,9 @@ export const oneLead = definePairRule({
     const leads: Piece[] = [];
     for (const { piece } of visible) if (speaks(piece, params.statement)) leads.push(piece);
     if (leads.length === 0) return [];
-    const [lead, ...others] = leads.sort((one, other) => (other.statement ?? 0) - (one.statement ?? 0));
+    const [lead, ...others] = leads.sort(
+      (one, other) => (other.statement ?? 0) - (one.statement ?? 0) || (one.id < other.id ? -1 : 1),
+    );
     if (!lead) return [];
     const allowed = leadsAllowed(params, schools);
     const most = others.length === 0 ? 1 : allowed;

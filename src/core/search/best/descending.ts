@@ -1,11 +1,11 @@
 import TinyQueue from "tinyqueue";
-import type { Option } from "./options";
 import type { Outcome } from "./outcome";
 import type { Prospects } from "./prospects";
 
-/** A whole choice with its points. */
-export interface ReadChoice {
-  readonly options: readonly Option[];
+/** A whole choice as it was laid out, with its points. */
+export interface Whole {
+  readonly prospects: Prospects;
+  readonly chosen: readonly number[];
   readonly points: number;
 }
 
@@ -13,7 +13,7 @@ export interface ReadChoice {
 export interface Step {
   /** No choice that has not been found reads more points than this; -Infinity where none is left. */
   readonly most: number;
-  readonly found: ReadChoice | null;
+  readonly found: Whole | null;
 }
 
 /** After so many readings there is a sign of life. */
@@ -76,7 +76,7 @@ export function* descending(roots: readonly Prospects[]): Generator<Step> {
         yield { most: (queue.peek()?.most ?? -Infinity) / millionths, found: null };
     } else if (isWhole(next)) {
       const points = next.most / millionths;
-      yield { most: points, found: { options: next.prospects.optionsOf(next.chosen), points } };
+      yield { most: points, found: { prospects: next.prospects, chosen: next.chosen, points } };
     } else {
       const [first, ...rest] = followersOf(next);
       if (first)

@@ -1,17 +1,12 @@
 import { dress } from "../../dressing/dress";
 import type { Worn } from "../../dressing/dressed";
-import { adjust, type Adjustment } from "../../piece/adjustment";
 import type { Look } from "../../piece/look";
 import type { Piece } from "../../piece/piece";
 import type { Slot } from "../../piece/slots";
 import type { SetProblem, SetWish } from "./set-problem";
 
-/** A piece for a slot in one of the ways it is tried; null leaves the slot empty. */
-export interface Option {
-  readonly piece: Piece | null;
-  /** How a scarf is tied; null as it is recorded. */
-  readonly way: Adjustment | null;
-}
+/** A piece for a slot; null leaves it empty. */
+export type Option = Piece | null;
 
 /** A slot with what it may hold. */
 export interface Place {
@@ -19,32 +14,20 @@ export interface Place {
   readonly options: readonly Option[];
 }
 
-/** The places of a choice with every way each piece is tried in, as the options of the stand-in have them. */
+/** The places of a choice, with the options that are laid out for each. */
 export function placesOf({ problem, pieces }: SetProblem, { slots }: SetWish): Place[] {
   return problem.places.map((numbers, at) => ({
     slot: slots[at]?.slot ?? "shoe",
-    options: numbers.flatMap((number): Option[] => {
-      const piece = pieces[number] ?? null;
-      return [{ piece, way: null }];
-    }),
+    options: numbers.map((number) => pieces[number] ?? null),
   }));
 }
 
-/** A base with what was chosen for it. */
+/** A base, and what may be on it already, with what was chosen for it. */
 export function lookWith(base: Look, chosen: readonly Option[]): Look {
-  const worn = chosen.filter(({ piece }) => piece !== null);
-  return {
-    ...base,
-    accessories: worn.flatMap(({ piece }) => piece ?? []),
-    adjustments: worn.reduce(
-      (adjustments: readonly Adjustment[], { way }) => (way ? adjust(adjustments, way) : adjustments),
-      base.adjustments,
-    ),
-  };
+  return { ...base, accessories: [...base.accessories, ...chosen.flatMap((piece) => piece ?? [])] };
 }
 
-/** An option as it is worn on the base alone; null for an empty slot. */
-export function wornAlone(base: Look, option: Option): Worn | null {
-  if (!option.piece) return null;
-  return dress(lookWith(base, [option])).worn.find(({ piece }) => piece.id === option.piece?.id) ?? null;
+/** A piece as it is worn with nothing but what is on a base. */
+export function wornAlone(base: Look, piece: Piece): Worn | null {
+  return dress(lookWith(base, [piece])).worn.find((item) => item.piece.id === piece.id) ?? null;
 }

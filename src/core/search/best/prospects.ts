@@ -1,12 +1,12 @@
 import { dress } from "../../dressing/dress";
 import type { Dressed, Worn } from "../../dressing/dressed";
-import { levelRange, type LevelRange } from "../../dressing/level-range";
+import { levelRanges, openPulls } from "../../dressing/level-range";
 import type { Look } from "../../piece/look";
 import type { Slot } from "../../piece/slots";
 import type { Rule } from "../../rules/define-rule";
 import type { Outlook } from "../../rules/outlook";
 import { registry } from "../../rules/registry";
-import { lookWith, wornAlone, type Option, type Place } from "./options";
+import { lookWith, wornAlone, type Place } from "./options";
 import { hopedOf, outcomeOf, pointsFrom, silence, type Outcome } from "./outcome";
 import { tableRules } from "./rule-tables";
 
@@ -32,14 +32,13 @@ export interface Prospects {
   readonly read: (chosen: readonly number[]) => Prospect;
   /** The same without reading it: with what the rules that read much make of a choice that it follows from. */
   readonly guess: (chosen: readonly number[], wide: readonly Outcome[]) => number;
-  /** The options of a whole choice. */
-  readonly optionsOf: (chosen: readonly number[]) => readonly Option[];
 }
 
 /**
  * Lays out what the rules could make of every choice for a base (2.13). A rule that reads at most two of the places is
  * read for each of their pairings beforehand: of a choice that is begun it counts as the best it could still say. A
  * rule that reads more says itself what it could at the most make of what is begun; of a whole choice it is read.
+ * @param base the garments, and a top layer where one is on
  * @param places where something is chosen; a top layer is not among them
  */
 export function prospectsOf(base: Look, places: readonly Place[]): Prospects {
@@ -50,13 +49,12 @@ export function prospectsOf(base: Look, places: readonly Place[]): Prospects {
   const weights = wide.map((rule) => rule.settings(base.client.ruleBook).weight);
   const outlookOn = outlooksFor(base, ordered);
   const optionsOf = (chosen: readonly number[]) =>
-    chosen.flatMap((option, place) => ordered[place]?.options[option] ?? []);
+    chosen.map((option, place) => ordered[place]?.options[option] ?? null);
   const guess = (chosen: readonly number[], of: readonly Outcome[]) =>
     pointsFrom(rules, (i) => told[i]?.outcome(chosen) ?? of[i - told.length] ?? silence);
   return {
     places: ordered,
     guess,
-    optionsOf,
     read(chosen) {
       const on = dress(lookWith(base, optionsOf(chosen)));
       const outlook = chosen.length < ordered.length ? outlookOn(on, chosen.length) : null;
@@ -94,30 +92,33 @@ function rulesFor({ client }: Look, places: readonly Place[]) {
 /** What may yet be put on beside what is on, after so many places are chosen. */
 function outlooksFor(base: Look, places: readonly Place[]): (on: Dressed, chosen: number) => Outlook {
   const seen = places.map(({ options }) =>
-    options.flatMap((option) => wornAlone(base, option) ?? []).filter((item) => item.seen.length > 0),
+    options
+      .flatMap((option) => (option && wornAlone(base, option)) ?? [])
+      .filter((item) => item.seen.length > 0),
   );
-  return (on, chosen) => {
+  const bare = dress(base);
+  /** What does not depend on what was chosen, by how many places are. */
+  const ahead = places.map((_, chosen) => {
     const open = seen.slice(chosen);
-    const may = open.flat();
-    const garments = on.worn.reduce((sum, { slot, area }) => (slot === null ? sum + area : sum), 0);
-    const added = open.reduce(
-      (sum, items) => sum + Math.max(0, ...items.map(({ area }) => area / (1 - area))),
-      0,
-    );
-    const ranges = new Map<Worn | null, LevelRange | null>();
     return {
-      on,
       open: new Map(
         open.map((items, i): [Slot, readonly Worn[]] => [places[chosen + i]?.slot ?? "shoe", items]),
       ),
+      may: open.flat(),
+      added: open.reduce((sum, items) => sum + Math.max(0, ...items.map(({ area }) => area / (1 - area))), 0),
+      pulls: bare.placing?.span ? openPulls(open, bare.placing.base) : null,
+    };
+  });
+  return (on, chosen) => {
+    const { open, may, added, pulls } = ahead[chosen] ?? { open: new Map(), may: [], added: 0, pulls: null };
+    const garments = on.worn.reduce((sum, { slot, area }) => (slot === null ? sum + area : sum), 0);
+    return {
+      on,
+      open,
       may,
       all: [...on.visible, ...may],
       grows: garments > 0 ? 1 + garments * added : noGarments,
-      levels(without) {
-        const range = ranges.has(without) ? ranges.get(without) : levelRange(on.worn, open, without);
-        ranges.set(without, range ?? null);
-        return range ?? null;
-      },
+      levels: levelRanges(on.worn, on.placing, pulls),
     };
   };
 }

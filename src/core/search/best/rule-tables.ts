@@ -45,7 +45,7 @@ function tableGroup(base: Look, places: readonly Place[], { at, rules }: Group):
     for (let column = 0; column < columns; column += 1) {
       const options = [row, column]
         .slice(0, at.length)
-        .flatMap((option, i) => places[at[i] ?? 0]?.options[option] ?? []);
+        .map((option, i) => places[at[i] ?? 0]?.options[option] ?? null);
       const dressed = dress(lookWith(base, options));
       rules.forEach((rule, i) => tables[i]?.[row]?.push(outcomeOf(rule.read(dressed))));
     }

@@ -1,0 +1,121 @@
+import type { Look } from "../../piece/look";
+import { climb } from "./climb";
+import { descending } from "./descending";
+import { FoundSets, type Asked, type Sought } from "./found-sets";
+import { lookWith, placesOf, type Option, type Place } from "./options";
+import { prospectsOf, type Prospects } from "./prospects";
+import { searchBest } from "./search";
+import type { SetProblem, SetWish } from "./set-problem";
+
+/** How many of the sets that agree best are read first, and from how many of these it climbs. */
+const first = { read: 60, climbed: 2 } as const;
+/** After so many steps of proving every other one is given to finding better sets. */
+const proving = 30;
+/** How many places are chosen anew for another start, and the strides that make the starts unlike one another. */
+const anew = { places: 3, place: 7, option: 31 } as const;
+
+/**
+ * Seeks the sets that read best on a base (2.13), telling what is known after each step: first those that agree best
+ * by themselves are read, then single pieces are exchanged as long as that gains points, then all are gone through
+ * from the best on down, which proves what it comes to. Where that takes long, further starts are tried in between.
+ * Whoever runs it may stop at any step.
+ */
+export function* seekSets(
+  base: Look,
+  laidOut: SetProblem,
+  wish: SetWish,
+  asked: Asked,
+): Generator<Sought, void> {
+  const found = new FoundSets(asked);
+  const places = placesOf(laidOut, wish);
+  const roots = rootsOf({ ...base, accessories: [] }, places);
+  const climbing = function* (start: readonly Option[]) {
+    for (const { prospects, chosenFrom, optionsOf } of roots) {
+      const chosen = chosenFrom(start);
+      if (!chosen) continue;
+      const sizes = prospects.places.map(({ options }) => options.length);
+      for (const better of climb(chosen, sizes, (each) => prospects.read(each).points)) {
+        found.add({ options: optionsOf(better.chosen), points: better.points });
+        yield found.now();
+      }
+    }
+  };
+  for (const options of seedsOf(laidOut)) {
+    for (const { prospects, chosenFrom } of roots) {
+      const chosen = chosenFrom(options);
+      if (chosen) found.add({ options, points: prospects.read(chosen).points });
+    }
+    yield found.now();
+  }
+  for (const { options } of found.starts(first.climbed)) yield* climbing(options);
+  let steps = 0;
+  for (const { found: whole, most } of descending(roots.map(({ prospects }) => prospects))) {
+    const root = whole && roots.find(({ prospects }) => prospects === whole.prospects);
+    if (whole && root) found.prove({ options: root.optionsOf(whole.chosen), points: whole.points });
+    found.limit(most);
+    const now = found.now();
+    yield now;
+    if (now.finished) return;
+    steps += 1;
+    const [best] = steps > proving && steps % 2 === 0 ? now.best : [];
+    if (best) yield* climbing(anotherStart(best.options, places, steps));
+  }
+}
+
+/** The sets that agree best by themselves, the best first. */
+function seedsOf({ problem, pieces }: SetProblem): Option[][] {
+  const search = searchBest(problem, first.read);
+  let step = search.next();
+  while (!step.done) step = search.next();
+  return step.value.best.map(({ options }) => options.map((option) => pieces[option] ?? null));
+}
+
+/** A set with a few places chosen anew, others with each number. */
+function anotherStart(options: readonly Option[], places: readonly Place[], number: number): Option[] {
+  const start = [...options];
+  for (let i = 0; i < anew.places; i += 1) {
+    const at = (number * anew.place + i * i + i) % places.length;
+    const choices = places[at]?.options ?? [];
+    start[at] = choices[(number * anew.option + i * anew.place) % choices.length] ?? null;
+  }
+  return start;
+}
+
+/** Choices that are laid out together, and sets as they have them. */
+interface Root {
+  readonly prospects: Prospects;
+  /** What is chosen in a set; null where another top layer is. */
+  readonly chosenFrom: (options: readonly Option[]) => number[] | null;
+  readonly optionsOf: (chosen: readonly number[]) => Option[];
+}
+
+/** One lay-out for each top layer that may be chosen, since it hides what lies under it; without such a place one. */
+function rootsOf(base: Look, places: readonly Place[]): Root[] {
+  const layer = places.find(({ slot }) => slot === "layer");
+  if (!layer) return [rootOf(base, places, null)];
+  return layer.options.map((piece) => rootOf(lookWith(base, [piece]), places, piece));
+}
+
+function rootOf(base: Look, places: readonly Place[], layer: Option): Root {
+  const prospects = prospectsOf(
+    base,
+    places.filter(({ slot }) => slot !== "layer"),
+  );
+  const orderOf = prospects.places.map(({ slot }) => places.findIndex((place) => place.slot === slot));
+  const layerAt = places.findIndex(({ slot }) => slot === "layer");
+  return {
+    prospects,
+    chosenFrom(options) {
+      if (layerAt >= 0 && options[layerAt] !== layer) return null;
+      const chosen = orderOf.map((at, i) => prospects.places[i]?.options.indexOf(options[at] ?? null) ?? -1);
+      return chosen.every((option) => option >= 0) ? chosen : null;
+    },
+    optionsOf(chosen) {
+      const options: Option[] = places.map(() => layer);
+      orderOf.forEach((at, i) => {
+        options[at] = prospects.places[i]?.options[chosen[i] ?? 0] ?? null;
+      });
+      return options;
+    },
+  };
+}
