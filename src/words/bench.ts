@@ -356,11 +356,16 @@ export const benchWords = {
   putOnLabel: "Put on {names}: {verdict} {mark} {rest}",
   layingThePiecesOut: "laying the pieces out ...",
   whatSuffersInRainLeft: "; what rain would spoil was left out",
-  allCombinationsWereCheckedAnd: "all {possible} combinations were checked, and these are the best{rest}",
-  theMostPromisingWereChecked: "the {read} most promising were checked, and these are the best of them",
-  ofCombinations: "of {possible} combinations {agree}{rest}",
-  ofCombinationsLookedAt: "{looked} of {possible} combinations looked at",
-  readSoFar: "{agreeing}: {looked}, {read} read so far{rest}",
+  provedBest:
+    "proved: the best of {possible} combinations, each two slots or more from those before it{rest}",
+  firstIsProved:
+    "the best of {possible} combinations is proved; others that differ are still being sought{rest}",
+  bestFoundSoFar:
+    "best so far of {possible} combinations: nothing can read more than {margin} points better{rest}",
+  bestFound: "best found of {possible} combinations: nothing can read more than {margin} points better{rest}",
+  readSoFar: "{read} of {possible} combinations read so far{rest}",
+  whatIsProved:
+    "A point is worth four marks. Every piece is read as it is recorded; then each scarf is tied as the look reads best.",
   theLookWould: "the look would {would}",
   readingAheadStoppedByItself: "Reading ahead stopped by itself and begins anew. The look is as it was.",
   wasByVersion: "was {verdict} {mark} by version {version}",

@@ -24,7 +24,7 @@ export type SlotLeversOf = Pick<SlotLevers, "slot"> & {
   readonly dressier: LeverOf | null;
 };
 
-/** Of the sets that agree best on a base those that read best, far enough apart to be a choice. */
+/** The sets that read best on a base, far enough apart to be a choice. */
 export interface BestSets {
   readonly sets: readonly {
     readonly pieceIds: readonly string[];
@@ -33,13 +33,14 @@ export interface BestSets {
     /** As the whole look reads with it. */
     readonly score: number;
     readonly verdict: Verdict;
+    readonly points: number;
   }[];
-  /** Whether no set is left that agrees better than those that were read. */
-  readonly finished: boolean;
-  /** How many sets were read in full. */
+  /** What is proved of them, every piece worn as it is recorded: that none reads better, or that of the first. */
+  readonly proved: "all" | "the best" | "none";
+  /** By how many points anything could read better than the best; null as long as nothing is known of that. */
+  readonly margin: number | null;
+  /** How many sets were read in full, and how many combinations there are. */
   readonly read: number;
-  /** How many combinations were looked at, and how many there are. */
-  readonly looked: number;
   readonly possible: string;
   /** Slots for which nothing can be offered. */
   readonly bare: readonly Slot[];

@@ -3,23 +3,22 @@ import { isKind, type Piece } from "@/core/piece/piece";
 import { rainIsLikely } from "@/core/rules/comfort/wet";
 import { read } from "@/core/reading/read";
 import { compareVerdicts } from "@/core/reading/verdict";
-import { diverse } from "@/core/search/best/diverse";
-import { possibleChoices, type Choice } from "@/core/search/best/problem";
-import { searchBest, type Progress } from "@/core/search/best/search";
+import type { ReadSet, Sought } from "@/core/search/best/found-sets";
+import { lookWith } from "@/core/search/best/options";
+import { possibleChoices } from "@/core/search/best/problem";
+import { seekSets as seek } from "@/core/search/best/seek";
 import { setProblem, type SetProblem, type SetWish } from "@/core/search/best/set-problem";
 import { bestTied } from "@/core/search/scarf-ties";
 import type { BestSets } from "./answers";
 
-/** How many sets are sought and read, how many of them are shown, and in how many slots those differ at least. */
-const sought = 120;
-const shown = 6;
-const apart = 2;
-/** Milliseconds between two signs of life. */
+/** How many sets are shown, and in how many slots each differs at least from those before it. */
+const shown = { most: 6, apart: 2 } as const;
+/** Milliseconds between two signs of life, and after which nobody waits for a proof any longer. */
 const breath = 120;
+const patience = 5000;
 
 /**
- * Looks for the sets that agree best on a base, reads each of them, and answers with those that read best, telling
- * how far it is. That they read best is known of those that were read, not of all there are. Between two steps whoever asked may have
+ * Seeks the sets that read best on a base, telling what is known so far. Between two steps whoever asked may have
  * asked for something else: `goesOn` says whether to go on.
  */
 export async function seekSets(
@@ -29,59 +28,47 @@ export async function seekSets(
   tell: (found: BestSets) => void,
   goesOn: () => boolean,
 ): Promise<BestSets> {
+  const began = performance.now();
   const laidOut = setProblem(base, wardrobe, wish);
-  const search = searchBest(laidOut.problem, sought);
-  let told = performance.now();
-  for (;;) {
-    const step = search.next();
-    if (step.done || !goesOn()) return answer(base, laidOut, step.value, step.done === true);
-    if (performance.now() - told < breath) continue;
-    tell(answer(base, laidOut, step.value, false));
-    told = performance.now();
+  let told = began;
+  let last: Sought = { best: [], proved: 0, margin: Infinity, read: 0, finished: false };
+  for (const sought of seek(base, laidOut, wish, shown)) {
+    const isFirst = last.best.length === 0 && sought.best.length > 0;
+    last = sought;
+    const now = performance.now();
+    if (now - began > patience) break;
+    if (!isFirst && now - told < breath) continue;
+    tell(answer(base, laidOut, sought));
+    told = now;
     await new Promise((resolve) => setTimeout(resolve, 0));
+    if (!goesOn()) break;
   }
+  return answer(base, laidOut, last);
 }
 
-function answer(
-  base: Look,
-  { problem, pieces, bare }: SetProblem,
-  progress: Progress,
-  finished: boolean,
-): BestSets {
-  const read = progress.best.map((choice) => readSet(base, pieces, choice)).sort(byReading);
+function answer(base: Look, { problem, bare }: SetProblem, sought: Sought): BestSets {
+  const { best, proved, margin, read: looks, finished } = sought;
   return {
-    sets: diverse(
-      read.map(({ choice }) => choice),
-      shown,
-      apart,
-    ).flatMap((choice) => read.find((each) => each.choice === choice)?.set ?? []),
-    finished,
-    read: read.length,
-    looked: progress.looked,
+    // Which are shown is a matter of points; among these what sings comes first, as everywhere.
+    sets: best
+      .map((set) => readSet(base, set))
+      .sort((one, other) => compareVerdicts(other.verdict, one.verdict) || other.points - one.points),
+    proved: finished ? "all" : proved > 0 ? "the best" : "none",
+    margin: Number.isFinite(margin) ? margin : null,
+    read: looks,
     possible: String(possibleChoices(problem)),
     bare,
     wet: base.occasion !== null && rainIsLikely(base.occasion, base.client.ruleBook),
   };
 }
 
-interface ReadSet {
-  readonly choice: Choice;
-  readonly set: BestSets["sets"][number];
-  readonly points: number;
-}
-
-function readSet(base: Look, pieces: readonly (Piece | null)[], choice: Choice): ReadSet {
-  const worn = choice.options.flatMap((option) => pieces[option] ?? []);
-  const look = { ...base, accessories: worn };
-  const scarf = worn.find((piece) => isKind(piece, "scarf"));
+/** A set as it is shown: a scarf whose picture was drawn tied as the look reads best. */
+function readSet(base: Look, { options }: ReadSet): BestSets["sets"][number] {
+  const look = lookWith({ ...base, accessories: [] }, options);
+  const scarf = look.accessories.find((piece) => isKind(piece, "scarf"));
   const { reading, also } =
     scarf && isKind(scarf, "scarf") ? bestTied(look, scarf) : { reading: read(look), also: null };
   const { score, verdict, points } = reading;
   const ways = also?.kind === "adjust" && also.adjustment.kind === "tie" ? [also.adjustment] : [];
-  return { choice, set: { pieceIds: worn.map(({ id }) => id), ways, score, verdict }, points };
-}
-
-/** The better verdict first, then the more points. */
-function byReading(one: ReadSet, other: ReadSet): number {
-  return compareVerdicts(other.set.verdict, one.set.verdict) || other.points - one.points;
+  return { pieceIds: look.accessories.map(({ id }) => id), ways, score, verdict, points };
 }

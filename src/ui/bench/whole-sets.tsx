@@ -72,9 +72,11 @@ export function WholeSets() {
             );
           })}
         </div>
-        <span role="status" className="tabular ml-2 truncate text-tiny text-ink-soft">
-          {sayProgress(found, state === "stopped")}
-        </span>
+        <Hint words={benchWords.whatIsProved}>
+          <span role="status" className="tabular ml-2 truncate text-tiny text-ink-soft">
+            {sayKnown(found, state !== "waiting")}
+          </span>
+        </Hint>
       </div>
       <FoundSets found={found} />
     </div>
@@ -129,7 +131,8 @@ function FoundSets({ found }: { readonly found: BestSets | null }) {
   );
 }
 
-function sayProgress(found: BestSets | null, stopped: boolean): string {
+/** What is known of the sets that are shown, in words that hold. */
+function sayKnown(found: BestSets | null, isOver: boolean): string {
   if (!found) return benchWords.layingThePiecesOut;
   const possible = Number(found.possible).toLocaleString("en");
   const rest = [
@@ -140,18 +143,9 @@ function sayProgress(found: BestSets | null, stopped: boolean): string {
         })
       : "",
   ].join("");
-  if (found.finished && String(found.read) === found.possible)
-    return sayWith(benchWords.allCombinationsWereCheckedAnd, { possible, rest });
-  const agree = sayWith(benchWords.theMostPromisingWereChecked, { read: found.read });
-  if (found.finished) return sayWith(benchWords.ofCombinations, { possible, agree, rest });
-  const looked = sayWith(benchWords.ofCombinationsLookedAt, {
-    looked: found.looked.toLocaleString("en"),
-    possible,
-  });
-  return sayWith(benchWords.readSoFar, {
-    agreeing: stopped ? "stopped" : "looking",
-    looked,
-    read: found.read,
-    rest,
-  });
+  const facts = { possible, rest, margin: (found.margin ?? 0).toFixed(1) };
+  if (found.proved === "all") return sayWith(benchWords.provedBest, facts);
+  if (found.proved === "the best") return sayWith(benchWords.firstIsProved, facts);
+  if (found.margin === null) return sayWith(benchWords.readSoFar, { read: found.read, ...facts });
+  return sayWith(isOver ? benchWords.bestFound : benchWords.bestFoundSoFar, facts);
 }

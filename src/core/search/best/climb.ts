@@ -8,8 +8,8 @@ export interface Reached {
 }
 
 /**
- * Exchanges single options as long as that gains points, place by place, and tells each better choice as it comes to
- * it. What is left at the end is no worse than any choice that differs in one place; it need not be the best.
+ * Exchanges single options as long as that gains points, place by place, telling after each place
+ * where it stands. What is left at the end is no worse than any choice that differs in one place; it need not be the best.
  * @param sizes how many options each place has
  */
 export function* climb(
@@ -29,7 +29,7 @@ export function* climb(
       if (points <= best.points) continue;
       best = { chosen, points };
       unchanged = 0;
-      yield best;
     }
+    yield best;
   }
 }

@@ -61,7 +61,8 @@ export function prospectsOf(base: Look, places: readonly Place[]): Prospects {
       const of = wide.map((rule, i) =>
         outlook ? hopedOf(rule.hope(outlook), weights[i] ?? 0) : outcomeOf(rule.read(on)),
       );
-      return { points: guess(chosen, of), wide: of };
+      const points = guess(chosen, of);
+      return { points: outlook ? points : Math.round(points * 1e6) / 1e6, wide: of };
     },
   };
 }

@@ -9,8 +9,19 @@ import { lookWith, placesOf, type Option } from "./options";
 import { seekSets } from "./seek";
 import { setProblem, type SetWish } from "./set-problem";
 
+type SomeChoice = ReturnType<typeof makeChoice>;
+
+const choices = new Map<number, SomeChoice>();
+
+/** A made-up choice by its number: the same pieces each time it is asked for. */
+function someChoice(seed: number): SomeChoice {
+  const choice = choices.get(seed) ?? makeChoice(seed);
+  choices.set(seed, choice);
+  return choice;
+}
+
 /** Five or six slots of a made-up choice: what is worn for its occasion, rain and limits, school by school. */
-function someChoice(seed: number) {
+function makeChoice(seed: number) {
   const kinds = accessoryKinds
     .filter((_, i) => (seed * 7 + i * 5) % 3 !== 0 || i === 0)
     .slice(0, 5 + (seed % 2));

@@ -1,4 +1,5 @@
 import type { Look } from "../../piece/look";
+import { read } from "../../reading/read";
 import { climb } from "./climb";
 import { descending } from "./descending";
 import { FoundSets, type Asked, type Sought } from "./found-sets";
@@ -27,26 +28,28 @@ export function* seekSets(
   asked: Asked,
 ): Generator<Sought, void> {
   const found = new FoundSets(asked);
+  const bare = { ...base, accessories: [] };
   const places = placesOf(laidOut, wish);
-  const roots = rootsOf({ ...base, accessories: [] }, places);
+  const agreeing = searchBest(laidOut.problem, first.read);
+  let seeds = agreeing.next();
+  for (; !seeds.done; seeds = agreeing.next()) yield found.now();
+  for (const { options: numbers } of seeds.value.best) {
+    const options = numbers.map((number) => laidOut.pieces[number] ?? null);
+    found.add({ options, points: read(lookWith(bare, options)).points });
+    yield found.now();
+  }
+  const roots = rootsOf(bare, places);
   const climbing = function* (start: readonly Option[]) {
     for (const { prospects, chosenFrom, optionsOf } of roots) {
       const chosen = chosenFrom(start);
       if (!chosen) continue;
       const sizes = prospects.places.map(({ options }) => options.length);
-      for (const better of climb(chosen, sizes, (each) => prospects.read(each).points)) {
-        found.add({ options: optionsOf(better.chosen), points: better.points });
+      for (const { chosen: reached, points } of climb(chosen, sizes, (each) => prospects.read(each).points)) {
+        found.add({ options: optionsOf(reached), points });
         yield found.now();
       }
     }
   };
-  for (const options of seedsOf(laidOut)) {
-    for (const { prospects, chosenFrom } of roots) {
-      const chosen = chosenFrom(options);
-      if (chosen) found.add({ options, points: prospects.read(chosen).points });
-    }
-    yield found.now();
-  }
   for (const { options } of found.starts(first.climbed)) yield* climbing(options);
   let steps = 0;
   for (const { found: whole, most } of descending(roots.map(({ prospects }) => prospects))) {
@@ -60,14 +63,6 @@ export function* seekSets(
     const [best] = steps > proving && steps % 2 === 0 ? now.best : [];
     if (best) yield* climbing(anotherStart(best.options, places, steps));
   }
-}
-
-/** The sets that agree best by themselves, the best first. */
-function seedsOf({ problem, pieces }: SetProblem): Option[][] {
-  const search = searchBest(problem, first.read);
-  let step = search.next();
-  while (!step.done) step = search.next();
-  return step.value.best.map(({ options }) => options.map((option) => pieces[option] ?? null));
 }
 
 /** A set with a few places chosen anew, others with each number. */
