@@ -61,7 +61,7 @@ const shots = [
     ready: "to choose from",
     async first(page) {
       await page.keyboard.press("w");
-      await until(page, "and these are the best");
+      await until(page, "proved: the best of");
     },
   },
   { name: "set-board", path: "/boards/sets", ready: "looks read" },

@@ -357,7 +357,7 @@ export const benchWords = {
   layingThePiecesOut: "laying the pieces out ...",
   whatSuffersInRainLeft: "; what rain would spoil was left out",
   provedBest:
-    "proved: the best of {possible} combinations, each two slots or more from those before it{rest}",
+    "proved: the best of {possible} combinations, each unlike those before it in two slots or more{rest}",
   firstIsProved:
     "the best of {possible} combinations is proved; others that differ are still being sought{rest}",
   bestFoundSoFar:

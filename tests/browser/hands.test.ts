@@ -253,7 +253,7 @@ describe("what lies over the page", () => {
   it("and the whole sets, leave nothing for axe nor for the console", async () => {
     await page.keyboard.press("Escape");
     await press(page, "button", "whole sets");
-    await sees(page, "and these are the best");
+    await sees(page, "proved: the best of");
     expect(await axeFinds(page)).toEqual([]);
     expect(errors).toEqual([]);
   });

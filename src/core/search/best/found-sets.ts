@@ -82,8 +82,13 @@ export class FoundSets {
   }
 }
 
+/** More points first; of equals that with fewer pieces. */
 function byPoints(one: ReadSet, other: ReadSet): number {
-  return other.points - one.points;
+  return other.points - one.points || piecesOf(one) - piecesOf(other);
+}
+
+function piecesOf({ options }: ReadSet): number {
+  return options.filter((piece) => piece !== null).length;
 }
 
 function keyOf({ options }: ReadSet): string {
