@@ -10,11 +10,12 @@ import { seekSets as seek } from "@/core/search/best/seek";
 import { setProblem, type SetProblem, type SetWish } from "@/core/search/best/set-problem";
 import { bestTied } from "@/core/search/scarf-ties";
 import type { BestSets } from "./answers";
+import { breathing } from "./breath";
 
 /** How many sets are shown, and in how many slots each differs at least from those before it. */
 const shown = { most: 6, apart: 2 } as const;
-/** Milliseconds between two signs of life, and after which nobody waits for a proof any longer. */
-const breath = 120;
+/** Milliseconds between two words of what is known, and after which nobody waits for a proof any longer. */
+const silence = 120;
 const patience = 5000;
 
 /**
@@ -30,18 +31,18 @@ export async function seekSets(
 ): Promise<BestSets> {
   const began = performance.now();
   const laidOut = setProblem(base, wardrobe, wish);
+  const breathe = breathing();
   let told = began;
   let last: Sought = { best: [], proved: 0, margin: Infinity, read: 0, finished: false };
   for (const sought of seek(base, laidOut, wish, shown)) {
     const isFirst = last.best.length === 0 && sought.best.length > 0;
     last = sought;
     const now = performance.now();
-    if (now - began > patience) break;
-    if (!isFirst && now - told < breath) continue;
+    await breathe();
+    if (now - began > patience || !goesOn()) break;
+    if (!isFirst && now - told < silence) continue;
     tell(answer(base, laidOut, sought));
     told = now;
-    await new Promise((resolve) => setTimeout(resolve, 0));
-    if (!goesOn()) break;
   }
   return answer(base, laidOut, last);
 }

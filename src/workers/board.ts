@@ -1,10 +1,11 @@
 import { boardReader } from "@/core/search/board";
 import type { Reach } from "@/core/search/reach";
 import type { NamedPieces } from "@/core/studio/bench-source";
+import { breathing } from "./breath";
 import { layOut, type Wardrobe } from "@/core/studio/wardrobe";
 
 /** Milliseconds between two batches of rows. */
-const breath = 100;
+const news = 100;
 
 /** One row of a board: a set by its id, with what it makes of each base. */
 export type BoardRow = readonly [string, readonly Reach[]];
@@ -24,16 +25,17 @@ export async function readBoard(
   const readCell = boardReader();
   let rows: BoardRow[] = [];
   let told = performance.now();
+  const breathe = breathing();
   for (const { id, pieceIds: accessoryIds, ways = [] } of sets) {
     const row = bases.map(({ pieceIds: garmentIds }) =>
       readCell(layOut(wardrobe, { garmentIds, accessoryIds, adjustments: ways, occasionId })),
     );
     rows.push([id, row]);
-    if (performance.now() - told < breath) continue;
+    await breathe();
     if (!goesOn()) return;
+    if (performance.now() - told < news) continue;
     tell(rows);
     rows = [];
-    await new Promise((resolve) => setTimeout(resolve, 0));
     told = performance.now();
   }
   if (goesOn()) tell(rows);

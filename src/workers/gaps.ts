@@ -7,11 +7,12 @@ import type { Finding } from "@/core/rules/finding";
 import type { NamedPieces } from "@/core/studio/bench-source";
 import { layOut, offered, type Wardrobe } from "@/core/studio/wardrobe";
 import type { FoundGaps, ServedPair } from "./answers";
+import { breathing } from "./breath";
 
 /** How many missing pieces are named. */
 const named = 5;
 /** Milliseconds between two signs of life. */
-const breath = 150;
+const news = 150;
 
 /** What one missing piece would open of what no set serves, in words. */
 export function opensOf(
@@ -82,16 +83,17 @@ export async function seekGaps(
     specs: specs.length,
   });
   let told = performance.now();
+  const breathe = breathing();
   for (const gap of readGaps(
     served.map(({ serving }) => serving),
     specs,
   )) {
     gaps.push(gap);
-    if (performance.now() - told < breath) continue;
+    await breathe();
     if (!goesOn()) break;
+    if (performance.now() - told < news) continue;
     tell(answer());
     told = performance.now();
-    await new Promise((resolve) => setTimeout(resolve, 0));
   }
   return answer();
 }

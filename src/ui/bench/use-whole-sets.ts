@@ -22,7 +22,7 @@ export function useWholeSets() {
       counsel.bestSets(asked.key, wishOf(leaning, handled, asked.accessories, asked.level), tell, call),
     [asked, leaning, handled],
   );
-  const { value: found, state, stop } = useAsk(advisor, question);
+  const { value: found, state, stop } = useAsk(advisor, question, "filling");
   /** Asks for something else, of the look as it is now. */
   const askAnew = (change: () => void) => {
     setAsked({ key, accessories, level });

@@ -99,7 +99,7 @@ function useGaps(
     (counsel, call, tell) => counsel.gaps(bases, sets, tell, call),
     [bases, sets],
   );
-  return useAsk(advisor, question).value;
+  return useAsk(advisor, question, "filling").value;
 }
 
 function isDone({ tried, specs }: FoundGaps): boolean {

@@ -28,7 +28,7 @@ function Measures({ wardrobe }: MeasureBoardProps) {
     (counsel, call, tell) => counsel.measureFirst(bases, tell, call),
     [bases],
   );
-  const { value, state } = useAsk(useCounsel(wardrobe), question);
+  const { value, state } = useAsk(useCounsel(wardrobe), question, "filling");
   const pieces = useMemo(() => new Map(wardrobe.pieces.map((piece) => [piece.id, piece])), [wardrobe]);
   const rows = (value?.measures ?? []).slice(0, most);
   return (

@@ -3,26 +3,27 @@
 import { useCallback, useMemo } from "react";
 import { hasHem, type HemCell } from "@/core/search/hem-board";
 import type { Wardrobe } from "@/core/studio/wardrobe";
-import { useAsk, type Question } from "../counsel/use-ask";
+import { useAskWidely, type WideQuestion } from "../counsel/use-ask";
 import { useCounsel } from "../counsel/use-counsel";
 
-/** A client's hems and shoes, and the rows of the board as the worker reads them, one after another. */
+/** A client's hems and shoes, and the rows of the board as the workers read them. */
 export function useHemBoard(wardrobe: Wardrobe) {
   const advisor = useCounsel(wardrobe);
   const garments = useMemo(() => wardrobe.pieces.filter(hasHem), [wardrobe]);
   const shoes = useMemo(() => wardrobe.pieces.filter((piece) => piece.kind === "shoe"), [wardrobe]);
-  const question = useCallback<Question<ReadonlyMap<string, readonly HemCell[]>>>(
-    async (counsel, _call, tell) => {
+  const question = useCallback<WideQuestion<ReadonlyMap<string, readonly HemCell[]>>>(
+    async (workers, signal, tell) => {
       const rows = new Map<string, readonly HemCell[]>();
-      for (const { id } of garments) {
-        rows.set(id, await counsel.hemRow(id));
+      const readRow = async (id: string) => {
+        rows.set(id, await workers.ask((counsel) => counsel.hemRow(id), signal, "filling"));
         tell(new Map(rows));
-      }
+      };
+      await Promise.all(garments.map(({ id }) => readRow(id)));
       return rows;
     },
     [garments],
   );
-  const { value, state } = useAsk(advisor, question);
+  const { value, state } = useAskWidely(advisor, question);
   return { garments, shoes, rows: value ?? none, done: state === "answered" };
 }
 

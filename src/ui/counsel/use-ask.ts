@@ -1,10 +1,11 @@
 import { proxy, type Remote } from "comlink";
-import { useEffect, useRef, useState } from "react";
+import { useCallback, useEffect, useRef, useState } from "react";
 import type { Counsel } from "@/workers/counsel";
+import type { Urgency } from "./pool";
 import type { Advisor } from "./use-counsel";
 
 /**
- * A question to the worker: kept the same as long as it is the same question.
+ * A question to one worker: kept the same as long as it is the same question.
  * @param call names this asking, so that long work can be left
  * @param tell takes news of an answer that is still growing
  */
@@ -13,6 +14,9 @@ export type Question<T> = (
   call: number,
   tell: ((news: T) => void) & ReturnType<typeof proxy>,
 ) => Promise<T>;
+
+/** A question that is asked in parts, of as many workers as there are: kept the same as long as it is the same. */
+export type WideQuestion<T> = (advisor: Advisor, signal: AbortSignal, tell: (news: T) => void) => Promise<T>;
 
 /** Where a question stands: what is known so far, and whether that is all. */
 export interface Asked<T> {
@@ -23,14 +27,38 @@ export interface Asked<T> {
 const waiting = { value: null, state: "waiting" } as const;
 
 /**
- * Asks the worker a question, anew whenever it is another; the one before is left.
+ * Asks a worker a question, anew whenever it is another; the one before is left.
  * @returns where it stands, and a way to leave it with what is known so far
  */
 export function useAsk<T>(
   advisor: Advisor | null,
   question: Question<T> | null,
+  urgency: Urgency = "hand",
 ): Asked<T> & { readonly stop: () => void } {
-  const [heard, setHeard] = useState<{ readonly of: Question<T>; readonly asked: Asked<T> } | null>(null);
+  const ofOne = useCallback<WideQuestion<T>>(
+    (asked, signal, tell) =>
+      asked.ask((counsel, call) => ask(question, counsel, call, tell), signal, urgency),
+    [question, urgency],
+  );
+  return useAskWidely(advisor, question && ofOne);
+}
+
+function ask<T>(
+  question: Question<T> | null,
+  counsel: Remote<Counsel>,
+  call: number,
+  tell: (news: T) => void,
+): Promise<T> {
+  if (!question) throw new Error("there is nothing to ask");
+  return question(counsel, call, proxy(tell));
+}
+
+/** Asks a question in parts, anew whenever it is another; the one before is left, all its parts. */
+export function useAskWidely<T>(
+  advisor: Advisor | null,
+  question: WideQuestion<T> | null,
+): Asked<T> & { readonly stop: () => void } {
+  const [heard, setHeard] = useState<{ readonly of: WideQuestion<T>; readonly asked: Asked<T> } | null>(null);
   const controller = useRef<AbortController | null>(null);
   useEffect(() => {
     if (!advisor || !question) return;
@@ -39,13 +67,10 @@ export function useAsk<T>(
     const hear = (asked: Asked<T>) => {
       if (!asking.signal.aborted) setHeard({ of: question, asked });
     };
-    const tell = proxy((news: T) => hear({ value: news, state: "waiting" }));
-    advisor
-      .ask((counsel, call) => question(counsel, call, tell), asking.signal)
-      .then(
-        (value) => hear({ value, state: "answered" }),
-        () => hear({ value: null, state: "failed" }),
-      );
+    question(advisor, asking.signal, (news) => hear({ value: news, state: "waiting" })).then(
+      (value) => hear({ value, state: "answered" }),
+      () => hear({ value: null, state: "failed" }),
+    );
     return () => asking.abort();
   }, [advisor, question]);
   const stop = () => {

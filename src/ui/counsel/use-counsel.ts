@@ -4,47 +4,75 @@ import { toast } from "sonner";
 import type { Wardrobe } from "@/core/studio/wardrobe";
 import type { Counsel } from "@/workers/counsel";
 import { benchWords } from "@/words/bench";
+import { poolOf, type Urgency } from "./pool";
 
-/** A worker that knows the wardrobe, and may be asked about it. */
+/** Workers that know the wardrobe, and may be asked about it. */
 export interface Advisor {
+  /** How many parts of a long question can be worked on side by side. */
+  readonly parts: number;
   /**
-   * Asks the worker. When the signal is aborted it is told to leave this call; what it still answers is nobody's.
-   * @throws what the worker threw; it has then been said, and a new worker begins
+   * Asks a worker. When the signal is aborted it is told to leave this call; what it still answers is nobody's.
+   * @throws what the worker threw; it has then been said, and new workers begin
    */
-  ask<T>(question: (counsel: Remote<Counsel>, call: number) => Promise<T>, signal: AbortSignal): Promise<T>;
+  ask<T>(
+    question: (counsel: Remote<Counsel>, call: number) => Promise<T>,
+    signal: AbortSignal,
+    urgency?: Urgency,
+  ): Promise<T>;
 }
 
 let calls = 0;
 
-/** The worker over a wardrobe; null until the page runs in a browser, and while a failed one begins anew. */
+/** One core is the page's own. */
+const mostWorkers = () => Math.max(1, navigator.hardwareConcurrency - 1);
+
+/** The workers over a wardrobe; null until the page runs in a browser, and while failed ones begin anew. */
 export function useCounsel(wardrobe: Wardrobe): Advisor | null {
   const [advisor, setAdvisor] = useState<Advisor | null>(null);
   const [begun, setBegun] = useState(0);
   useEffect(() => {
-    const worker = new Worker(new URL("../../workers/counsel.ts", import.meta.url), { type: "module" });
-    const remote = wrap<Counsel>(worker);
+    const workers: Worker[] = [];
+    let isOver = false;
     const fail = () => {
+      if (isOver) return;
       toast(benchWords.readingAheadStoppedByItself);
       setBegun((count) => count + 1);
     };
-    worker.addEventListener("error", fail);
-    const ask: Advisor["ask"] = async (question, signal) => {
+    const begin = async (): Promise<Remote<Counsel>> => {
+      const worker = new Worker(new URL("../../workers/counsel.ts", import.meta.url), { type: "module" });
+      worker.addEventListener("error", fail);
+      workers.push(worker);
+      const remote = wrap<Counsel>(worker);
+      await remote.lay(wardrobe);
+      return remote;
+    };
+    const pool = poolOf(begin, mostWorkers());
+    const ask: Advisor["ask"] = async (question, signal, urgency = "hand") => {
       const call = (calls += 1);
-      const leave = () => void remote.cancel(call);
-      signal.addEventListener("abort", leave, { once: true });
+      const inWorker = async (remote: Remote<Counsel>) => {
+        // It may have been left while the worker began.
+        signal.throwIfAborted();
+        const leave = () => void remote.cancel(call);
+        signal.addEventListener("abort", leave, { once: true });
+        try {
+          return await question(remote, call);
+        } finally {
+          signal.removeEventListener("abort", leave);
+        }
+      };
       try {
-        return await question(remote, call);
+        return await pool.run(inWorker, urgency, signal);
       } catch (error) {
         if (!signal.aborted) fail();
         throw error;
-      } finally {
-        signal.removeEventListener("abort", leave);
       }
     };
-    void remote.lay(wardrobe).then(() => setAdvisor({ ask }), fail);
+    const isReady = pool.run(() => Promise.resolve(), "hand", new AbortController().signal);
+    void isReady.then(() => !isOver && setAdvisor({ ask, parts: pool.most }), fail);
     return () => {
+      isOver = true;
       setAdvisor(null);
-      worker.terminate();
+      for (const worker of workers) worker.terminate();
     };
   }, [wardrobe, begun]);
   return advisor;

@@ -50,6 +50,6 @@ function Exampled({ wardrobe, looks, book, questions }: ExampledProps) {
       ),
     [looks, book],
   );
-  const { value: examples } = useAsk(advisor, question);
+  const { value: examples } = useAsk(advisor, question, "filling");
   return <Questions {...questions} examples={examples ?? []} />;
 }

@@ -6,10 +6,10 @@ import type { Reach } from "@/core/search/reach";
 import type { NamedPieces } from "@/core/studio/bench-source";
 import type { Wardrobe } from "@/core/studio/wardrobe";
 import type { BoardRow } from "@/workers/board";
-import { useAsk, type Question } from "../counsel/use-ask";
+import { useAskWidely, type WideQuestion } from "../counsel/use-ask";
 import { useCounsel } from "../counsel/use-counsel";
 
-/** What each set makes of each base, filled in as the worker reads them, a batch of sets at a time. */
+/** What each set makes of each base, filled in as the workers read them, a batch of sets at a time. */
 export function useReach(
   wardrobe: Wardrobe,
   sets: readonly NamedPieces[],
@@ -25,8 +25,8 @@ export function useReach(
   });
   const stands = before.asked === asked ? before.known : none;
   const latest = useRef(before);
-  const question = useCallback<Question<ReachBySet>>(
-    async (counsel, call, tell) => {
+  const question = useCallback<WideQuestion<ReachBySet>>(
+    async (workers, signal, tell) => {
       let known = latest.current.asked === asked ? latest.current.known : none;
       const add = (rows: readonly BoardRow[]) => {
         known = new Map([...known, ...rows]);
@@ -36,13 +36,28 @@ export function useReach(
           tell(known);
         });
       };
-      await counsel.board(sets, bases, occasionId, proxy(add), call);
+      const read = (share: readonly NamedPieces[]) =>
+        workers.ask(
+          (counsel, call) => counsel.board(share, bases, occasionId, proxy(add), call),
+          signal,
+          "filling",
+        );
+      await Promise.all(shared(sets, bases.length, workers.parts).map(read));
       return known;
     },
     [sets, bases, occasionId, asked],
   );
-  const { value } = useAsk(advisor, question);
+  const { value } = useAskWidely(advisor, question);
   return value ?? stands;
+}
+
+/** So many cells take a worker longer than it takes to begin another. */
+const worthAWorker = 400;
+
+/** Sets by the worker that reads them: neighbours go to different ones, so that rows come from the top downwards. */
+function shared(sets: readonly NamedPieces[], bases: number, parts: number): NamedPieces[][] {
+  const count = Math.max(1, Math.min(parts, Math.ceil((sets.length * bases) / worthAWorker)));
+  return Array.from({ length: count }, (_, part) => sets.filter((__, at) => at % count === part));
 }
 
 type ReachBySet = ReadonlyMap<string, readonly Reach[]>;

@@ -5,28 +5,36 @@ import type { SetTemplate } from "@/core/sets/template";
 import type { NamedPieces } from "@/core/studio/bench-source";
 import type { Wardrobe } from "@/core/studio/wardrobe";
 import type { FilledOf } from "@/workers/answers";
-import { useAsk, type Question } from "../../counsel/use-ask";
+import { useAskWidely, type WideQuestion } from "../../counsel/use-ask";
 import { useCounsel } from "../../counsel/use-counsel";
 
-/** Templates filled one after another in the worker, in their order; those not done yet are left out. */
+/** Templates filled by the workers, told in their order; those not done yet are left out. */
 export function useFilled(
   wardrobe: Wardrobe,
   templates: readonly SetTemplate[],
   bases: readonly NamedPieces[],
 ): readonly FilledOf[] {
   const advisor = useCounsel(wardrobe);
-  const question = useCallback<Question<readonly FilledOf[]>>(
-    async (counsel, _call, tell) => {
-      const filled: FilledOf[] = [];
-      for (const template of templates) {
-        filled.push(await counsel.fill(template, bases));
-        tell([...filled]);
-      }
-      return filled;
+  const question = useCallback<WideQuestion<readonly FilledOf[]>>(
+    async (workers, signal, tell) => {
+      const filled = new Map<number, FilledOf>();
+      const fill = async (template: SetTemplate, at: number) => {
+        filled.set(at, await workers.ask((counsel) => counsel.fill(template, bases), signal, "filling"));
+        tell(first(filled));
+      };
+      await Promise.all(templates.map(fill));
+      return first(filled);
     },
     [templates, bases],
   );
-  return useAsk(advisor, question).value ?? none;
+  return useAskWidely(advisor, question).value ?? none;
 }
 
 const none: readonly FilledOf[] = [];
+
+/** Those that are done, up to the first that is not. */
+function first(filled: ReadonlyMap<number, FilledOf>): FilledOf[] {
+  const done: FilledOf[] = [];
+  for (let next = filled.get(0); next; next = filled.get(done.length)) done.push(next);
+  return done;
+}
