@@ -3,7 +3,9 @@ import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atMost } from "../figures";
 import { accentParams, isAccent, isDeep } from "./accent-colour";
-import { entriesIn } from "./echo-entries";
+import { difference } from "../../colour/difference";
+import type { Tint } from "../../dressing/profile";
+import { echoLimitsOf, entriesIn, withinOf, type EchoLimits } from "./echo-entries";
 import { hopeFor, noHope } from "../outlook";
 
 export const accent = defineRule({
@@ -39,15 +41,21 @@ export const accent = defineRule({
   },
   hope({ on, may, grows }, { params }) {
     if (on.garments.length === 0) return noHope;
-    // What is answered stays so, and a colour that takes enough of the look to be loud is the accent or speaks against it.
+    // What is answered stays so; what nothing else comes near stays alone, and is the accent or speaks against one.
+    const limits = echoLimitsOf(on.look.client.ruleBook);
     const lone = entriesIn(on).filter((entry) => entry.alone);
-    const accents = [
-      ...lone.filter(({ tint }) => isDeep(tint, params)).map(({ item }) => item),
-      ...may.filter(({ profile }) => profile.tints.some((tint) => isDeep(tint, params))),
-      ...on.visible.filter(
-        ({ place, profile }) => place === "layer" && profile.tints.some((tint) => isDeep(tint, params)),
-      ),
-    ];
+    const [stray, ...more] = lone.filter(
+      ({ item, tint }) => !tint.neutral && !mayMeet(may, item, tint, limits),
+    );
+    if (more.length > 0 || (stray && !isDeep(stray.tint, params))) return noHope;
+    const isDeepIn = ({ profile }: Worn) => profile.tints.some((tint) => isDeep(tint, params));
+    const accents = stray
+      ? [stray.item]
+      : [
+          ...lone.filter(({ tint }) => isDeep(tint, params)).map(({ item }) => item),
+          ...may.filter(isDeepIn),
+          ...on.visible.filter((item) => item.place === "layer" && isDeepIn(item)),
+        ];
     const loud = new Set(
       on.palette
         .filter(
@@ -71,4 +79,15 @@ function loneLayer({ visible, accessories }: Dressed, quiet: number): Pick<Patch
 
 function hasColour({ profile }: Worn, quiet: number): boolean {
   return profile.tints.some(({ neutral, shade }) => !neutral && shade.C >= quiet);
+}
+
+/** Whether something may be put on that keeps a colour from standing alone. */
+function mayMeet(may: readonly Worn[], item: Worn, tint: Tint, limits: EchoLimits): boolean {
+  return may.some(
+    (other) =>
+      other.slot !== item.slot &&
+      [...other.profile.tints, ...(other.profile.reverse ? [other.profile.reverse] : [])].some(
+        (met) => difference(tint.shade, met.shade) <= withinOf(tint, met, limits) + limits.nearly,
+      ),
+  );
 }

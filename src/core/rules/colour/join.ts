@@ -45,11 +45,13 @@ export const join = defineRule({
     const proposals = [...wear("belt"), adjust("tuck-in", waist.upper.piece), ...wear("layer")];
     return [judge("rubs", "blurs", { of, figures, proposals })];
   },
-  hope({ on, open }, { params, said }) {
+  hope({ on, open, grows }, { params, said }) {
     const waist = on.touches.find((touch) => touch.join === "waist");
     if (!waist || !isWeak(waist, params)) return noHope;
     if (open.has("belt")) return hopeFor("lifts");
-    return waist.separator ? surely(said()) : noHope;
+    if (waist.separator) return surely(said());
+    const mayBeTonal = (largestFamily(on) + grows - 1) / grows >= params.tonal;
+    return mayBeTonal ? noHope : surely(said());
   },
 });
 

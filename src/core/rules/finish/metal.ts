@@ -4,8 +4,10 @@ import { definePairRule } from "../define-rule";
 import { atMost, figure } from "../figures";
 import { swapOrTakeOff } from "../proposals";
 import { metalGroupsOf, metalWords } from "./metal-groups";
-import type { Worn } from "../../dressing/dressed";
-import { doomed, hopeFor, noHope } from "../outlook";
+import type { Dressed, Worn } from "../../dressing/dressed";
+import { metalGroup, type MetalGroup } from "../../finish/metals";
+import type { BodyZone } from "../../piece/body-zone";
+import { doomed, hopeFor, noHope, type Outlook } from "../outlook";
 
 export const metal = definePairRule({
   id: "finish.metal",
@@ -71,7 +73,7 @@ export const metal = definePairRule({
     });
     return [...unread, broken];
   },
-  hope({ on, all }, { params, schools }) {
+  hope({ on, open, all }, { params, schools }) {
     const isSeen = ({ piece }: Worn) => piece.metalSize > 0;
     const may = metalGroupsOf(
       all.filter(isSeen).map(({ piece }) => piece),
@@ -82,7 +84,11 @@ export const metal = definePairRule({
       on.visible.filter(isSeen).map(({ piece }) => piece),
       params.plain,
     );
-    if (groups.length < 2) return hopeFor("lifts");
+    if (groups.length < 2) {
+      const [lead] = groups;
+      const tells = (group: MetalGroup) => mayTell(group, on, open, params.story);
+      return (lead ? [lead] : may).some(({ group }) => tells(group)) ? hopeFor("lifts") : noHope;
+    }
     const chosen = groups.map(({ pieces }) => pieces.filter((piece) => placeOf(piece) === null));
     // Whichever of two metals leads in the end, where accessories have both there is a stray among them.
     if (chosen.filter((pieces) => pieces.length > 0).length < 2) return noHope;
@@ -100,3 +106,13 @@ export const metal = definePairRule({
     return doomed(plain ? "jars" : "rubs");
   },
 });
+
+/** Whether one metal may yet be told by so many pieces, or from ear to shoe. */
+function mayTell(group: MetalGroup, on: Dressed, open: Outlook["open"], story: number): boolean {
+  const isOf = ({ piece }: Worn) => piece.metalSize > 0 && metalGroup(piece.metal) === group;
+  const worn = on.visible.filter(isOf);
+  const slots = [...open.values()].map((items) => items.filter(isOf)).filter((items) => items.length > 0);
+  const mayBeIn = (zone: BodyZone) =>
+    [...worn, ...slots.flat()].some(({ piece }) => bodyZoneOf(piece) === zone);
+  return worn.length + slots.length >= story || (mayBeIn("face") && mayBeIn("foot"));
+}

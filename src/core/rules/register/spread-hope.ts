@@ -5,7 +5,14 @@ import { isKind, isTrainer } from "../../piece/piece";
 import type { Values } from "../../rule-book/params";
 import type { Effect } from "../finding";
 import type { Hope, Outlook } from "../outlook";
-import { isPlainHosiery, isSurelyFar, leastOutside, mostOutside, type spreadParams } from "./standing";
+import {
+  isPlainHosiery,
+  isSurelyFar,
+  isSurelyOnEdge,
+  leastOutside,
+  mostOutside,
+  type spreadParams,
+} from "./standing";
 
 type Limits = Values<typeof spreadParams>;
 
@@ -22,7 +29,10 @@ export function hopeOfSpread(outlook: Outlook, params: Limits): Hope {
   const mayLean = (item: Worn) =>
     isLevelled(item) &&
     !isPlainHosiery(item) &&
-    (!range || (mostOutside(item, range) > params.silent && company(item, range, params.leans)));
+    (!range ||
+      (mostOutside(item, range) > params.silent &&
+        !isSurelyOnEdge(item, range, levels(item) ?? range, params) &&
+        company(item, range, params.leans)));
   const praise: Effect[] = judged.filter(mayLean).map(() => "lifts");
   for (const items of open.values()) if (items.some(mayLean)) praise.push("lifts");
   const base = on.placing?.base;

@@ -71,6 +71,18 @@ export function isSurelyFar(
   return !isNear(item.piece.register, at.base, params) || leastOutside(item, at.range) > params.silent;
 }
 
+/** Whether a piece is so near of jarring that a tension is not praised, wherever its look and the rest will stand. */
+export function isSurelyOnEdge(
+  item: Levelled,
+  range: LevelRange,
+  rest: LevelRange,
+  params: Values<typeof spreadParams>,
+): boolean {
+  if (item.place !== null) return leastOutside(item, range) - params.jars > -params.sure;
+  const { low, high } = item.piece.register;
+  return Math.max(rest.low - high - params.over, low - rest.high - params.under) > -params.sure;
+}
+
 /** The levels a piece reaches in a look: a garment of plain cloth further than its own span. */
 function spanOf(item: Levelled): LevelRange {
   return item.place !== null ? reachOf(item) : item.piece.register;

@@ -40,8 +40,7 @@ interface Follower {
 
 /**
  * Goes through all choices from the one that reads best on down, each proved the moment it comes (best-first search by
- * an upper bound, A*: Hart, Nilsson and Raphael 1968). Of equals that with fewer pieces
- * comes first. Nothing is read that
+ * an upper bound, A*: Hart, Nilsson and Raphael 1968). Equals come in any order. Nothing is read that
  * could not be among what comes next.
  */
 export function* descending(roots: readonly Prospects[]): Generator<Step> {
@@ -115,21 +114,10 @@ function followersOf({ chosen, prospects, wide, most }: Begun): Follower[] {
     .sort((one, other) => other.most - one.most);
 }
 
-/** What can come to more first; among equals what is begun before what is whole, and that with fewer pieces, then by its options. */
+/** What can come to more first; among equals what is whole, and of what is begun that which is furthest on. */
 function inTurn(one: Begun, other: Begun): number {
   if (one.most !== other.most) return other.most - one.most;
   const [first, second] = [one, other].map((each) => each.wasRead && isWhole(each));
-  if (first !== second) return first ? 1 : -1;
-  if (!first) return other.chosen.length - one.chosen.length;
-  const fewer = piecesOf(one) - piecesOf(other);
-  if (fewer !== 0) return fewer;
-  for (const [place, option] of one.chosen.entries()) {
-    const apart = option - (other.chosen[place] ?? 0);
-    if (apart !== 0) return apart;
-  }
-  return 0;
-}
-
-function piecesOf({ chosen, prospects }: Begun): number {
-  return chosen.reduce((sum, option, place) => (prospects.places[place]?.options[option] ? sum + 1 : sum), 0);
+  if (first !== second) return first ? -1 : 1;
+  return other.chosen.length - one.chosen.length;
 }

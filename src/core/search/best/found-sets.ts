@@ -49,12 +49,15 @@ export class FoundSets {
     if (this.met.length > 2 * kept) this.met = this.met.sort(byPoints).slice(0, kept);
   }
 
-  /** Takes in the next set on the way down from the best: what lies far enough from those before it is proved. */
-  prove(set: ReadSet): void {
-    this.add(set);
+  /**
+   * Takes in the next set on the way down from the best: what lies far enough from those before it is proved.
+   * @param alike sets that read as many points, the one that is liked best first
+   */
+  prove(alike: readonly ReadSet[]): void {
     const { most, apart } = this.asked;
-    if (this.proved.length < most && this.proved.every((other) => placesApart(other, set) >= apart))
-      this.proved.push(set);
+    for (const set of alike) this.add(set);
+    const next = alike.find((set) => this.proved.every((other) => placesApart(other, set) >= apart));
+    if (next && this.proved.length < most) this.proved.push(next);
   }
 
   /** Takes in that nothing which is not proved reads more points than these. */

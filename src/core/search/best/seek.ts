@@ -1,7 +1,7 @@
 import type { Look } from "../../piece/look";
 import { read } from "../../reading/read";
 import { climb } from "./climb";
-import { descending } from "./descending";
+import { descending, type Whole } from "./descending";
 import { FoundSets, type Asked, type Sought } from "./found-sets";
 import { lookWith, placesOf, type Option, type Place } from "./options";
 import { prospectsOf, type Prospects } from "./prospects";
@@ -54,7 +54,10 @@ export function* seekSets(
   let steps = 0;
   for (const { found: whole, most } of descending(roots.map(({ prospects }) => prospects))) {
     const root = whole && roots.find(({ prospects }) => prospects === whole.prospects);
-    if (whole && root) found.prove({ options: root.optionsOf(whole.chosen), points: whole.points });
+    if (whole && root) {
+      const sets = [trimmed(whole), whole.chosen].map((chosen) => root.optionsOf(chosen));
+      found.prove(sets.map((options) => ({ options, points: whole.points })));
+    }
     found.limit(most);
     const now = found.now();
     yield now;
@@ -63,6 +66,16 @@ export function* seekSets(
     const [best] = steps > proving && steps % 2 === 0 ? now.best : [];
     if (best) yield* climbing(anotherStart(best.options, places, steps));
   }
+}
+
+/** A set without the pieces that add nothing to it: it reads as many points. */
+function trimmed({ prospects, chosen, points }: Whole): readonly number[] {
+  return prospects.places.reduce((left, { options }, place) => {
+    const empty = options.indexOf(null);
+    if (empty < 0 || left[place] === empty) return left;
+    const less = left.map((option, i) => (i === place ? empty : option));
+    return prospects.read(less).points === points ? less : left;
+  }, chosen);
 }
 
 /** A set with a few places chosen anew, others with each number. */
