@@ -14,8 +14,9 @@ import { breathing } from "./breath";
 
 /** How many sets are shown, and in how many slots each differs at least from those before it. */
 const shown = { most: 6, apart: 2 } as const;
-/** Milliseconds between two words of what is known, and after which nobody waits for a proof any longer. */
-const silence = 120;
+/** Milliseconds between two words of what is known: a hand must not find another set where it presses. */
+const silence = 400;
+/** Milliseconds after which nobody waits for a proof any longer. */
 const patience = 5000;
 
 /**

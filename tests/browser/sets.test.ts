@@ -21,6 +21,8 @@ beforeAll(async () => {
 afterAll(() => close());
 
 const scored = () => page.$eval('[title="Score, 0 to 100"]', (node) => Number(node.textContent));
+/** Waits until nothing is sought any longer: until then sets may still change their places. */
+const isProved = () => sees(page, /proved: the best of [\d,]+ combinations/);
 const offered = () =>
   page.$$eval("ul[aria-label='Whole sets'] button", (buttons) =>
     buttons.map((button) => button.getAttribute("aria-label") ?? ""),
@@ -73,7 +75,7 @@ describe("whole sets on the bench", () => {
       const sets = [...document.querySelectorAll("ul[aria-label='Whole sets'] button")];
       return sets.length > 0 && !sets.some((set) => /suede|satin|velvet/i.test(set.ariaLabel ?? ""));
     });
-    await sees(page, /proved: the best of [\d,]+ combinations/);
+    await isProved();
   });
 
   it("can fill a slot always, leave it out, and keep what is on in another", async () => {
@@ -101,6 +103,7 @@ describe("whole sets on the bench", () => {
     );
     const shoeNow = () => page.$eval("#station-shoe", (row) => row.textContent ?? "");
     const before = await shoeNow();
+    await isProved();
     const [first = ""] = await offered();
     await press(page, "button", first);
     await page.waitForFunction(

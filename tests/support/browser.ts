@@ -78,7 +78,9 @@ export async function answers(page: Page, selector: string): Promise<void> {
 
 /** Clicks the element of a role and a name. */
 export async function press(page: Page, role: string, name: string): Promise<void> {
-  await pressed(await named(page, role, name));
+  // What comes late from the worker may move a row just then: a hand that missed presses once more.
+  for (let tries = 0; tries < 3; tries += 1) if (await pressed(await named(page, role, name))) return;
+  throw new Error(`${role} "${name}" moved away from every press`);
 }
 
 /** Goes to one of the places of the client whose page is open. */
@@ -98,8 +100,11 @@ export async function toPlaceOfClient(page: Page, place: string): Promise<void> 
   );
 }
 
-/** Clicks an element once it has come to rest: what still slides in is missed. */
-async function pressed(element: ElementHandle): Promise<void> {
+/**
+ * Clicks an element once it has come to rest: what still slides in is missed.
+ * @returns whether the press arrived at it; of a page that was left by it, that it did
+ */
+async function pressed(element: ElementHandle): Promise<boolean> {
   await element.evaluate((node) => node.scrollIntoView({ block: "center" }));
   await element.evaluate(
     (node) =>
@@ -115,9 +120,14 @@ async function pressed(element: ElementHandle): Promise<void> {
           requestAnimationFrame(look);
         };
         look();
+        node.addEventListener("click", () => node.setAttribute("data-pressed", ""), {
+          once: true,
+          capture: true,
+        });
       }),
   );
   await element.click();
+  return element.evaluate((node) => node.hasAttribute("data-pressed")).catch(() => true);
 }
 
 /** Types into the field of a label, in place of what stands there. */
