@@ -1,4 +1,6 @@
 import { dressCodeFlags, grounds, type Occasion } from "../piece/occasion";
+import { adjust, optionsAmong, type Adjustment } from "../piece/adjustment";
+import { adjustmentKinds } from "../piece/adjustments";
 import type { Client } from "../piece/client";
 import type { Kind } from "../piece/kinds";
 import type { Look } from "../piece/look";
@@ -67,6 +69,18 @@ export function generatedChoice(seed: number, kinds: readonly Kind[], each: numb
     },
     wardrobe,
   };
+}
+
+/** The same with some of its pieces worn in one way or another, of those on the base and of those to choose from. */
+export function wornInWays({ base, wardrobe }: Choice, seed: number): Choice {
+  const next = numbersFrom(90_000 + seed);
+  const pieces = [...base.garments, ...wardrobe];
+  const adjustments = pieces.reduce((done: readonly Adjustment[], piece) => {
+    const ways = adjustmentKinds.flatMap((kind): readonly Adjustment[] => optionsAmong(kind, piece, pieces));
+    const way = next() < 0.5 ? ways[Math.floor(next() * ways.length)] : undefined;
+    return way ? adjust(done, way) : done;
+  }, base.adjustments);
+  return { base: { ...base, adjustments }, wardrobe };
 }
 
 type Next = () => number;

@@ -14,10 +14,20 @@ export function hopeOfEcho(outlook: Outlook, limits: EchoLimits): Hope {
   if (answer) praise.push(answer);
   const accessories = all.filter(({ slot }) => slot !== null);
   if (neutralAnswer({ ...on, accessories }, limits, [])) praise.push("lifts");
-  const garments = on.visible.filter(({ slot }) => slot === null);
-  if (all.some((item) => bridging({ visible: [...garments, item] }, limits) !== null)) praise.push("lifts");
+  if (mayBridge(outlook, limits)) praise.push("lifts");
   return { faults: strays(outlook, limits), praise };
 }
+
+/** Whether something joins two garments by its colours; what may be put on is asked once for all that is chosen before. */
+function mayBridge({ on, open, may }: Outlook, limits: EchoLimits): boolean {
+  const garments = on.visible.filter(({ slot }) => slot === null);
+  const bridges = (item: Worn) => bridging({ visible: [...garments, item] }, limits) !== null;
+  const known = bridged.get(open) ?? may.some(bridges);
+  bridged.set(open, known);
+  return known || on.visible.some(bridges);
+}
+
+const bridged = new WeakMap<Outlook["open"], boolean>();
 
 /**
  * The best that two pieces could be praised for: a colour of a print picked up, or a colour answered. Praised is the

@@ -7,7 +7,8 @@ import { wear } from "../proposals";
 
 export const bagCapacity = defineRule({
   id: "comfort.bag-capacity",
-  reads: ["bag"],
+  // A flat pair carried for the shoes goes into the bag.
+  reads: ["bag", "shoe"],
   title: "The bag holds what must be carried",
   fault: "a bag too small",
   why: "A bag that is too small is carried beside another one; what is longer than the bag sticks out of it.",

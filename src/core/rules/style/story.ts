@@ -5,7 +5,7 @@ import { param } from "../../rule-book/params";
 import { definePairRule } from "../define-rule";
 import { atMost, figure } from "../figures";
 import { swapOrTakeOff } from "../proposals";
-import { doomed, hopeFor, noHope } from "../outlook";
+import { doomed, hopeFor, noHope, type Hope, type Outlook } from "../outlook";
 import type { Effect } from "../finding";
 import type { Worn } from "../../dressing/dressed";
 
@@ -26,7 +26,7 @@ export const story = definePairRule({
   },
   pair: ["contrast", "unrelated"],
   concerns: ({ piece }) => isHeard(piece),
-  judgesBy: ({ poles, statement }) => `${poles.join()} ${statement}`,
+  judgesBy: manner,
   read({ accessories }, { params, judge }) {
     const pieces: Piece[] = [];
     for (const { piece } of accessories) if (isHeard(piece)) pieces.push(piece);
@@ -55,15 +55,31 @@ export const story = definePairRule({
   },
   hope({ on, open }, { params }) {
     const heard = (items: readonly Worn[]) => items.map(({ piece }) => piece).filter(isHeard);
-    const companies = companiesOf(heard(on.accessories), [...open.values()].map(heard));
-    if (!companies) return hopeFor("lifts");
-    const best = companies.reduce<Telling>(
-      (found, pieces) => betterOf(found, tell(pieces, params.most)),
-      "jars",
-    );
-    return best === "lifts" ? hopeFor(best) : best === "note" ? noHope : doomed(best);
+    const pieces = heard(on.accessories);
+    // The same company comes up again and again while a set is chosen.
+    const known = hoped.get(open) ?? new Map<string, Hope>();
+    hoped.set(open, known);
+    const key = pieces.map(manner).sort().join("; ");
+    const hope = known.get(key) ?? hopeIn(companiesOf(pieces, [...open.values()].map(heard)), params.most);
+    known.set(key, hope);
+    return hope;
   },
 });
+
+/** What was hoped before, by what may still be put on and the manner of what is on. */
+const hoped = new WeakMap<Outlook["open"], Map<string, Hope>>();
+
+/** All that a story reads of a piece. */
+function manner({ poles, statement }: Piece): string {
+  return `${poles.join()} ${statement}`;
+}
+
+/** The best that any of some companies tells; where they are too many to go through, anything may be told. */
+function hopeIn(companies: readonly (readonly Piece[])[] | null, most: number): Hope {
+  if (!companies) return hopeFor("lifts");
+  const best = companies.reduce<Telling>((found, pieces) => betterOf(found, tell(pieces, most)), "jars");
+  return best === "lifts" ? hopeFor(best) : best === "note" ? noHope : doomed(best);
+}
 
 type Telling = Extract<Effect, "jars" | "rubs" | "note" | "lifts">;
 
@@ -98,7 +114,7 @@ const mostCompanies = 60;
 function companiesOf(on: readonly Piece[], open: readonly (readonly Piece[])[]): Piece[][] | null {
   let companies: Piece[][] = [[...on]];
   for (const pieces of open) {
-    const unlike = new Map(pieces.map((piece) => [`${piece.poles.join()} ${piece.statement}`, piece]));
+    const unlike = new Map(pieces.map((piece) => [manner(piece), piece]));
     if (companies.length * (unlike.size + 1) > mostCompanies) return null;
     companies = companies.flatMap((company) => [
       company,

@@ -22,9 +22,12 @@ export function placesOf({ problem, pieces }: SetProblem, { slots }: SetWish): P
   }));
 }
 
-/** A base, and what may be on it already, with what was chosen for it. */
+/** A base, and what may be on it already, with what was chosen for it: each piece worn as the base has it worn. */
 export function lookWith(base: Look, chosen: readonly Option[]): Look {
-  return { ...base, accessories: [...base.accessories, ...chosen.flatMap((piece) => piece ?? [])] };
+  const accessories = [...base.accessories, ...chosen.flatMap((piece) => piece ?? [])];
+  if (base.adjustments.length === 0) return { ...base, accessories };
+  const worn = new Set([...base.garments, ...accessories].map(({ id }) => id));
+  return { ...base, accessories, adjustments: base.adjustments.filter(({ piece }) => worn.has(piece)) };
 }
 
 /** A piece as it is worn with nothing but what is on a base. */

@@ -57,22 +57,27 @@ export function bestOf(outcomes: readonly Outcome[]): Outcome {
 }
 
 /**
- * The points of a look by the outcomes of its rules: in each lens what is against it, and the n-th praise 1/n, the
- * strongest first (as `pointsByLens` counts findings). More praise in any lens never makes it less, so outcomes that
- * are no worse than the true ones give no fewer points.
+ * Adds up the points of a look by the outcomes of its rules: in each lens what is against it, and the n-th praise 1/n,
+ * the strongest first (as `pointsByLens` counts findings). More praise in any lens never makes it less, so outcomes
+ * that are no worse than the true ones give no fewer points.
+ * @returns the points by the outcome of each of the rules
  */
-export function pointsFrom(rules: readonly Pick<Rule, "lens">[], outcome: (at: number) => Outcome): number {
-  let sum = 0;
+export function pointsOf(rules: readonly Pick<Rule, "lens">[]): (outcome: (at: number) => Outcome) => number {
+  const lensOf = rules.map(({ lens }) => lenses.indexOf(lens));
+  // Asked about by the ten thousand: the lists are made once.
   const praised = lenses.map((): number[] => []);
-  for (let at = 0; at < rules.length; at += 1) {
-    const { faults, praise } = outcome(at);
-    sum += faults;
-    const lens = praised[lenses.indexOf(rules[at]?.lens ?? "colour")];
-    if (lens) for (const value of praise) lens.push(value);
-  }
-  for (const praise of praised) {
-    if (praise.length > 1) praise.sort(strongestFirst);
-    for (let rank = 0; rank < praise.length; rank += 1) sum += (praise[rank] ?? 0) / (rank + 1);
-  }
-  return sum;
+  return (outcome) => {
+    let sum = 0;
+    for (let at = 0; at < lensOf.length; at += 1) {
+      const { faults, praise } = outcome(at);
+      sum += faults;
+      if (praise.length > 0) praised[lensOf[at] ?? 0]?.push(...praise);
+    }
+    for (const praise of praised) {
+      if (praise.length > 1) praise.sort(strongestFirst);
+      for (let rank = 0; rank < praise.length; rank += 1) sum += (praise[rank] ?? 0) / (rank + 1);
+      praise.length = 0;
+    }
+    return sum;
+  };
 }

@@ -7,7 +7,7 @@ import type { Rule } from "../../rules/define-rule";
 import type { Outlook } from "../../rules/outlook";
 import { registry } from "../../rules/registry";
 import { lookWith, wornAlone, type Place } from "./options";
-import { hopedOf, outcomeOf, pointsFrom, silence, type Outcome } from "./outcome";
+import { hopedOf, outcomeOf, pointsOf, silence, type Outcome } from "./outcome";
 import { tableRules } from "./rule-tables";
 
 /** Of how many places at the most a rule is read for every pairing of what they may hold beforehand. */
@@ -48,10 +48,11 @@ export function prospectsOf(base: Look, places: readonly Place[]): Prospects {
   const rules = [...told.map(({ rule }) => rule), ...wide];
   const weights = wide.map((rule) => rule.settings(base.client.ruleBook).weight);
   const outlookOn = outlooksFor(base, ordered);
+  const pointsBy = pointsOf(rules);
   const optionsOf = (chosen: readonly number[]) =>
     chosen.map((option, place) => ordered[place]?.options[option] ?? null);
   const guess = (chosen: readonly number[], of: readonly Outcome[]) =>
-    pointsFrom(rules, (i) => told[i]?.outcome(chosen) ?? of[i - told.length] ?? silence);
+    pointsBy((i) => told[i]?.outcome(chosen) ?? of[i - told.length] ?? silence);
   return {
     places: ordered,
     guess,

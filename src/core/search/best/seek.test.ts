@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { read } from "../../reading/read";
 import { slots, type Slot } from "../../piece/slots";
 import { slotOf } from "../../piece/piece";
-import { accessoryKinds, generatedChoice } from "../../testing/generated-choice";
+import { accessoryKinds, generatedChoice, wornInWays } from "../../testing/generated-choice";
 import { placesApart } from "./diverse";
 import type { ReadSet, Sought } from "./found-sets";
 import { lookWith, placesOf, type Option } from "./options";
@@ -25,7 +25,8 @@ function makeChoice(seed: number) {
   const kinds = accessoryKinds
     .filter((_, i) => (seed * 7 + i * 5) % 3 !== 0 || i === 0)
     .slice(0, 5 + (seed % 2));
-  const choice = generatedChoice(seed, kinds, 2 + (seed % 2));
+  const made = generatedChoice(seed, kinds, 2 + (seed % 2));
+  const choice = seed % 2 === 0 ? made : wornInWays(made, seed);
   const taken = slots.filter((slot) => choice.wardrobe.some((piece) => slotOf(piece) === slot));
   const wish: SetWish = {
     slots: taken.map((slot: Slot) => ({ slot, optional: slot !== "shoe", pinned: null })),
