@@ -54,6 +54,14 @@ describe("sets that were found", () => {
     expect(found.now().best.map(namesOf)).toEqual(["a-", "cd"]);
   });
 
+  it("are both proved of two as good, where both are far enough", () => {
+    const found = new FoundSets({ most: 3, apart: 1 });
+    found.prove([set("a-", 9), set("ab", 9)]);
+    found.prove([set("a-", 9), set("a-", 9)]);
+    expect(found.now().best.map(namesOf)).toEqual(["a-", "ab"]);
+    expect(found.now().proved).toBe(2);
+  });
+
   it("are all proved when nothing is left", () => {
     const found = new FoundSets({ most: 5, apart: 1 });
     found.prove([set("ab", 2)]);

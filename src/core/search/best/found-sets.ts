@@ -55,9 +55,11 @@ export class FoundSets {
    */
   prove(alike: readonly ReadSet[]): void {
     const { most, apart } = this.asked;
-    for (const set of alike) this.add(set);
-    const next = alike.find((set) => this.proved.every((other) => placesApart(other, set) >= apart));
-    if (next && this.proved.length < most) this.proved.push(next);
+    for (const set of alike) {
+      this.add(set);
+      const isFar = this.proved.every((other) => placesApart(other, set) >= apart);
+      if (isFar && this.proved.length < most) this.proved.push(set);
+    }
   }
 
   /** Takes in that nothing which is not proved reads more points than these. */
