@@ -99,7 +99,7 @@ describe("the sets that read best", () => {
         expect(set.points).toBe(every.find(isApart)?.points);
       });
     }
-  });
+  }, 60_000);
 
   it("are told before they are proved, with no more left than is said, and ever less", () => {
     for (let seed = 0; seed < 20; seed += 1) {
@@ -118,5 +118,5 @@ describe("the sets that read best", () => {
       expect(steps).toBeGreaterThan(1);
       expect(margin).toBe(0);
     }
-  });
+  }, 60_000);
 });
