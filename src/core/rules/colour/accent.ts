@@ -3,9 +3,8 @@ import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atMost } from "../figures";
 import { accentParams, isAccent, isDeep } from "./accent-colour";
-import { difference } from "../../colour/difference";
-import type { Tint } from "../../dressing/profile";
-import { echoLimitsOf, entriesIn, withinOf, type EchoLimits } from "./echo-entries";
+import { echoLimitsOf, entriesIn } from "./echo-entries";
+import { strayEntries } from "./echo-hope";
 import { hopeFor, noHope } from "../outlook";
 
 export const accent = defineRule({
@@ -39,14 +38,13 @@ export const accent = defineRule({
       return [judge("lifts", "deep", facts)];
     return stray && !isDeep(lone.tint, params) ? [judge("note", "clear", facts)] : [];
   },
-  hope({ on, may, grows }, { params }) {
+  hope(outlook, { params }) {
+    const { on, may, grows } = outlook;
     if (on.garments.length === 0) return noHope;
     // What is answered stays so; what nothing else comes near stays alone, and is the accent or speaks against one.
     const limits = echoLimitsOf(on.look.client.ruleBook);
     const lone = entriesIn(on).filter((entry) => entry.alone);
-    const [stray, ...more] = lone.filter(
-      ({ item, tint }) => !tint.neutral && !mayMeet(may, item, tint, limits),
-    );
+    const [stray, ...more] = strayEntries(outlook, limits);
     if (more.length > 0 || (stray && !isDeep(stray.tint, params))) return noHope;
     const isDeepIn = ({ profile }: Worn) => profile.tints.some((tint) => isDeep(tint, params));
     const accents = stray
@@ -79,15 +77,4 @@ function loneLayer({ visible, accessories }: Dressed, quiet: number): Pick<Patch
 
 function hasColour({ profile }: Worn, quiet: number): boolean {
   return profile.tints.some(({ neutral, shade }) => !neutral && shade.C >= quiet);
-}
-
-/** Whether something may be put on that keeps a colour from standing alone. */
-function mayMeet(may: readonly Worn[], item: Worn, tint: Tint, limits: EchoLimits): boolean {
-  return may.some(
-    (other) =>
-      other.slot !== item.slot &&
-      [...other.profile.tints, ...(other.profile.reverse ? [other.profile.reverse] : [])].some(
-        (met) => difference(tint.shade, met.shade) <= withinOf(tint, met, limits) + limits.nearly,
-      ),
-  );
 }

@@ -1,5 +1,5 @@
 import { difference } from "../../colour/difference";
-import type { Patch, Worn } from "../../dressing/dressed";
+import type { Worn } from "../../dressing/dressed";
 import type { Effect } from "../finding";
 import type { Hope, Outlook } from "../outlook";
 import { accentLimitsOf, isAccent } from "./accent-colour";
@@ -62,21 +62,30 @@ function answers(item: Worn, other: Worn, limits: EchoLimits, most: number): boo
   );
 }
 
-/** Colours that are on, and that nothing that is on or may be put on comes near. */
-function strays({ on, may }: Outlook, limits: EchoLimits): Effect[] {
-  const lone = entriesOf(on, limits).filter(({ alone, tint }) => alone && !tint.neutral);
-  const stray = lone.filter(
-    (entry) => !may.some((item) => item.slot !== entry.item.slot && comesNear(item, entry, limits)),
-  );
+/** What is sure to stand alone: graver where that is of more than one piece. */
+function strays(outlook: Outlook, limits: EchoLimits): Effect[] {
+  const stray = strayEntries(outlook, limits);
   const [first, ...more] = stray;
   if (!first) return [];
   if (new Set(stray.map(({ item }) => item.piece)).size > 1) return ["jars"];
-  return more.length > 0 || !isAccent(first.tint, accentLimitsOf(on.look.client.ruleBook)) ? ["rubs"] : [];
+  return more.length > 0 || !isAccent(first.tint, accentLimitsOf(outlook.on.look.client.ruleBook))
+    ? ["rubs"]
+    : [];
 }
 
-/** Whether a piece would keep a colour from standing alone, at whatever height. */
-function comesNear(item: Worn, { tint }: Entry, limits: EchoLimits): boolean {
-  return item.profile.tints.some(
-    (met: Patch["tint"]) => difference(tint.shade, met.shade) <= withinOf(tint, met, limits) + limits.nearly,
+/** Colours that are on, and that nothing that is on or may be put on comes near, at whatever height. */
+export function strayEntries({ on, may }: Outlook, limits: EchoLimits): Entry[] {
+  return entriesOf(on, limits).filter(
+    (entry) =>
+      entry.alone &&
+      !entry.tint.neutral &&
+      !may.some((item) => item.slot !== entry.item.slot && comesNear(item, entry, limits)),
+  );
+}
+
+/** Whether a piece, or its inside, would keep a colour from standing alone. */
+function comesNear({ profile: { tints, reverse } }: Worn, { tint }: Entry, limits: EchoLimits): boolean {
+  return (reverse ? [...tints, reverse] : tints).some(
+    (met) => difference(tint.shade, met.shade) <= withinOf(tint, met, limits) + limits.nearly,
   );
 }
