@@ -1,9 +1,11 @@
+import { dequal } from "dequal";
 import type { Outcome } from "@/core/schema/outcome";
 import type { OwnLook } from "@/core/studio/bench-source";
 import type { LookNow, LookOnRecord, SentLook } from "@/core/studio/look-record";
-import type { LookStep } from "@/core/studio/look-steps";
+import { stateOf, type LookStep } from "@/core/studio/look-steps";
 import { isOfTheMoment, isSignedOut } from "../kit/answer";
 import { signInBeside } from "../kit/signed-out";
+import { answeredSince, rememberAnswered } from "./answered-looks";
 import { thisPage } from "./this-page";
 import { clearWaiting, readWaiting, writeWaiting } from "./waiting-looks";
 
@@ -66,7 +68,7 @@ export function createKeeper(save: SaveLook, madeBy: string, say: (keeping: Keep
         return;
       }
       if (outcome.ok) take(look, outcome.value);
-      else if (outcome.theirs) apart.set(look.id, outcome.theirs as LookOnRecord);
+      else if (outcome.theirs) meet(look, outcome.theirs as LookOnRecord);
       else if (pending.get(look.id) === look)
         refused.set(look.id, { state: "refused", say: outcome.faults[0]?.say ?? "", look });
       // What is refused stays in the browser's store: it is nowhere else.
@@ -84,8 +86,26 @@ export function createKeeper(save: SaveLook, madeBy: string, say: (keeping: Keep
     return mine && theirs ? { state: "apart", mine, theirs } : null;
   }
 
+  /** A look that another page has kept meanwhile: where it is the same there is nothing to decide. */
+  function meet(look: SentLook, theirs: LookOnRecord): void {
+    if (!isSame(look, theirs.look)) {
+      apart.set(look.id, theirs);
+      return;
+    }
+    buildOn(theirs);
+    const now = pending.get(look.id) ?? look;
+    put(now, now.newSteps);
+  }
+
+  function buildOn({ look, steps }: LookOnRecord): void {
+    apart.delete(look.id);
+    thisPage.versions.set(look.id, look.version);
+    for (const { id } of steps) recorded.add(id);
+  }
+
   function take(look: SentLook, version: number): void {
     clearWaiting(look);
+    rememberAnswered({ look, version });
     thisPage.versions.set(look.id, version);
     thisPage.unheard.delete(look.id);
     for (const { id } of look.newSteps) recorded.add(id);
@@ -109,10 +129,14 @@ export function createKeeper(save: SaveLook, madeBy: string, say: (keeping: Keep
   }
 
   return {
-    /** What the record has already. */
+    /** What the record has already: what the page was laid out with, and what this tab heard since. */
     know: (looks: readonly OwnLook[], steps: readonly LookStep[]) => {
-      for (const { id, version } of looks)
-        thisPage.versions.set(id, Math.max(version, thisPage.versions.get(id) ?? 0));
+      for (const laid of looks) {
+        const answered = answeredSince(madeBy, laid);
+        const heard = thisPage.versions.get(laid.id) ?? 0;
+        if (answered && answered.version > heard) thisPage.sent.set(laid.id, answered.look);
+        thisPage.versions.set(laid.id, Math.max(laid.version, heard, answered?.version ?? 0));
+      }
       for (const { id } of steps) recorded.add(id);
     },
     keep: (look: LookNow, steps: readonly LookStep[]) => {
@@ -145,10 +169,7 @@ export function createKeeper(save: SaveLook, madeBy: string, say: (keeping: Keep
      * @param now the look as it shall be from now on
      */
     decide: ({ mine, theirs }: LookApart, now: LookNow) => {
-      const { look, steps } = theirs;
-      apart.delete(look.id);
-      thisPage.versions.set(look.id, look.version);
-      for (const { id } of steps) recorded.add(id);
+      buildOn(theirs);
       put(now, mine.newSteps);
       say({ state: "keeping" });
       void sendAll();
@@ -161,6 +182,15 @@ export function createKeeper(save: SaveLook, madeBy: string, say: (keeping: Keep
       say({ state: "kept" });
     },
   };
+}
+
+/** Whether a look is the same as another in all that somebody does to it; what it reads is only worked out. */
+function isSame(one: LookNow, other: LookNow): boolean {
+  const done = ({ baseId, occasionId, name, note, ...look }: LookNow) => {
+    const { accessoryIds, ...state } = stateOf(look);
+    return { baseId, occasionId, name, note, ...state, on: new Set(accessoryIds) };
+  };
+  return dequal(done(one), done(other));
 }
 
 /** Asks to sign in where the session has ended: once, until somebody has. */

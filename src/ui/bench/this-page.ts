@@ -1,5 +1,5 @@
 import { v7 as uuid } from "uuid";
-import type { BenchSource } from "@/core/studio/bench-source";
+import type { OwnLook } from "@/core/studio/bench-source";
 import type { Sending, SentLook } from "@/core/studio/look-record";
 
 /**
@@ -17,8 +17,14 @@ export const thisPage = {
   sent: new Map<string, SentLook>(),
 };
 
+/** The looks that a bench was laid out with, and whose they are. */
+interface LaidLooks {
+  readonly client: { readonly id: string };
+  readonly looks: readonly OwnLook[];
+}
+
 /** Looks on a bench that this page has kept since the bench was laid out by the server. */
-export function keptSince({ client, looks }: BenchSource, madeBy: string): SentLook[] {
+export function keptSince({ client, looks }: LaidLooks, madeBy: string): SentLook[] {
   return looks.flatMap(({ id, version }) => {
     const sent = thisPage.sent.get(id);
     const isNewer = (thisPage.versions.get(id) ?? 0) > version;

@@ -23,16 +23,12 @@ export function useKeeping(
   const [keeping, setKeeping] = useState<Keeping>({ state: "kept" });
   const [first] = useState(source);
   const madeBy = useDraftScope();
-  const keeper = useMemo(() => {
-    if (!save) return null;
-    const made = createKeeper(save, madeBy, setKeeping);
-    made.know(first.looks, first.startSteps);
-    return made;
-  }, [save, madeBy, first]);
+  const keeper = useMemo(() => save && createKeeper(save, madeBy, setKeeping), [save, madeBy]);
   const seen = useRef(new Map<string, string>());
 
   useEffect(() => {
     if (!keeper) return;
+    keeper.know(first.looks, first.startSteps);
     keeper.takeUpWaiting(first.client.id);
     return keeper.sendNow;
   }, [keeper, first]);
