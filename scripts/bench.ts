@@ -151,9 +151,9 @@ const manyBases = Array.from({ length: 100 }, (_, i) => {
   return [i % 3 === 1 && leg ? leg : sample("skirt", { name: `skirt ${i}`, hex: hue(i) }), top];
 });
 const boardOf = () => {
-  const readCell = boardReader();
+  const readCells = boardReader();
   for (const accessories of manySets)
-    for (const garments of manyBases) readCell({ ...look, garments, accessories, adjustments: [] });
+    readCells(manyBases, (garments) => ({ ...look, garments, accessories, adjustments: [] }));
 };
 const setBoard = median(3, boardOf);
 

@@ -22,14 +22,14 @@ export async function readBoard(
   tell: (rows: readonly BoardRow[]) => void,
   goesOn: () => boolean,
 ): Promise<void> {
-  const readCell = boardReader();
+  const readCells = boardReader();
   let rows: BoardRow[] = [];
   let told = performance.now();
   const breathe = breathing();
   for (const { id, pieceIds: accessoryIds, ways = [] } of sets) {
-    const row = bases.map(({ pieceIds: garmentIds }) =>
-      readCell(layOut(wardrobe, { garmentIds, accessoryIds, adjustments: ways, occasionId })),
-    );
+    const row = readCells(bases, ({ pieceIds: garmentIds }) =>
+      layOut(wardrobe, { garmentIds, accessoryIds, adjustments: ways, occasionId }),
+    ).map(({ reach }) => reach);
     rows.push([id, row]);
     await breathe();
     if (!goesOn()) return;

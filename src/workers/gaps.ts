@@ -33,7 +33,7 @@ interface Served extends Pick<ServedPair, "base" | "occasion" | "set"> {
 /** What the sets make of every base for every occasion. */
 function servings(wardrobe: Wardrobe, bases: readonly NamedPieces[], sets: readonly NamedPieces[]): Served[] {
   const occasions = wardrobe.occasions.length > 0 ? wardrobe.occasions : [null];
-  const readCell = boardReader();
+  const readCells = boardReader();
   return bases.flatMap((base) =>
     occasions.flatMap((occasion) => {
       const looks = sets.map((set) =>
@@ -44,7 +44,7 @@ function servings(wardrobe: Wardrobe, bases: readonly NamedPieces[], sets: reado
           occasionId: occasion?.id ?? null,
         }),
       );
-      const serving = servingOf(looks, { base: base.name, occasion: occasion?.name ?? "" }, readCell);
+      const serving = servingOf(looks, { base: base.name, occasion: occasion?.name ?? "" }, readCells);
       const set = serving && sets[serving.set];
       return set ? [{ base, occasion, set, serving }] : [];
     }),

@@ -26,7 +26,8 @@ export function wear(look: Look, piece: Piece): Look {
 
 /** The look with a piece in place of all that its slot holds. */
 export function swap(look: Look, slot: Slot, piece: Piece): Look {
-  return { ...look, accessories: [...without(look, slot), piece] };
+  const kept = without(look, slot).filter((worn) => worn !== piece);
+  return { ...look, accessories: [...kept, piece] };
 }
 
 /** The accessories of a look that do not take a slot, as they are worn. */

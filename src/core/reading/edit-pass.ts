@@ -1,7 +1,7 @@
 import { swap, takeOff, type Look } from "../piece/look";
 import { slotOf, type Piece } from "../piece/piece";
 import { mayComeOff } from "./change";
-import { read } from "./read";
+import { readLook, readMany } from "./read-many";
 import { compareVerdicts } from "./verdict";
 import { byWorth, worthOf, type Worth } from "./worth";
 
@@ -20,10 +20,13 @@ export interface Surprise {
 
 /** Stand back and take one thing off: each accessory's removal but the shoes', the one that gains most first. */
 export function editPass(look: Look): Removal[] {
-  const now = read(look);
-  return look.accessories
-    .filter(mayComeOff)
-    .map((piece) => ({ piece, worth: worthOf(now, read(takeOff(look, piece.id))) }))
+  const before = readLook(look);
+  return readMany(
+    look.accessories.filter(mayComeOff),
+    ({ id }) => takeOff(look, id),
+    () => before,
+  )
+    .map(({ of: piece, reading }) => ({ piece, worth: worthOf(before.reading, reading) }))
     .sort(byWorth);
 }
 
@@ -34,18 +37,26 @@ const surprisesKept = 4;
  * verdict, the best first; one for each plain piece.
  */
 export function surprises(look: Look, wardrobe: readonly Piece[]): Surprise[] {
-  const now = read(look);
+  const before = readLook(look);
+  const { reading: now } = before;
   return look.accessories
     .filter(({ statement }) => statement === 0)
     .flatMap((off): Surprise[] => {
       const slot = slotOf(off);
       if (slot === null) return [];
-      const best = wardrobe
-        .filter((on) => slotOf(on) === slot && (on.statement === 1 || on.statement === 2))
-        .map((on) => ({ on, reading: read(swap(look, slot, on)) }))
+      const best = readMany(
+        wardrobe.filter(
+          (on) =>
+            slotOf(on) === slot &&
+            (on.statement === 1 || on.statement === 2) &&
+            !look.accessories.includes(on),
+        ),
+        (on) => swap(look, slot, on),
+        () => before,
+      )
         .filter(({ reading }) => compareVerdicts(reading.verdict, now.verdict) >= 0)
         .sort((one, other) => other.reading.points - one.reading.points)[0];
-      return best ? [{ off, on: best.on, worth: worthOf(now, best.reading) }] : [];
+      return best ? [{ off, on: best.of, worth: worthOf(now, best.reading) }] : [];
     })
     .sort(byWorth)
     .slice(0, surprisesKept);

@@ -33,11 +33,17 @@ export function read(look: Look): Reading {
 /** Reads a look that is already dressed. */
 export function readDressed(dressed: Dressed): Reading {
   const findings: Finding[] = [];
-  for (const rule of registry) {
-    const said = rule.read(dressed);
-    // Most rules are silent: no walk is set up through nothing.
-    if (said.length > 0) for (const finding of said) findings.push(finding);
-  }
+  for (const rule of registry) addAll(findings, rule.read(dressed));
+  return sumUp(findings, dressed);
+}
+
+/** Most rules are silent: no walk is set up through nothing. */
+export function addAll(findings: Finding[], said: readonly Finding[]): void {
+  if (said.length > 0) for (const finding of said) findings.push(finding);
+}
+
+/** What findings, in the order of the rules, make of a look. */
+export function sumUp(findings: readonly Finding[], { level }: Pick<Dressed, "level">): Reading {
   const points = pointsByLens(findings);
   let total = 0;
   for (const lens of lenses) total += points.get(lens) ?? 0;
@@ -46,7 +52,7 @@ export function readDressed(dressed: Dressed): Reading {
     verdict: verdictOf(findings, score),
     score,
     points: Math.round(total * 1e6) / 1e6,
-    level: dressed.level,
+    level,
     lenses: lenses.map((lens) => {
       const own = points.get(lens);
       return { lens, score: own === undefined ? null : scoreFrom(own) };

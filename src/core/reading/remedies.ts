@@ -4,7 +4,7 @@ import type { Look } from "../piece/look";
 import { slotOf, type Piece } from "../piece/piece";
 import type { Finding, Proposal } from "../rules/finding";
 import { apply, mayComeOff, standsFor, wornSo, type Change } from "./change";
-import { read } from "./read";
+import { readLook, readMany } from "./read-many";
 import { identityOf, isSameFinding, isSameMatter } from "./same-finding";
 import { isFault, valueOf } from "./severity";
 import { solveTurnUp } from "./turn-ups";
@@ -41,20 +41,21 @@ const kept = 3;
  * merely makes the look better stands apart.
  */
 export function remediesOf(look: Look, reading: Reading, wardrobe: readonly Piece[]): Remedies {
-  const tried = new Map<string, Tried>();
-  const mending = new Set<string>();
-  const mended = reading.findings.flatMap((finding, i): Mended[] => {
+  const proposed = reading.findings.flatMap((finding, i) => {
     if (!isFault(finding) && finding.effect !== "note") return [];
+    const changes = finding.proposals.flatMap((proposal) => changesFor(look, proposal, wardrobe));
+    return [{ finding, i, changes: new Map(changes.map((change) => [keyOf(change), change])) }];
+  });
+  const tried = trials(look, reading, new Map(proposed.flatMap(({ changes }) => [...changes])));
+  const mending = new Set<string>();
+  const mended = proposed.flatMap(({ finding, i, changes }): Mended[] => {
     const remedies: Tried[] = [];
-    for (const proposal of finding.proposals)
-      for (const change of changesFor(look, proposal, wardrobe)) {
-        const key = keyOf(change);
-        const known = tried.get(key) ?? trial(look, reading, change);
-        tried.set(key, known);
-        if (known.worth.gain <= 0 || !mends(finding, reading, known)) continue;
-        mending.add(key);
-        if (!remedies.includes(known)) remedies.push(known);
-      }
+    for (const key of changes.keys()) {
+      const known = tried.get(key);
+      if (!known || known.worth.gain <= 0 || !mends(finding, reading, known)) continue;
+      mending.add(key);
+      remedies.push(known);
+    }
     return remedies.length > 0 ? [{ finding: i, remedies: bestOf(remedies) }] : [];
   });
   const better = [...tried].filter(
@@ -70,10 +71,25 @@ interface Tried extends Remedy {
   readonly standsFor: (piece: string) => string;
 }
 
-function trial(look: Look, before: Reading, change: Change): Tried {
-  const after = read(apply(look, change));
-  const worth = worthOf(before, after);
-  return { change, worth, verdict: after.verdict, after, standsFor: standsFor(look, change) };
+/** Applies each change and reads again. */
+function trials(
+  look: Look,
+  before: Reading,
+  changes: ReadonlyMap<string, Change>,
+): ReadonlyMap<string, Tried> {
+  const beside = readLook(look);
+  const read = readMany(
+    [...changes],
+    ([, change]) => apply(look, change),
+    () => beside,
+  );
+  return new Map(
+    read.map(({ of: [key, change], reading: after }) => {
+      const worth = worthOf(before, after);
+      const { verdict } = after;
+      return [key, { change, worth, verdict, after, standsFor: standsFor(look, change) }];
+    }),
+  );
 }
 
 function bestOf(tried: readonly Tried[]): Remedy[] {

@@ -1,13 +1,13 @@
 import type { Dressed, Worn } from "../dressing/dressed";
 import type { PairView } from "../dressing/pair";
 import type { Piece } from "../piece/piece";
-import type { Slot } from "../piece/slots";
 import { valuesOf, type Params, type Values } from "../rule-book/params";
 import type { RuleBook } from "../rule-book/rule-book";
 import type { SchoolName, Schools } from "../rule-book/schools";
 import type { Finding, Lens } from "./finding";
 import { judgeOf, type Judge } from "./judge";
 import { noHope, type Hope, type Outlook } from "./outlook";
+import type { Reads } from "./reads";
 
 /** What a rule may be asked for beside a whole reading. */
 export const ruleTags = {
@@ -39,12 +39,6 @@ interface HopeContext<P extends Params> {
 }
 
 type RuleId = `${Lens}.${string}`;
-
-/**
- * What a rule reads of a look beside its client, its occasion, the garments and the top layer: the slots whose pieces
- * it asks about, or everything. Pieces of other slots may come and go without a change in what it says.
- */
-type Reads = readonly Slot[] | "everything";
 
 interface RuleSpec<P extends Params, M extends Messages, Seen> {
   /** "lens.name", unique. */

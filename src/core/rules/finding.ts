@@ -2,7 +2,8 @@ import type { Unit } from "../rule-book/params";
 import type { MeasurementName } from "../body/measurements";
 import type { AdjustmentKind } from "../piece/adjustments";
 import type { Slot } from "../piece/slots";
-import type { Naming, Spoken } from "./spoken";
+import type { Piece } from "../piece/piece";
+import type { Named } from "./spoken";
 
 export const lenses = [
   "colour",
@@ -54,9 +55,9 @@ export interface Finding {
   /** Which of the rule's messages it is. */
   readonly message: string;
   /** The pieces the message names, by their name in it: `namesOf` and `pieceIdsOf` tell them. */
-  readonly of: Naming;
+  readonly of: Named;
   /** The pieces it is about, where these are not just those it names. */
-  readonly about: readonly Spoken[] | null;
+  readonly about: readonly Piece[] | null;
   /** Further words of the message, said as they stand: people, occasions, families. */
   readonly words: Readonly<Record<string, string>>;
   readonly figures: Readonly<Record<string, Figure>>;

@@ -1,6 +1,6 @@
 import type { MeasurementName } from "../body/measurements";
 import type { Effect, Figure, Finding, Lens, Proposal } from "./finding";
-import { namesUnmeasured, type Naming, type Spoken } from "./spoken";
+import { namedIn, namesUnmeasured, pieceOf, type Naming, type Spoken } from "./spoken";
 
 /** What a judgement rests on. */
 interface Facts {
@@ -30,7 +30,9 @@ const none: readonly never[] = [];
 /** The judge of one rule at the weight that a rule book gives it. */
 export function judgeOf<M extends string>(rule: string, lens: Lens, weight: number): Judge<M> {
   return (effect, message, own = nothing, shared = nothing) => {
-    const of = own.of ?? shared.of ?? nothing;
+    const naming = own.of ?? shared.of;
+    const of = naming ? namedIn(naming) : nothing;
+    const about = own.about ?? shared.about;
     const figures = own.figures ?? shared.figures ?? nothing;
     return {
       rule,
@@ -39,7 +41,7 @@ export function judgeOf<M extends string>(rule: string, lens: Lens, weight: numb
       effect,
       message,
       of,
-      about: own.about ?? shared.about ?? null,
+      about: about?.map(pieceOf) ?? null,
       words: own.words ?? shared.words ?? nothing,
       figures,
       proposals: own.proposals ?? shared.proposals ?? none,

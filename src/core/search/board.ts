@@ -1,13 +1,21 @@
 import type { Look } from "../piece/look";
 import { isLegged, type Piece } from "../piece/piece";
+import { readMany, type ReadLook } from "../reading/read-many";
 import { solveTurnUp, type TurnUp } from "../reading/turn-ups";
 import { reachOf, type Reach } from "./reach";
+
+/** Reads cells of a board by what each is made of, as `readMany` reads looks; in their order. */
+export type ReadCells = <T>(
+  all: readonly T[],
+  lookOf: (one: T) => Look,
+  besideOf?: (one: T) => ReadLook | null,
+) => { readonly of: T; readonly reach: Reach }[];
 
 /**
  * Reads the cells of a board: what each look makes of itself, as `reachOf` has it. A turn-up rests on the
  * legs, what is on the foot and the occasion alone, so each meeting of those is solved once for the board.
  */
-export function boardReader(): (look: Look) => Reach {
+export function boardReader(): ReadCells {
   const solved = new Map<string, TurnUp | null>();
   const solve = (look: Look): TurnUp | null => {
     const key = meetingOf(look);
@@ -18,7 +26,11 @@ export function boardReader(): (look: Look) => Reach {
     }
     return turn;
   };
-  return (look) => reachOf(look, solve);
+  return (all, lookOf, besideOf) =>
+    readMany(all, lookOf, besideOf).map(({ of, look, reading }) => ({
+      of,
+      reach: reachOf(look, solve, reading),
+    }));
 }
 
 /** What a turn-up rests on, by ids. */

@@ -1,6 +1,7 @@
 import { swap, type Look } from "../piece/look";
 import { compareVerdicts, type Verdict } from "../reading/verdict";
-import { boardReader } from "./board";
+import { readLook, type ReadLook } from "../reading/read-many";
+import { boardReader, type ReadCells } from "./board";
 import type { GapSpec } from "./gap-spec";
 
 /** One base for one occasion, and what the sets make of it. */
@@ -32,10 +33,10 @@ const tried = 4;
 export function servingOf(
   looks: readonly Look[],
   names: Pick<Serving, "base" | "occasion">,
-  readCell = boardReader(),
+  readCells = boardReader(),
 ): Serving | null {
-  const read = looks
-    .map((look, set) => ({ look, set, ...readCell(look) }))
+  const read = readCells(looks, (look) => look)
+    .map(({ of: look, reach }, set) => ({ look, set, ...reach }))
     .sort((one, other) => compareVerdicts(other.verdict, one.verdict) || other.score - one.score);
   const [best] = read;
   if (!best) return null;
@@ -56,11 +57,33 @@ export function* readGaps(
   unserved: readonly Pick<Serving, "nearest">[],
   specs: readonly GapSpec[],
 ): Generator<Gap> {
-  const readCell = boardReader();
-  for (const spec of specs) {
-    const opens = (look: Look) => readCell(swap(look, spec.slot, spec.piece)).verdict !== "jars";
-    yield { spec, unlocks: unserved.flatMap(({ nearest }, i) => (nearest.some(opens) ? [i] : [])) };
+  const readCells = boardReader();
+  const known = unserved.map(({ nearest }) => nearest.map(readLook));
+  for (const spec of specs) yield { spec, unlocks: unlockedBy(spec, known, readCells) };
+}
+
+/** The positions of the pairs that a piece opens, of each the looks that come nearest. */
+function unlockedBy(
+  { slot, piece }: GapSpec,
+  known: readonly (readonly ReadLook[])[],
+  readCells: ReadCells,
+): number[] {
+  const unlocked = new Set<number>();
+  const most = Math.max(0, ...known.map(({ length }) => length));
+  // Of every pair the look that comes nearest first: to most pairs that one tells.
+  for (let at = 0; at < most; at += 1) {
+    const looks = known.flatMap((nearest, pair) => {
+      const beside = unlocked.has(pair) ? undefined : nearest[at];
+      return beside ? [{ pair, beside }] : [];
+    });
+    const cells = readCells(
+      looks,
+      ({ beside }) => swap(beside.dressed.look, slot, piece),
+      ({ beside }) => beside,
+    );
+    for (const { of, reach } of cells) if (reach.verdict !== "jars") unlocked.add(of.pair);
   }
+  return [...unlocked].sort((one, other) => one - other);
 }
 
 /**

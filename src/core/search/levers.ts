@@ -1,7 +1,7 @@
 import { swap, type Look } from "../piece/look";
 import { slotOf, type Piece } from "../piece/piece";
 import { slots, type Slot } from "../piece/slots";
-import { read } from "../reading/read";
+import { readLook, readMany } from "../reading/read-many";
 import type { Verdict } from "../reading/verdict";
 
 /** What swapping one slot does to the level of the look. */
@@ -31,15 +31,17 @@ const leastStep = 0.25;
  * furthest each way; among equal moves the one that scores best. Slots that move nothing are left out.
  */
 export function leversOf(look: Look, wardrobe: readonly Piece[]): SlotLevers[] {
-  const now = read(look).level;
+  const before = readLook(look);
+  const now = before.reading.level;
   if (now === null) return [];
   return slots.flatMap((slot): SlotLevers[] => {
-    const levers = wardrobe
-      .filter((piece) => slotOf(piece) === slot && !look.accessories.includes(piece))
-      .flatMap((piece): Lever[] => {
-        const { level, score, verdict } = read(swap(look, slot, piece));
-        return level === null ? [] : [{ slot, piece, level, steps: level - now, score, verdict }];
-      });
+    const levers = readMany(
+      wardrobe.filter((piece) => slotOf(piece) === slot && !look.accessories.includes(piece)),
+      (piece) => swap(look, slot, piece),
+      () => before,
+    ).flatMap(({ of: piece, reading: { level, score, verdict } }): Lever[] => {
+      return level === null ? [] : [{ slot, piece, level, steps: level - now, score, verdict }];
+    });
     const quieter = furthest(levers, -1);
     const dressier = furthest(levers, 1);
     return quieter || dressier ? [{ slot, quieter, dressier }] : [];

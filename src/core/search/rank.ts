@@ -3,10 +3,11 @@ import { isKind, slotOf, type Piece } from "../piece/piece";
 import { stacks, type Slot } from "../piece/slots";
 import type { Change } from "../reading/change";
 import { bySeverity, isFault } from "../reading/severity";
-import { read, type Reading } from "../reading/read";
+import type { Reading } from "../reading/read";
+import { readLook, readMany, type ReadOne } from "../reading/read-many";
 import type { Verdict } from "../reading/verdict";
 import { isAtHome, keepsOut } from "./belonging";
-import { asWorn } from "./reach";
+import { asWorn, bestTurn } from "./reach";
 import { bestTied } from "./scarf-ties";
 import { byWorth, worthOf, type Worth } from "../reading/worth";
 
@@ -30,15 +31,19 @@ export interface Candidate {
 
 /** Reads the look with every piece of the wardrobe that fits a slot, the best first. */
 export function rank(look: Look, slot: Slot, wardrobe: readonly Piece[]): Candidate[] {
-  const now = read(look);
+  const before = readLook(look);
+  const { reading: now } = before;
   const faultsNow = faultsOf(now);
   const span = look.occasion?.span;
   const levels = { from: span?.low ?? null, to: span?.high ?? null };
   const fitting = wardrobe.filter((piece) => slotOf(piece) === slot);
-  return fitting
-    .map((piece): Candidate => {
-      const worn = look.accessories.some((other) => other.id === piece.id);
-      const { reading, also } = worn ? { reading: now, also: null } : readWith(put(look, slot, piece), piece);
+  const isOn = ({ id }: Piece) => look.accessories.some((other) => other.id === id);
+  const withEach = (piece: Piece) => (isOn(piece) ? look : put(look, slot, piece));
+  return readMany(fitting, withEach, () => before)
+    .map((plain): Candidate => {
+      const { of: piece } = plain;
+      const worn = isOn(piece);
+      const { reading, also } = worn ? { reading: now, also: null } : atItsBest(plain);
       const faults = faultsOf(reading);
       return {
         piece,
@@ -60,13 +65,17 @@ export function put(look: Look, slot: Slot, piece: Piece): Look {
 }
 
 /** What is on the foot is tried with the turn-up that suits it, and a scarf with the tie the look reads best with. */
-function readWith(look: Look, piece: Piece): Pick<Candidate, "also"> & { readonly reading: Reading } {
+function atItsBest({
+  of: piece,
+  look,
+  reading: plain,
+}: ReadOne<Piece>): Pick<Candidate, "also"> & { readonly reading: Reading } {
   const slot = slotOf(piece);
   if (slot === "shoe" || slot === "hosiery") {
-    const { reading, hem } = asWorn(look);
+    const { reading, hem } = asWorn(look, bestTurn, plain);
     return { reading, also: hem };
   }
-  return isKind(piece, "scarf") ? bestTied(look, piece) : { reading: read(look), also: null };
+  return isKind(piece, "scarf") ? bestTied(look, piece) : { reading: plain, also: null };
 }
 
 function faultsOf(reading: Reading): Set<string> {

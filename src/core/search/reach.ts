@@ -29,15 +29,17 @@ export interface AsWorn {
 export type FindTurn = (look: Look) => TurnUp | null;
 
 /** Reads a look, and once more with its best turn-up when it jars as it is. */
-export function reachOf(look: Look, findTurn: FindTurn = bestTurn): Reach {
-  const { reading, hem } = asWorn(look, findTurn);
+export function reachOf(look: Look, findTurn: FindTurn = bestTurn, plain: Reading = read(look)): Reach {
+  const { reading, hem } = asWorn(look, findTurn, plain);
   const { verdict, score, level } = reading;
   return { verdict, score, level, turned: hem?.kind === "adjust" };
 }
 
-/** A look as it would be worn. */
-export function asWorn(look: Look, findTurn: FindTurn = bestTurn): AsWorn {
-  const plain = read(look);
+/**
+ * A look as it would be worn.
+ * @param plain what it reads as it is, where that is known
+ */
+export function asWorn(look: Look, findTurn: FindTurn = bestTurn, plain: Reading = read(look)): AsWorn {
   const best = jarsAtHem(plain.findings) ? findTurn(look) : null;
   const hem = best && hemChange(look, best);
   if (hem) {
@@ -56,6 +58,6 @@ function hemChange({ garments, adjustments }: Look, { turn }: TurnUp): Change | 
   return isTurned ? { kind: "undo", way: "turn", piece: trousers.id } : null;
 }
 
-function bestTurn(look: Look): TurnUp | null {
+export function bestTurn(look: Look): TurnUp | null {
   return solveTurnUp(look)?.best ?? null;
 }

@@ -14,7 +14,8 @@ import {
   type TieSettings,
 } from "../piece/tied-scarf";
 import { apply, wornSo, type Change } from "../reading/change";
-import { read, type Reading } from "../reading/read";
+import type { Reading } from "../reading/read";
+import { readLook, readMany } from "../reading/read-many";
 import type { Verdict } from "../reading/verdict";
 import { girthsOf } from "../scarf/girths";
 import type { ClothPicture } from "../scarf/picture";
@@ -72,7 +73,7 @@ export function tiesFor(look: Look, scarf: Scarf, { place, show, most }: TieWish
   const shown = tiesShowing(clothOf(scarf), picture, girthsOf(body), wish);
   const offers = show === "best" ? [...shown, ...otherWays(look, scarf, wish.ties, body)] : shown;
   const safe = offers.filter(({ tied }) => mayHang || !hangsLoose({ answer: { possible: true, tied } }));
-  const choices = safe.map((offer) => readSo(look, scarf, offer));
+  const choices = readSo(look, scarf, safe);
   if (show !== "best") return choices.sort(byWanted).slice(0, most);
   // Each tie once, in the way the look reads best with.
   const ties = new Set<TieName>();
@@ -109,10 +110,17 @@ export function coloursLike({ colours }: ClothPicture, hexes: readonly string[])
   return new Set(colours.flatMap((hex, i) => (isLike(hex) ? [i] : [])));
 }
 
-function readSo(look: Look, scarf: Scarf, { asked, shows, wanted }: TieOffer): TieChoice {
-  const adjustments = adjust(look.adjustments, { kind: "tie", piece: scarf.id, ...asked });
-  const { score, verdict, points } = read({ ...look, adjustments });
-  return { settings: asked, shows, wanted, score, verdict, points };
+function readSo(look: Look, scarf: Scarf, offers: readonly TieOffer[]): TieChoice[] {
+  const before = readLook(look);
+  const tiedSo = ({ asked }: TieOffer): Look => ({
+    ...look,
+    adjustments: adjust(look.adjustments, { kind: "tie", piece: scarf.id, ...asked }),
+  });
+  return readMany(offers, tiedSo, () => before).map(
+    ({ of: { asked, shows, wanted }, reading: { score, verdict, points } }) => {
+      return { settings: asked, shows, wanted, score, verdict, points };
+    },
+  );
 }
 
 /** The ties that are tried for every scarf of a wardrobe: what most squares and oblongs are worn in. */
@@ -132,12 +140,15 @@ export function bestTied(
   look: Look,
   scarf: Scarf,
 ): { readonly reading: Reading; readonly also: Change | null } {
-  let best: { reading: Reading; also: Change | null } = { reading: read(look), also: null };
-  for (const way of waysTried(scarf)) {
-    const also = wornSo(way);
-    const reading = read(apply(look, also));
+  const before = readLook(look);
+  const tied = readMany(
+    waysTried(scarf).map(wornSo),
+    (way) => apply(look, way),
+    () => before,
+  );
+  let best: { reading: Reading; also: Change | null } = { reading: before.reading, also: null };
+  for (const { of: also, reading } of tied)
     if (reading.points > best.reading.points) best = { reading, also };
-  }
   return best;
 }
 

@@ -151,14 +151,14 @@ describe("a board", () => {
       [...shoes, ...wardrobe.slice(2, 4), socks],
     ]);
     const cold = { ...sampleOccasion, id: "cold", temperature: 2 };
-    const readCell = boardReader();
+    const readCells = boardReader();
     let turned = 0;
     for (const occasion of [null, sampleOccasion, cold])
       for (const accessories of sets)
         for (const base of bases) {
           const cell = sampleLook({ garments: base, accessories, occasion });
           const alone = reachOf(cell);
-          expect(readCell(cell)).toEqual(alone);
+          expect(readCells([cell], (look) => look)).toEqual([{ of: cell, reach: alone }]);
           if (alone.turned) turned += 1;
         }
     expect(turned).toBeGreaterThan(3);

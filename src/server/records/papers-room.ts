@@ -81,22 +81,20 @@ function byDay(one: ShownLook, other: ShownLook): number {
 
 async function setsWithReach(room: PapersRoom): Promise<PaperSet[]> {
   const wardrobe = { client: room.head.record.client, pieces: piecesOf(room), occasions: [], away: [] };
-  const readCell = boardReader();
+  const readCells = boardReader();
   return oneATurn(room.sets, ({ id, name, pieceIds, ways }) => ({
     id,
     name,
     ways,
     pieces: inRoom(room, pieceIds),
-    reach: room.bases.map((base) =>
-      readCell(
-        layOut(wardrobe, {
-          garmentIds: base.pieceIds,
-          accessoryIds: pieceIds,
-          adjustments: ways,
-          occasionId: null,
-        }),
-      ),
-    ),
+    reach: readCells(room.bases, (base) =>
+      layOut(wardrobe, {
+        garmentIds: base.pieceIds,
+        accessoryIds: pieceIds,
+        adjustments: ways,
+        occasionId: null,
+      }),
+    ).map(({ reach }) => reach),
   }));
 }
 

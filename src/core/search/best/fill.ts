@@ -38,14 +38,14 @@ export function fillTemplate(
   const { problem, pieces, bare } = setProblem(nothing, fitting, wishOf(template));
   const missing = bare.filter((slot) => template.wanted.includes(slot));
   if (missing.includes("shoe")) return { pieces: [], serves: [], missing };
-  const readCell = boardReader();
+  const readCells = boardReader();
   let best: { pieces: readonly Piece[]; serves: readonly number[]; placed: number } | null = null;
   for (const { options } of bestChoices(problem, tried).best) {
     const accessories = inOrder(options.flatMap((option) => pieces[option] ?? []));
     if (!isWholeSet(accessories)) continue;
-    const read = bases.map((garments) => readCell({ ...nothing, garments, accessories }));
-    const serves = read.flatMap(({ verdict }, i) => (verdict === "jars" ? [] : [i]));
-    const placed = serves.filter((i) => isLevelOf(template, read[i]?.level ?? null)).length;
+    const read = readCells(bases, (garments) => ({ ...nothing, garments, accessories }));
+    const serves = read.flatMap(({ reach: { verdict } }, i) => (verdict === "jars" ? [] : [i]));
+    const placed = serves.filter((i) => isLevelOf(template, read[i]?.reach.level ?? null)).length;
     if (!best || placed > best.placed || (placed === best.placed && serves.length > best.serves.length))
       best = { pieces: accessories, serves, placed };
   }
