@@ -9,7 +9,7 @@ export const setsWords = {
   firstStock: "First stock",
   aStockOfSetsFor: "A stock of sets for {name}",
   eachTemplateIsFilledWith:
-    "Each template is filled with the pieces that agree best and serve most of the bases; below, what is missing for it. Keep what you like, vary what you nearly like.",
+    "Each template is filled with pieces that go well together and serve most of the bases; below, what is missing for it. Keep what you like, vary what you nearly like.",
   theSet: "The set",
   dragPiecesHereOrPress:
     "Drag pieces here, or press them: shoes and at least two more. The line keeps them in order from the head down.",

@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { slotOf, type Piece } from "../../piece/piece";
 import { suffersInRain } from "../../place/rain";
+import { read } from "../../reading/read";
 import { coherenceOf } from "../../sets/coherence";
 import { firstStock, templateOf, type SetTemplate } from "../../sets/template";
 import { generatedWardrobe } from "../../testing/generated";
@@ -109,6 +110,25 @@ describe("a template", () => {
         expect([...template.wanted, ...template.optional].sort()).toEqual(set.map(slotOf).sort());
         for (const piece of pieces) expect(set).toContain(piece);
         expect(template.forRain).toBe(!set.some(suffersInRain));
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  it("is filled, where no base speaks, with a set that no exchange of a piece makes read better", () => {
+    const wanted = ["shoe", "bag", "earrings"] as const;
+    const template: SetTemplate = { ...ready("Work"), from: 1, to: 9, wanted, optional: [] };
+    const points = (accessories: readonly Piece[]) =>
+      read({ client: sampleClient, garments: [], accessories, adjustments: [], occasion: null }).points;
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 400 }), (seed) => {
+        const wardrobe = generatedWardrobe(wanted, 4, seed);
+        const { pieces } = fillTemplate(template, sampleClient, wardrobe, []);
+        const filled = points(pieces);
+        for (const other of wardrobe) {
+          const exchanged = pieces.map((piece) => (slotOf(piece) === slotOf(other) ? other : piece));
+          expect(points(exchanged)).toBeLessThanOrEqual(filled);
+        }
       }),
       { numRuns: 40 },
     );
