@@ -124,7 +124,9 @@ function climbedFrom(
   const chosen = start.map((number, at) => places[at]?.indexOf(number) ?? 0);
   let best = -Infinity;
   const sizes = places.map(({ length }) => length);
-  for (const { points } of climb(chosen, sizes, (option) => pointsOf(numbersOf(option)))) best = points;
+  const pointsBy = (choices: readonly (readonly number[])[]) =>
+    choices.map((choice) => pointsOf(numbersOf(choice)));
+  for (const { points } of climb(chosen, sizes, pointsBy)) best = points;
   return best;
 }
 

@@ -38,19 +38,30 @@ export interface Entry {
   readonly alone: boolean;
 }
 
-/** The entries of the look read last: the accent is read from them after the echo. */
-let known: { readonly palette: PairView["palette"]; readonly entries: readonly Entry[] } | null = null;
+/** The entries of a look, by its palette. */
+interface Known {
+  readonly palette: PairView["palette"];
+  readonly entries: readonly Entry[];
+}
+
+/** As many looks are read side by side at the most. */
+const remembered = 32;
+
+/** The entries of the looks read last, the one after another in a ring: the accent is read from them after the echo. */
+const lately: Known[] = [];
+let next = 0;
 
 /** Every colour that comes in with an accessory and wants an answer, by the limits of the echo in the rule book. */
 export function entriesIn(dressed: PairView): readonly Entry[] {
-  if (known?.palette === dressed.palette) return known.entries;
-  return entriesOf(dressed, echoLimitsOf(dressed.look.client.ruleBook));
+  const known = lately.find(({ palette }) => palette === dressed.palette);
+  return known?.entries ?? entriesOf(dressed, echoLimitsOf(dressed.look.client.ruleBook));
 }
 
 /** The same by limits that are at hand. */
 export function entriesOf(pair: PairView, limits: EchoLimits): Entry[] {
   const entries: Entry[] = [];
-  known = { palette: pair.palette, entries };
+  lately[next] = { palette: pair.palette, entries };
+  next = (next + 1) % remembered;
   const seen = withLinings(pair);
   for (const patch of pair.palette) {
     if (!enters(pair, patch, limits)) continue;

@@ -1,5 +1,5 @@
-/** Points of a whole choice, options by place. */
-export type PointsOf = (chosen: readonly number[]) => number;
+/** Points of whole choices, options by place. */
+export type PointsOf = (choices: readonly (readonly number[])[]) => readonly number[];
 
 /** A whole choice by the options of its places, with its points. */
 export interface Reached {
@@ -17,19 +17,26 @@ export function* climb(
   sizes: readonly number[],
   pointsOf: PointsOf,
 ): Generator<Reached> {
-  let best: Reached = { chosen: start, points: pointsOf(start) };
+  let best: Reached = { chosen: start, points: pointsOf([start])[0] ?? -Infinity };
   yield best;
   let unchanged = 0;
   for (let place = 0; unchanged < sizes.length; place = (place + 1) % sizes.length) {
     unchanged += 1;
-    for (let option = 0; option < (sizes[place] ?? 0); option += 1) {
-      if (option === best.chosen[place]) continue;
-      const chosen = best.chosen.map((each, i) => (i === place ? option : each));
-      const points = pointsOf(chosen);
-      if (points <= best.points) continue;
+    const exchanged = exchangedAt(best.chosen, place, sizes[place] ?? 0);
+    for (const [i, points] of pointsOf(exchanged).entries()) {
+      const chosen = exchanged[i];
+      if (!chosen || points <= best.points) continue;
       best = { chosen, points };
       unchanged = 0;
     }
     yield best;
   }
+}
+
+/** A choice with every other option in one place. */
+function exchangedAt(chosen: readonly number[], place: number, size: number): (readonly number[])[] {
+  const others = Array.from({ length: size }, (_, option) => option).filter(
+    (option) => option !== chosen[place],
+  );
+  return others.map((option) => chosen.map((each, i) => (i === place ? option : each)));
 }

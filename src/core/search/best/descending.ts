@@ -18,6 +18,8 @@ export interface Step {
 
 /** After so many readings there is a sign of life. */
 const breath = 64;
+/** As many choices are read side by side: each costs less, and a few may be read that nothing would have come of. */
+const sideBySide = 16;
 
 /** A choice that is begun or whole, in the queue by the points it can come to. */
 interface Begun {
@@ -40,8 +42,8 @@ interface Follower {
 
 /**
  * Goes through all choices from the one that reads best on down, each proved the moment it comes (best-first search by
- * an upper bound, A*: Hart, Nilsson and Raphael 1968). Equals come in any order. Nothing is read that
- * could not be among what comes next.
+ * an upper bound, A*: Hart, Nilsson and Raphael 1968). Equals come in any order. What comes next is read a few choices
+ * at a time.
  */
 export function* descending(roots: readonly Prospects[]): Generator<Step> {
   const queue = new TinyQueue<Begun>(
@@ -57,40 +59,72 @@ export function* descending(roots: readonly Prospects[]): Generator<Step> {
     inTurn,
   );
   let readings = 0;
-  for (let next = queue.pop(); next; next = queue.pop()) {
-    const after = next.siblings[next.at + 1];
-    if (!next.wasRead && after)
-      queue.push({
-        ...next,
-        chosen: [...next.chosen.slice(0, -1), after.option],
-        most: after.most,
-        at: next.at + 1,
-      });
-    if (!next.wasRead) {
-      const { points, wide } = next.prospects.read(next.chosen);
-      const whole = isWhole(next);
-      const most = whole ? Math.round(points * millionths) : Math.min(next.most, above(points));
-      queue.push({ ...next, wide, wasRead: true, most });
-      readings += 1;
-      if (readings % breath === 0)
-        yield { most: (queue.peek()?.most ?? -Infinity) / millionths, found: null };
-    } else if (isWhole(next)) {
+  while (queue.length > 0) {
+    const unread = nextUnread(queue);
+    if (unread.length === 0) {
+      const next = queue.pop();
+      if (!next) break;
       const points = next.most / millionths;
       yield { most: points, found: { prospects: next.prospects, chosen: next.chosen, points } };
-    } else {
-      const [first, ...rest] = followersOf(next);
-      if (first)
-        queue.push({
-          ...next,
-          chosen: [...next.chosen, first.option],
-          wasRead: false,
-          most: first.most,
-          siblings: [first, ...rest],
-          at: 0,
-        });
+      continue;
     }
+    for (const one of readTogether(unread)) queue.push(one);
+    const before = readings;
+    readings += unread.length;
+    if (Math.floor(readings / breath) > Math.floor(before / breath))
+      yield { most: (queue.peek()?.most ?? -Infinity) / millionths, found: null };
   }
   yield { most: -Infinity, found: null };
+}
+
+/**
+ * Takes from the queue what comes next and was not read, all of one lay-out; what was read and is begun is followed on
+ * the way. None where a whole choice stands at the head: it is next.
+ */
+function nextUnread(queue: TinyQueue<Begun>): Begun[] {
+  const unread: Begun[] = [];
+  for (let next = queue.peek(); next && unread.length < sideBySide; next = queue.peek()) {
+    if (next.wasRead && isWhole(next)) break;
+    if (unread[0] && unread[0].prospects !== next.prospects) break;
+    queue.pop();
+    if (next.wasRead) pushFirst(next, queue);
+    else {
+      unread.push(next);
+      pushSibling(next, queue);
+    }
+  }
+  return unread;
+}
+
+/** The most promising of what follows from a choice. */
+function pushFirst(begun: Begun, queue: TinyQueue<Begun>): void {
+  const siblings = followersOf(begun);
+  const [first] = siblings;
+  if (!first) return;
+  const chosen = [...begun.chosen, first.option];
+  queue.push({ ...begun, chosen, wasRead: false, most: first.most, siblings, at: 0 });
+}
+
+function pushSibling({ siblings, at, chosen, ...rest }: Begun, queue: TinyQueue<Begun>): void {
+  const after = siblings[at + 1];
+  if (after)
+    queue.push({
+      ...rest,
+      siblings,
+      chosen: [...chosen.slice(0, -1), after.option],
+      most: after.most,
+      at: at + 1,
+    });
+}
+
+function readTogether(unread: readonly Begun[]): Begun[] {
+  const prospects = unread[0]?.prospects.read(unread.map(({ chosen }) => chosen)) ?? [];
+  return prospects.flatMap(({ points, wide }, i): Begun[] => {
+    const one = unread[i];
+    if (!one) return [];
+    const most = isWhole(one) ? Math.round(points * millionths) : Math.min(one.most, above(points));
+    return [{ ...one, wide, wasRead: true, most }];
+  });
 }
 
 const millionths = 1e6;

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { read } from "../../reading/read";
+import { read as readingOf } from "../../reading/read";
 import { registry } from "../../rules/registry";
 import { accessoryKinds, generatedChoice, wornInWays } from "../../testing/generated-choice";
 import { slotOf } from "../../piece/piece";
@@ -32,14 +32,16 @@ describe("what a choice that is begun can come to", () => {
           const { base, places } = choiceOf(seed, 2);
           const prospects = prospectsOf(dressed ? base : { ...base, garments: [] }, places);
           const chosen = prospects.places.map(({ options }, i) => (numbers[i] ?? 0) % options.length);
-          const whole = prospects.read(chosen);
+          const begunAfter = chosen.map((_, begun) => chosen.slice(0, begun));
+          const [whole, ...read] = prospects.read([chosen, ...begunAfter]);
+          if (!whole) throw new Error("a whole choice was not read");
           const look = lookWith(
             dressed ? base : { ...base, garments: [] },
             chosen.map((option, i) => prospects.places[i]?.options[option] ?? null),
           );
-          expect(whole.points).toBeCloseTo(read(look).points, 5);
-          for (let begun = 0; begun < chosen.length; begun += 1) {
-            const prospect = prospects.read(chosen.slice(0, begun));
+          expect(whole.points).toBeCloseTo(readingOf(look).points, 5);
+          expect(read).toHaveLength(chosen.length);
+          for (const [begun, prospect] of read.entries()) {
             whole.wide.forEach((outcome, i) => {
               const hoped = prospect.wide[i];
               const id = `${wide[i]?.id} after ${begun} of ${chosen.length}`;

@@ -28,8 +28,8 @@ export interface Prospect {
 export interface Prospects {
   /** The places in the order in which they are chosen. */
   readonly places: readonly Place[];
-  /** What a choice can come to, its first places chosen. */
-  readonly read: (chosen: readonly number[]) => Prospect;
+  /** What choices can come to, of each its first places chosen; in their order. */
+  readonly read: (choices: readonly (readonly number[])[]) => Prospect[];
   /** The same without reading it: with what the rules that read much make of a choice that it follows from. */
   readonly guess: (chosen: readonly number[], wide: readonly Outcome[]) => number;
 }
@@ -56,14 +56,21 @@ export function prospectsOf(base: Look, places: readonly Place[]): Prospects {
   return {
     places: ordered,
     guess,
-    read(chosen) {
-      const on = dress(lookWith(base, optionsOf(chosen)));
-      const outlook = chosen.length < ordered.length ? outlookOn(on, chosen.length) : null;
-      const of = wide.map((rule, i) =>
-        outlook ? hopedOf(rule.hope(outlook), weights[i] ?? 0) : outcomeOf(rule.read(on)),
-      );
-      const points = guess(chosen, of);
-      return { points: outlook ? points : Math.round(points * 1e6) / 1e6, wide: of };
+    read(choices) {
+      const looks = choices.map((chosen) => {
+        const on = dress(lookWith(base, optionsOf(chosen)));
+        const outlook = chosen.length < ordered.length ? outlookOn(on, chosen.length) : null;
+        return { chosen, on, outlook, of: [] as Outcome[] };
+      });
+      // One rule after another: while it is at hand it is asked about every choice.
+      wide.forEach((rule, i) => {
+        for (const { on, outlook, of } of looks)
+          of.push(outlook ? hopedOf(rule.hope(outlook), weights[i] ?? 0) : outcomeOf(rule.read(on)));
+      });
+      return looks.map(({ chosen, outlook, of }) => {
+        const points = guess(chosen, of);
+        return { points: outlook ? points : Math.round(points * 1e6) / 1e6, wide: of };
+      });
     },
   };
 }

@@ -1,6 +1,6 @@
 import type { Look } from "../../piece/look";
-import { read } from "../../reading/read";
-import { climb } from "./climb";
+import { readMany } from "../../reading/read-many";
+import { climb, type PointsOf } from "./climb";
 import { descending, type Whole } from "./descending";
 import { FoundSets, type Asked, type Sought } from "./found-sets";
 import { lookWith, placesOf, type Option, type Place } from "./options";
@@ -33,18 +33,19 @@ export function* seekSets(
   const agreeing = searchBest(laidOut.problem, first.read);
   let seeds = agreeing.next();
   for (; !seeds.done; seeds = agreeing.next()) yield found.now();
-  for (const { options: numbers } of seeds.value.best) {
-    const options = numbers.map((number) => laidOut.pieces[number] ?? null);
-    found.add({ options, points: read(lookWith(bare, options)).points });
-    yield found.now();
-  }
+  const starts = seeds.value.best.map(({ options }) =>
+    options.map((number) => laidOut.pieces[number] ?? null),
+  );
+  for (const { of: options, reading } of readMany(starts, (options) => lookWith(bare, options)))
+    found.add({ options, points: reading.points });
+  yield found.now();
   const roots = rootsOf(bare, places);
   const climbing = function* (start: readonly Option[]) {
     for (const { prospects, chosenFrom, optionsOf } of roots) {
       const chosen = chosenFrom(start);
       if (!chosen) continue;
       const sizes = prospects.places.map(({ options }) => options.length);
-      for (const { chosen: reached, points } of climb(chosen, sizes, (each) => prospects.read(each).points)) {
+      for (const { chosen: reached, points } of climb(chosen, sizes, pointsBy(prospects))) {
         found.add({ options: optionsOf(reached), points });
         yield found.now();
       }
@@ -68,13 +69,17 @@ export function* seekSets(
   }
 }
 
+function pointsBy(prospects: Prospects): PointsOf {
+  return (choices) => prospects.read(choices).map(({ points }) => points);
+}
+
 /** A set without the pieces that add nothing to it: it reads as many points. */
 function trimmed({ prospects, chosen, points }: Whole): readonly number[] {
   return prospects.places.reduce((left, { options }, place) => {
     const empty = options.indexOf(null);
     if (empty < 0 || left[place] === empty) return left;
     const less = left.map((option, i) => (i === place ? empty : option));
-    return prospects.read(less).points === points ? less : left;
+    return pointsBy(prospects)([less])[0] === points ? less : left;
   }, chosen);
 }
 
