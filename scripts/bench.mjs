@@ -18,6 +18,22 @@ async function benchCore() {
   return spawnSync(process.execPath, [outfile], { stdio: "inherit", cwd: root }).status ?? 1;
 }
 
+/** Looks that differ in one piece, and what rests on them. */
+async function benchBeside() {
+  const outfile = join(folder, "beside.mjs");
+  await build({ ...common, entryPoints: [join(root, "scripts/bench-beside.ts")], outfile, platform: "node" });
+  const { compareReadings, missingFor } = await import(outfile);
+  process.stdout.write("\none piece swapped, read by itself and beside the look it was swapped in:\n");
+  for (const { slot, alone, beside } of compareReadings())
+    process.stdout.write(
+      `${slot.padEnd(36)}${`${beside.toFixed(3)} ms of ${alone.toFixed(3)} ms, ${(beside / alone).toFixed(2)}`.padEnd(44)}aim < 0.2\n`,
+    );
+  const { taken, pieces } = await missingFor(join(root, "demo"));
+  process.stdout.write(
+    `${"what is missing, largest demo client".padEnd(36)}${`${(taken / 1000).toFixed(1)} s, ${pieces} pieces`.padEnd(44)}aim < 2 s\n`,
+  );
+}
+
 /** The ways to find the best sets, side by side. */
 async function benchSets() {
   const outfile = join(folder, "sets.mjs");
@@ -84,6 +100,7 @@ async function benchFigure() {
 
 const status = await benchCore();
 if (status === 0) {
+  await benchBeside();
   await benchSets();
   await benchFigure();
 }

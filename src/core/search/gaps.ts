@@ -1,8 +1,8 @@
 import { swap, type Look } from "../piece/look";
 import { compareVerdicts, type Verdict } from "../reading/verdict";
-import { readLook, type ReadLook } from "../reading/read-many";
 import { boardReader, type ReadCells } from "./board";
 import type { GapSpec } from "./gap-spec";
+import { jarringOf, stillJars, type Jarring } from "./jarring";
 
 /** One base for one occasion, and what the sets make of it. */
 export interface Serving {
@@ -58,27 +58,29 @@ export function* readGaps(
   specs: readonly GapSpec[],
 ): Generator<Gap> {
   const readCells = boardReader();
-  const known = unserved.map(({ nearest }) => nearest.map(readLook));
+  const known = unserved.map(({ nearest }) => nearest.map(jarringOf));
   for (const spec of specs) yield { spec, unlocks: unlockedBy(spec, known, readCells) };
 }
 
 /** The positions of the pairs that a piece opens, of each the looks that come nearest. */
 function unlockedBy(
   { slot, piece }: GapSpec,
-  known: readonly (readonly ReadLook[])[],
+  known: readonly (readonly Jarring[])[],
   readCells: ReadCells,
 ): number[] {
   const unlocked = new Set<number>();
   const most = Math.max(0, ...known.map(({ length }) => length));
   // Of every pair the look that comes nearest first: to most pairs that one tells.
   for (let at = 0; at < most; at += 1) {
-    const looks = known.flatMap((nearest, pair) => {
-      const beside = unlocked.has(pair) ? undefined : nearest[at];
-      return beside ? [{ pair, beside }] : [];
+    const tried = known.flatMap((nearest, pair) => {
+      const jarring = unlocked.has(pair) ? undefined : nearest[at];
+      if (!jarring) return [];
+      const look = swap(jarring.read.dressed.look, slot, piece);
+      return stillJars(jarring, look) ? [] : [{ pair, look, beside: jarring.read }];
     });
     const cells = readCells(
-      looks,
-      ({ beside }) => swap(beside.dressed.look, slot, piece),
+      tried,
+      ({ look }) => look,
       ({ beside }) => beside,
     );
     for (const { of, reach } of cells) if (reach.verdict !== "jars") unlocked.add(of.pair);
