@@ -3,7 +3,8 @@ import { overlap, totalLength } from "../length/interval";
 import { adjustmentSpec } from "../piece/adjustment";
 import type { Seen } from "../piece/kinds/define-kind";
 import { placeOf, specOf } from "../piece/piece";
-import { hides, type Placed, type SeenParts } from "./placed";
+import type { Placed } from "./placed";
+import { hides, type SeenParts } from "./seen-parts";
 
 /** How much an open layer hides of what lies under it. */
 const openCover = 0.55;

@@ -1,20 +1,11 @@
 import { bodyOf, type Body } from "../body/body";
 import { seatedRise } from "../body/seated";
 import type { Interval } from "../length/interval";
-import {
-  adjustmentOn,
-  adjustmentsOf,
-  adjustmentSpec,
-  asWornOn,
-  wornSlot,
-  type Adjustment,
-} from "../piece/adjustment";
-import type { GarmentPlace } from "../piece/kinds/define-kind";
+import { adjustmentOn, adjustmentsOf, asWornOn } from "../piece/adjustment";
 import type { Client } from "../piece/client";
 import type { Kind } from "../piece/kinds";
 import type { Look } from "../piece/look";
-import type { BodyZone } from "../piece/body-zone";
-import { bodyZoneOf, isKind, isLegged, placeOf, specOf, type Piece } from "../piece/piece";
+import { isKind, isLegged, type Piece } from "../piece/piece";
 import { wornNeckOf } from "../neck/worn-neck";
 import { hemLimitsOf } from "../proportion/hem-limits";
 import { tiedOn, type TiedScarf } from "../piece/tied-scarf";
@@ -25,10 +16,10 @@ import { countedColours } from "./counted-colours";
 import type { Dressed, Worn, WornOf } from "./dressed";
 import { placingOf } from "./level";
 import { paletteOf } from "./palette";
-import { place, seenParts } from "./placed";
+import { place } from "./placed";
+import { seenParts } from "./seen-parts";
 import { skirtOf } from "./skirt";
 import { topsUnderAnother } from "./tops";
-import { profileOf } from "./profile";
 import { touchesOf } from "./touches";
 
 const bodies = new WeakMap<Client["measured"], Body>();
@@ -55,26 +46,21 @@ export function dress(look: Look): Dressed {
   const seen = seenParts(placed, body);
   const areas = areasOf(body, placed, seen);
   const leg = legOf(look, body);
-  const worn = placed.map(({ piece, asWorn, adjustments, extent, layer }, i): Worn => {
-    const accessory = i >= look.garments.length;
-    const showsReverse = adjustments.some(({ kind }) => adjustmentSpec(kind).showsReverse === true);
-    return {
-      piece,
-      asWorn,
-      adjustments,
-      // What is done to a piece may show other colours of it; else it is measured once.
-      profile: profileOf(asWorn.swatches === piece.swatches ? piece : asWorn),
-      zone: zoneOf(piece, adjustments),
-      slot: accessory ? wornSlot(piece, adjustments) : null,
-      place: skirtOver && piece.kind === "dress" ? "top" : placeAsWorn(piece, adjustments),
-      extent,
-      order: layer.order,
-      seen: seen[i]?.parts ?? [],
-      area: areas[i] ?? 0,
-      centre: centreOf(asWorn, adjustments),
-      showsReverse,
-    };
-  });
+  const worn = placed.map((item, i): Worn => ({
+    piece: item.piece,
+    asWorn: item.asWorn,
+    adjustments: item.adjustments,
+    profile: item.profile,
+    zone: item.zone,
+    slot: item.slot,
+    place: item.place,
+    extent: item.extent,
+    order: item.layer.order,
+    seen: seen[i]?.parts ?? [],
+    area: areas[i] ?? 0,
+    centre: item.centre,
+    showsReverse: item.showsReverse,
+  }));
   const placing = placingOf(worn);
   const visible = worn.filter((item) => item.seen.length > 0);
   const tops = visible.filter((item) => item.place === "top").sort((one, other) => other.order - one.order);
@@ -108,34 +94,6 @@ export function dress(look: Look): Dressed {
     landing: bag && landingOf(bag.asWorn, look, body),
     skirt: skirtOf(worn, body),
   };
-}
-
-/** Where on the body a piece is looked at as it is worn. */
-function zoneOf(piece: Piece, adjustments: readonly Adjustment[]): BodyZone {
-  for (const adjustment of adjustments) {
-    const zone = adjustmentSpec(adjustment.kind).zone?.(adjustment);
-    if (zone) return zone;
-  }
-  return bodyZoneOf(piece);
-}
-
-/** The place of a garment as it is worn. */
-function placeAsWorn(piece: Piece, adjustments: readonly Adjustment[]): GarmentPlace | null {
-  for (const { kind, ...settings } of adjustments) {
-    const where = adjustmentSpec(kind).place?.(settings);
-    if (where) return where;
-  }
-  return placeOf(piece);
-}
-
-/** The level of a piece as it is worn: its own, what its figures lean to within its span, and what is done to it. */
-function centreOf(asWorn: Piece, adjustments: readonly Adjustment[]): number | null {
-  if (!asWorn.register) return null;
-  const { low, centre, high } = asWorn.register;
-  const leaning = centre + (specOf(asWorn).leans?.(asWorn.figures) ?? 0);
-  let level = Math.min(high, Math.max(low, leaning));
-  for (const adjustment of adjustments) level += adjustmentSpec(adjustment.kind).level?.(adjustment) ?? 0;
-  return level;
 }
 
 /** The scarf of a look as it is folded and tied; null without one, or where nobody has said how it is tied. */

@@ -1,18 +1,16 @@
 import type { Body } from "../body/body";
 import { seatedRise } from "../body/seated";
-import { uncovered, type Interval } from "../length/interval";
-import { adjustmentsOf, adjustmentSpec, asWornOn, type Adjustment } from "../piece/adjustment";
-import type { Look } from "../piece/look";
+import { adjustmentsOf, adjustmentSpec, asWornOn, wornSlot, type Adjustment } from "../piece/adjustment";
+import type { BodyZone } from "../piece/body-zone";
+import type { GarmentPlace } from "../piece/kinds/define-kind";
 import { layerOf, type Layer } from "../piece/layers";
-import { isKind, openingOf, specOf, type Piece } from "../piece/piece";
+import type { Look } from "../piece/look";
+import { bodyZoneOf, isKind, placeOf, specOf, type Piece } from "../piece/piece";
+import type { Worn } from "./dressed";
+import { profileOf } from "./profile";
 
 /** A piece on a body, before it is known what hides it. */
-export interface Placed {
-  readonly piece: Piece;
-  /** The piece with the figures it has as it is worn; the piece itself when nothing is done to it. */
-  readonly asWorn: Piece;
-  readonly adjustments: readonly Adjustment[];
-  readonly extent: Interval;
+export interface Placed extends Omit<Worn, "order" | "seen" | "area"> {
   readonly layer: Layer;
 }
 
@@ -24,25 +22,61 @@ export interface Underneath {
   readonly tops: readonly Piece[];
 }
 
+/** All that the place of a piece rests on. */
+interface Circumstances {
+  readonly body: Body;
+  /** What is done to it. */
+  readonly own: readonly Adjustment[];
+  readonly seated: boolean;
+  /** Whether it is a garment of the base. */
+  readonly isGarment: boolean;
+  readonly skirtOver: boolean;
+  readonly underTop: boolean;
+}
+
+/** Where each piece was laid last: one look after another has most of its pieces as the one before. */
+const lately = new WeakMap<Piece, { readonly on: Circumstances; readonly placed: Placed }>();
+
 /** Lays a piece on a body, with what is done to it, under what the look has over it. */
-export function place(
-  body: Body,
-  piece: Piece,
-  { adjustments, client: { seated } }: Pick<Look, "adjustments" | "client">,
-  under: Underneath,
-): Placed {
-  const own = adjustmentsOf(adjustments, piece.id);
+export function place(body: Body, piece: Piece, look: Look, under: Underneath): Placed {
+  const on: Circumstances = {
+    body,
+    own: adjustmentsOf(look.adjustments, piece.id),
+    seated: look.client.seated,
+    isGarment: look.garments.includes(piece),
+    skirtOver: under.skirtOver,
+    underTop: isKind(piece, "top") && under.tops.includes(piece),
+  };
+  const before = lately.get(piece);
+  if (before && isSame(before.on, on)) return before.placed;
+  const placed = layOn(piece, on);
+  lately.set(piece, { on, placed });
+  return placed;
+}
+
+function isSame(one: Circumstances, other: Circumstances): boolean {
+  return (
+    one.body === other.body &&
+    one.seated === other.seated &&
+    one.isGarment === other.isGarment &&
+    one.skirtOver === other.skirtOver &&
+    one.underTop === other.underTop &&
+    (one.own === other.own ||
+      (one.own.length === other.own.length && one.own.every((way, i) => way === other.own[i])))
+  );
+}
+
+function layOn(piece: Piece, { body, own, seated, isGarment, skirtOver, underTop }: Circumstances): Placed {
   const worn = asWornOn(piece, own, body);
   const spec = specOf(worn);
   let extent = spec.extent(worn.figures, body);
-  let layer = under.skirtOver && worn.kind === "dress" ? "tucked top" : spec.layer(worn.figures);
+  let layer = skirtOver && worn.kind === "dress" ? "tucked top" : spec.layer(worn.figures);
   for (const adjustment of own) {
     const change = adjustmentSpec(adjustment.kind);
     if (change.extent) extent = change.extent(extent, adjustment, { piece, body });
     layer = change.layer?.(adjustment) ?? layer;
   }
-  if (isKind(worn, "top") && under.tops.includes(piece))
-    layer = worn.figures.tucked ? "tucked under a top" : "under a top";
+  if (isKind(worn, "top") && underTop) layer = worn.figures.tucked ? "tucked under a top" : "under a top";
   if (seated && spec.seated) {
     const { height, measures } = body;
     extent = {
@@ -50,43 +84,46 @@ export function place(
       to: extent.to,
     };
   }
-  return { piece, asWorn: worn, adjustments: own, extent, layer: layerOf(layer) };
+  return {
+    piece,
+    asWorn: worn,
+    adjustments: own,
+    // What is done to a piece may show other colours of it; else it is measured once.
+    profile: profileOf(worn.swatches === piece.swatches ? piece : worn),
+    zone: zoneOf(piece, own),
+    slot: isGarment ? null : wornSlot(piece, own),
+    place: skirtOver && piece.kind === "dress" ? "top" : placeAsWorn(piece, own),
+    extent,
+    layer: layerOf(layer),
+    centre: centreOf(worn, own),
+    showsReverse: own.some(({ kind }) => adjustmentSpec(kind).showsReverse === true),
+  };
 }
 
-/** Whether a piece as worn hides what is under it down the middle. */
-export function hides(worn: Piece): boolean {
-  return specOf(worn).hides?.(worn.figures) ?? true;
+/** Where on the body a piece is looked at as it is worn. */
+function zoneOf(piece: Piece, adjustments: readonly Adjustment[]): BodyZone {
+  for (const adjustment of adjustments) {
+    const zone = adjustmentSpec(adjustment.kind).zone?.(adjustment);
+    if (zone) return zone;
+  }
+  return bodyZoneOf(piece);
 }
 
-/** What is seen of a piece from the front. */
-export interface SeenParts {
-  readonly parts: readonly Interval[];
-  /** Those of them that are seen only in the V of something closed over it. */
-  readonly inOpening: readonly Interval[];
+/** The place of a garment as it is worn. */
+function placeAsWorn(piece: Piece, adjustments: readonly Adjustment[]): GarmentPlace | null {
+  for (const { kind, ...settings } of adjustments) {
+    const where = adjustmentSpec(kind).place?.(settings);
+    if (where) return where;
+  }
+  return placeOf(piece);
 }
 
-/** The parts of each piece that are seen from the front, in the order given. */
-export function seenParts(placed: readonly Placed[], body: Body): SeenParts[] {
-  const covering = placed
-    .filter(({ layer, asWorn: worn }) => layer.covers && hides(worn))
-    .map(({ layer, extent, asWorn: worn }) => {
-      const opening = openingOf(worn, body);
-      const to = opening === null ? extent.to : Math.max(extent.from, Math.min(extent.to, opening));
-      return { order: layer.order, extent, closed: { from: extent.from, to } };
-    });
-  return placed.map(({ layer, extent }) => {
-    const closed: Interval[] = [];
-    const whole: Interval[] = [];
-    if (layer.covered)
-      for (const cover of covering) {
-        const { from, to } = cover.extent;
-        if (cover.order <= layer.order || to <= extent.from || from >= extent.to) continue;
-        closed.push(cover.closed);
-        whole.push(cover.extent);
-      }
-    if (whole.length === 0) return { parts: [extent], inOpening: [] };
-    const parts = uncovered(extent, closed);
-    const openly = uncovered(extent, whole);
-    return { parts, inOpening: parts.flatMap((part) => uncovered(part, openly)) };
-  });
+/** The level of a piece as it is worn: its own, what its figures lean to within its span, and what is done to it. */
+function centreOf(asWorn: Piece, adjustments: readonly Adjustment[]): number | null {
+  if (!asWorn.register) return null;
+  const { low, centre, high } = asWorn.register;
+  const leaning = centre + (specOf(asWorn).leans?.(asWorn.figures) ?? 0);
+  let level = Math.min(high, Math.max(low, leaning));
+  for (const adjustment of adjustments) level += adjustmentSpec(adjustment.kind).level?.(adjustment) ?? 0;
+  return level;
 }

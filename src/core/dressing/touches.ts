@@ -1,6 +1,6 @@
 import type { LegAndShoe } from "../proportion/meeting";
 import type { Join, Touch, Worn } from "./dressed";
-import { hides } from "./placed";
+import { hides } from "./seen-parts";
 
 /** Finds which of the pieces that are seen touch one another, from the neck down. */
 export function touchesOf(

@@ -2,7 +2,7 @@ import { difference } from "../../colour/difference";
 import { isSkinTone } from "../../colour/family";
 import { shadeOf } from "../../colour/shade";
 import type { Patch, Worn } from "../../dressing/dressed";
-import { hides } from "../../dressing/placed";
+import { hides } from "../../dressing/seen-parts";
 import type { PairView } from "../../dressing/pair";
 import type { Tint } from "../../dressing/profile";
 import { param, valuesOf, type Values } from "../../rule-book/params";

@@ -1,4 +1,4 @@
-import { hides } from "../../dressing/placed";
+import { hides } from "../../dressing/seen-parts";
 import { openingOf } from "../../piece/piece";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
