@@ -1,11 +1,9 @@
 import { describe, expect, it } from "vitest";
-import type { Piece } from "../piece/piece";
 import { changeBook } from "../rule-book/book-change";
 import { polished, readsAlike, readyBooks } from "../rule-book/rule-book";
 import { bookChange } from "../schema/book-change";
 import { ruleBook } from "../schema/client";
 import { validate } from "../schema/validate";
-import { leversOf } from "../search/levers";
 import type { Overruling } from "../studio/overruling";
 import { sample, sampleClient, sampleLook, sampleOccasion } from "../testing/sample";
 import { swap } from "../piece/look";
@@ -184,46 +182,6 @@ describe("an example for every other answer", () => {
 
   it("is never for the answer that is given", () => {
     expect(examples.some(({ school, choice }) => polished.schools[school] === choice)).toBe(false);
-  });
-});
-
-describe("levers", () => {
-  const at = (name: string, centre: number) =>
-    sample("shoe", { name, register: { low: centre - 1, centre, high: centre + 1 } });
-  const wardrobe: Piece[] = [at("Runners", 2.5), at("Court shoes", 7.5), boots, bag, watch];
-  const levers = leversOf(look, wardrobe);
-
-  it("give for a slot the swap that moves the level furthest each way", () => {
-    const shoe = levers.find(({ slot }) => slot === "shoe");
-    const now = reading.level ?? 0;
-    for (const lever of [shoe?.quieter, shoe?.dressier]) {
-      if (!lever) continue;
-      const after = read(swap(look, lever.slot, lever.piece));
-      expect(after.level).toBe(lever.level);
-      expect(lever.steps).toBeCloseTo(lever.level - now, 9);
-      expect(after.score).toBe(lever.score);
-    }
-    expect(shoe?.quieter?.steps ?? 0).toBeLessThanOrEqual(0);
-    expect(shoe?.dressier?.steps ?? 0).toBeGreaterThanOrEqual(0);
-  });
-
-  it.each([
-    [-0.3, "quieter"],
-    [-0.25, "quieter"],
-    [-0.2, null],
-    [0.2, null],
-    [0.25, "dressier"],
-    [0.3, "dressier"],
-  ] as const)("are of a quarter of a level at least: a move by %d is %s", (by, way) => {
-    const alone = sampleLook({ garments: [], accessories: [at("On", 5)] });
-    const [found] = leversOf(alone, [at("Other", 5 + by)]);
-    expect(found?.quieter?.piece.name ?? null).toBe(way === "quieter" ? "Other" : null);
-    expect(found?.dressier?.piece.name ?? null).toBe(way === "dressier" ? "Other" : null);
-  });
-
-  it("leave out slots that move nothing, and an empty look", () => {
-    expect(levers.some(({ slot }) => slot === "wrist")).toBe(false);
-    expect(leversOf(sampleLook({}), wardrobe)).toEqual([]);
   });
 });
 

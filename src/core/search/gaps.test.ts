@@ -60,6 +60,7 @@ describe("what is missing", () => {
     const best = bestGaps([gap("a", [1, 2]), gap("b", [1, 2, 3]), gap("c", [4]), gap("d", [])], 5);
     expect(best.map(({ spec }) => spec.say)).toEqual(["b", "c"]);
     expect(bestGaps([gap("a", [1]), gap("b", [2])], 1)).toHaveLength(1);
+    expect(bestGaps([gap("a", [1, 2]), gap("b", [2, 1])], 5).map(({ spec }) => spec.say)).toEqual(["a"]);
     expect(bestGaps([], 5)).toEqual([]);
   });
 
@@ -82,6 +83,11 @@ describe("what is missing", () => {
     const [plain, both] = [specsOf([look]), specsOf([far, look])];
     expect(plain.length).toBeGreaterThan(0);
     expect(both).toEqual(expect.arrayContaining(plain));
+    // The second pair is opened by its first look, the first one by its second.
+    const pairs = [...readGaps([{ nearest: [far, look] }, { nearest: [look] }], specs)];
+    const opened = pairs.filter(({ spec }) => plain.includes(spec.say)).map(({ unlocks }) => unlocks);
+    expect(opened.length).toBeGreaterThan(0);
+    for (const unlocks of opened) expect(unlocks).toEqual([0, 1]);
   });
 });
 

@@ -1,5 +1,7 @@
 import { describe, expect, it } from "vitest";
+import type { Piece } from "../piece/piece";
 import { hemFindings, hemPair, weighHem } from "../reading/hems";
+import { dress } from "../dressing/dress";
 import { apply, wornSo } from "../reading/change";
 import { sample, sampleClient } from "../testing/sample";
 import { hasHem, hemRow } from "./hem-board";
@@ -34,6 +36,25 @@ describe("a row of the hem board", () => {
   it("turns up only where the cut leg jars, and finds a pair that sings", () => {
     expect(row.some(({ turn }) => turn !== null)).toBe(true);
     expect(row.some(({ verdict }) => verdict === "sings")).toBe(true);
+  });
+
+  it("leaves the leg as it is cut where that does not jar", () => {
+    for (const [i, { turn }] of row.entries()) {
+      const shoe = shoes[i];
+      if (!shoe) throw new Error("a cell without its shoe");
+      const { against } = weighHem(hemFindings(hemPair(sampleClient, trousers, shoe)));
+      if (against.length === 0) expect(turn).toBeNull();
+    }
+    const low = sample("shoe", { name: "low", figures: { lift: 2 } });
+    const [cell] = hemRow(sampleClient, trousers, [low]);
+    const { hem, body } = dress(hemPair(sampleClient, trousers, low));
+    expect(cell).toMatchObject({ shaft: null, lift: 2, turn: null, hem });
+    expect(cell?.gap).toBeCloseTo((hem ?? 0) - body.measures.ankleBone.cm, 6);
+  });
+
+  it("is there for whatever has a hem", () => {
+    const kinds = ["trousers", "jumpsuit", "skirt", "dress", "top", "coat", "shoe", "scarf"] as const;
+    expect(kinds.filter((kind) => hasHem(sample(kind) as Piece))).toEqual(["trousers", "jumpsuit", "skirt", "dress"]);
   });
 
   it("judges skirts and dresses as they are", () => {

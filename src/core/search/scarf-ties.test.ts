@@ -5,7 +5,7 @@ import { tieSpec } from "../scarf/ties";
 import { sample, sampleClient, sampleLook, sampleOccasion } from "../testing/sample";
 import { apply } from "../reading/change";
 import { rank } from "./rank";
-import { bestTied, coloursLike, tiesFor } from "./scarf-ties";
+import { bestTied, coloursLike, tiesFor, waysTried } from "./scarf-ties";
 
 const green = "#1f6b3a";
 const picture = { colours: ["#efe7d6", green, "#8a1f2a", "#22304f"], rows: ["01", "23"] };
@@ -35,6 +35,49 @@ describe("the ties of a scarf for a look", () => {
       expect([tied.points, tied.verdict]).toEqual([points, verdict]);
       expect(tieSpec(settings.tie).place).toBe("neck");
     }
+  });
+
+  it("of equal shares are put in order by the reading", () => {
+    const choices = tiesFor(look, square, { place: "neck", show: { colour: green }, most: 40 });
+    let equals = 0;
+    for (const [i, { wanted, points }] of choices.slice(1).entries()) {
+      if (wanted !== choices[i]?.wanted) continue;
+      equals += 1;
+      expect(points).toBeLessThanOrEqual(choices[i]?.points ?? -Infinity);
+    }
+    expect(equals).toBeGreaterThan(0);
+  });
+
+  it("show most of the picture the right way up where that is asked for", () => {
+    const choices = tiesFor(look, square, { place: "neck", show: "picture", most: 5 });
+    const shares = choices.map(({ wanted }) => wanted);
+    expect(shares).toEqual([...shares].sort((one, other) => other - one));
+    const byColour = tiesFor(look, square, { place: "neck", show: { colour: green }, most: 5 });
+    expect(choices.map(({ settings }) => settings)).not.toEqual(byColour.map(({ settings }) => settings));
+  });
+
+  it("show what the look has elsewhere where nothing is wanted: neither a neutral nor its own colours", () => {
+    const seen = (other: string) => {
+      const worn = { ...look, garments: [sample("dress", { name: "dress", hex: other })] };
+      return tiesFor(worn, square, { place: "neck", show: "best", most: 40 });
+    };
+    const most = (choices: ReturnType<typeof seen>) => Math.max(...choices.map(({ wanted }) => wanted));
+    expect(most(seen(green))).toBeGreaterThan(0.3);
+    // A grey dress asks for none of its colours, and nothing but the scarf has them.
+    expect(most(seen("#8f949b"))).toBe(0);
+    expect(most(seen("#22304f"))).not.toBe(most(seen(green)));
+  });
+
+  it("keep the tie it has now among what is tried", () => {
+    const now = { tie: "lasso", fold: "long half", corner: "lower left", face: "right" } as const;
+    const long = sample("scarf", { name: "long", figures: { picture, sideA: 190, sideB: 60 } }) as Scarf;
+    const tied = apply(
+      { ...look, accessories: [long] },
+      { kind: "adjust", adjustment: { kind: "tie", piece: "long", ...now, turned: false, band: 14 } },
+    );
+    const choices = tiesFor(tied, long, { place: "neck", show: "best", most: 40 });
+    const lasso = choices.find(({ settings }) => settings.tie === "lasso");
+    expect(lasso?.points).toBeGreaterThanOrEqual(read(tied).points);
   });
 
   it("are put in order by the reading where no colour is wanted", () => {
@@ -124,5 +167,28 @@ describe("a scarf among the candidates", () => {
 
   it("is worn as it is recorded where nobody has drawn its picture", () => {
     expect(bestTied({ ...look, accessories: [plain] }, plain).also).toBeNull();
+    expect(waysTried(plain)).toEqual([]);
+    expect(
+      waysTried(sample("scarf", { name: "tie", figures: { picture, sideA: 140, sideB: 8 } }) as Scarf),
+    ).toEqual([]);
+    const loop = sample("scarf", {
+      name: "loop",
+      figures: { picture, loop: true, sideA: 140, sideB: 30 },
+    }) as Scarf;
+    expect(waysTried(loop)).toEqual([]);
+  });
+
+  it("is tried from either lower corner, and left as it is where no tie reads better", () => {
+    const corners = waysTried(square).map(({ corner }) => corner);
+    expect(new Set(corners)).toEqual(new Set(["lower left", "lower right"]));
+    for (const accessories of [[square]]) {
+      const worn = { ...look, accessories };
+      const { reading, also } = bestTied(worn, square);
+      const tried = waysTried(square).map(
+        (adjustment) => read(apply(worn, { kind: "adjust", adjustment })).points,
+      );
+      expect(reading.points).toBe(Math.max(read(worn).points, ...tried));
+      expect(also === null).toBe(reading.points === read(worn).points);
+    }
   });
 });
