@@ -4,7 +4,7 @@ import reactHooks from "eslint-plugin-react-hooks";
 import tseslint from "typescript-eslint";
 
 export default tseslint.config(
-  { ignores: ["node_modules", ".next", ".data", "next-env.d.ts"] },
+  { ignores: ["node_modules", ".next", ".data", "next-env.d.ts", "reports"] },
   ...tseslint.configs.strictTypeChecked,
   {
     languageOptions: {

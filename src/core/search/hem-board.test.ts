@@ -54,7 +54,12 @@ describe("a row of the hem board", () => {
 
   it("is there for whatever has a hem", () => {
     const kinds = ["trousers", "jumpsuit", "skirt", "dress", "top", "coat", "shoe", "scarf"] as const;
-    expect(kinds.filter((kind) => hasHem(sample(kind) as Piece))).toEqual(["trousers", "jumpsuit", "skirt", "dress"]);
+    expect(kinds.filter((kind) => hasHem(sample(kind) as Piece))).toEqual([
+      "trousers",
+      "jumpsuit",
+      "skirt",
+      "dress",
+    ]);
   });
 
   it("judges skirts and dresses as they are", () => {
