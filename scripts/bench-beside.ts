@@ -63,13 +63,8 @@ export async function missingFor(
   const [largest] = bundles.sort((one, other) => other.pieces.length - one.pieces.length);
   if (!largest) throw new Error(`${folder} has no client`);
   const began = performance.now();
-  await seekGaps(
-    wardrobeOf(largest),
-    largest.bases,
-    largest.sets,
-    () => undefined,
-    () => true,
-  );
+  const asker = { tell: () => undefined, goesOn: () => true };
+  await seekGaps(wardrobeOf(largest), largest.bases, largest.sets, asker);
   return { taken: performance.now() - began, pieces: largest.pieces.length };
 }
 

@@ -10,6 +10,7 @@ import { seekSets as seek } from "@/core/search/best/seek";
 import { setProblem, type SetProblem, type SetWish } from "@/core/search/best/set-problem";
 import { bestTied } from "@/core/search/scarf-ties";
 import type { BestSets } from "./answers";
+import type { Asker } from "./asker";
 import { breathing } from "./breath";
 
 /** How many sets are shown, and in how many slots each differs at least from those before it. */
@@ -20,15 +21,13 @@ const silence = 400;
 const patience = 5000;
 
 /**
- * Seeks the sets that read best on a base, telling what is known so far. Between two steps whoever asked may have
- * asked for something else: `goesOn` says whether to go on.
+ * Seeks the sets that read best on a base, telling what is known so far. Between two steps whoever asked may have left.
  */
 export async function seekSets(
   base: Look,
   wardrobe: readonly Piece[],
   wish: SetWish,
-  tell: (found: BestSets) => void,
-  goesOn: () => boolean,
+  { tell, goesOn }: Asker<BestSets>,
 ): Promise<BestSets> {
   const began = performance.now();
   const laidOut = setProblem(base, wardrobe, wish);

@@ -35,7 +35,7 @@ import type {
   TailorCounsel,
 } from "./answers";
 import { seekSets } from "./best-sets";
-import { readBoard, type BoardRow } from "./board";
+import { readBoard, type BoardKey, type BoardRow } from "./board";
 import { opensOf, seekGaps } from "./gaps";
 import { seekMeasures } from "./measures";
 
@@ -136,7 +136,10 @@ const counsel = {
 
   /** The best sets for a base and an occasion. */
   bestSets(key: LookKey, wish: SetWish, tell: (found: BestSets) => void, call: number): Promise<BestSets> {
-    return seekSets(layOut(laid(), key), offered(laid(), key.occasionId), wish, tell, wanted(call));
+    return seekSets(layOut(laid(), key), offered(laid(), key.occasionId), wish, {
+      tell,
+      goesOn: wanted(call),
+    });
   },
 
   /** A template filled from what may be offered; one at a time, so that each can be shown when it is done. */
@@ -152,7 +155,7 @@ const counsel = {
     tell: (found: FoundGaps) => void,
     call: number,
   ): Promise<FoundGaps> {
-    return seekGaps(laid(), bases, sets, tell, wanted(call));
+    return seekGaps(laid(), bases, sets, { tell, goesOn: wanted(call) });
   },
 
   /** The measures nobody has taken on which most verdicts hang. */
@@ -161,7 +164,7 @@ const counsel = {
     tell: (found: MeasuresFirst) => void,
     call: number,
   ): Promise<MeasuresFirst> {
-    return seekMeasures(laid(), bases, tell, wanted(call));
+    return seekMeasures(laid(), bases, { tell, goesOn: wanted(call) });
   },
 
   /** What one missing piece would open of what no set serves: bases, each with its occasion. */
@@ -190,14 +193,8 @@ const counsel = {
   },
 
   /** Every set on every base. */
-  board(
-    sets: readonly NamedPieces[],
-    bases: readonly NamedPieces[],
-    occasionId: string | null,
-    tell: (rows: readonly BoardRow[]) => void,
-    call: number,
-  ): Promise<void> {
-    return readBoard(laid(), sets, bases, occasionId, tell, wanted(call));
+  board(board: BoardKey, tell: (rows: readonly BoardRow[]) => void, call: number): Promise<void> {
+    return readBoard(laid(), board, { tell, goesOn: wanted(call) });
   },
 };
 

@@ -7,6 +7,7 @@ import type { Finding } from "@/core/rules/finding";
 import type { NamedPieces } from "@/core/studio/bench-source";
 import { layOut, offered, type Wardrobe } from "@/core/studio/wardrobe";
 import type { FoundGaps, ServedPair } from "./answers";
+import type { Asker } from "./asker";
 import { breathing } from "./breath";
 
 /** How many missing pieces are named. */
@@ -63,8 +64,7 @@ export async function seekGaps(
   wardrobe: Wardrobe,
   bases: readonly NamedPieces[],
   sets: readonly NamedPieces[],
-  tell: (found: FoundGaps) => void,
-  goesOn: () => boolean,
+  { tell, goesOn }: Asker<FoundGaps>,
 ): Promise<FoundGaps> {
   const served = servings(wardrobe, bases, sets);
   const pairs = served.map(({ base, occasion, set, serving }): ServedPair => ({

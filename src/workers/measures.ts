@@ -1,6 +1,7 @@
 import { slotOf } from "@/core/piece/piece";
 import { measureFirst, type MeasuresFirst } from "@/core/search/measure-first";
 import type { NamedPieces } from "@/core/studio/bench-source";
+import type { Asker } from "./asker";
 import { breathing } from "./breath";
 import { layOut, type Wardrobe } from "@/core/studio/wardrobe";
 
@@ -8,8 +9,7 @@ import { layOut, type Wardrobe } from "@/core/studio/wardrobe";
 export async function seekMeasures(
   wardrobe: Wardrobe,
   bases: readonly NamedPieces[],
-  tell: (found: MeasuresFirst) => void,
-  goesOn: () => boolean,
+  { tell, goesOn }: Asker<MeasuresFirst>,
 ): Promise<MeasuresFirst> {
   const looks = bases.map(({ pieceIds }) =>
     layOut(wardrobe, { garmentIds: pieceIds, accessoryIds: [], adjustments: [], occasionId: null }),

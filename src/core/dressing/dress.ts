@@ -113,7 +113,7 @@ function legOf(look: Look, body: Body): LegAndShoe | null {
   const turn = adjustmentOn(look.adjustments, "turn", trousers.id);
   const worn = asWornOn(trousers, adjustmentsOf(look.adjustments, trousers.id), body);
   const rise = look.client.seated ? seatedRise("trousers", body.height, body.measures.kneeLine.cm, 0) : 0;
-  return meet(body, worn, shoe, { turn, tucked, rise }, hemLimitsOf(look.client.ruleBook));
+  return meet(body, { trousers: worn, shoe }, { turn, tucked, rise }, hemLimitsOf(look.client.ruleBook));
 }
 
 /** The first piece of a kind, from the head down. */

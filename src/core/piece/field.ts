@@ -77,36 +77,31 @@ export type FiguresOf<F extends Fields> = { readonly [name in keyof F]: ValueOf<
 type Required = NumberField & { readonly optional: false };
 type Optional = NumberField & { readonly optional: true };
 
+/** The least and the most of a figure. */
+type Range = readonly [min: number, max: number];
+
 /** A length in cm that every such piece has. */
-export function length(label: string, min: number, max: number, initial: number, help?: string): Required {
-  return { ...base(label, "cm", min, max, initial, help), optional: false };
+export function length(label: string, [min, max]: Range, initial: number, help?: string): Required {
+  return { ...base(label, [min, max, "cm"], initial, help), optional: false };
 }
 
 /** A length in cm that a piece may not have. */
-export function maybeLength(label: string, min: number, max: number, help?: string): Optional {
-  return { ...base(label, "cm", min, max, null, help), optional: true };
+export function maybeLength(label: string, [min, max]: Range, help?: string): Optional {
+  return { ...base(label, [min, max, "cm"], null, help), optional: true };
 }
 
 /** A number of another unit that every such piece has. */
-export function amount(
-  label: string,
-  unit: NumberField["unit"],
-  min: number,
-  max: number,
-  initial: number,
-  help?: string,
-): Required {
-  return { ...base(label, unit, min, max, initial, help), optional: false };
+export function amount(label: string, range: RangeOf, initial: number, help?: string): Required {
+  return { ...base(label, range, initial, help), optional: false };
 }
 
 /** A whole number that every such piece has. */
 export function whole(
   label: string,
-  min: number,
-  max: number,
+  [min, max]: Range,
   initial: number,
 ): Required & { readonly whole: true } {
-  return { ...base(label, "count", min, max, initial), optional: false, whole: true };
+  return { ...base(label, [min, max, "count"], initial), optional: false, whole: true };
 }
 
 export function choice<const C extends string>(
@@ -160,14 +155,10 @@ export function isAsked(
   return other !== 0;
 }
 
-function base(
-  label: string,
-  unit: NumberField["unit"],
-  min: number,
-  max: number,
-  initial: number | null,
-  help?: string,
-) {
+/** A range with its unit. */
+type RangeOf = readonly [...Range, unit: NumberField["unit"]];
+
+function base(label: string, [min, max, unit]: RangeOf, initial: number | null, help?: string) {
   const field = { type: "number", label, unit, min, max, initial } as const;
   return help === undefined ? field : { ...field, help };
 }

@@ -55,8 +55,7 @@ export interface LegAndShoe {
 /** Measures one pair of trousers over one shoe on a body. */
 export function meet(
   body: Body,
-  trousers: Legged,
-  shoe: PieceOf<"shoe">,
+  { trousers, shoe }: { readonly trousers: Legged; readonly shoe: PieceOf<"shoe"> },
   adjusted: { readonly turn: Turn | null; readonly tucked: boolean; readonly rise: number },
   limits: HemLimits,
 ): LegAndShoe {

@@ -14,6 +14,8 @@ export function atMost(label: string, value: number, unit: Unit, most: number): 
   return { label, value, unit, limit: { least: null, most } };
 }
 
-export function within(label: string, value: number, unit: Unit, least: number, most: number): Figure {
+/** @param limits the least and the most that would be right */
+export function within(label: string, value: number, unit: Unit, limits: readonly [number, number]): Figure {
+  const [least, most] = limits;
   return { label, value, unit, limit: { least, most } };
 }

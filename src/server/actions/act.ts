@@ -18,14 +18,31 @@ const signedOut = serverWords.youAreSignedOutWhat;
  * The way every action goes: session, Joi, role, records. What was sent is refused with a sentence for each bad
  * field; what goes wrong in the database is said plainly, and then nothing has been written.
  * @param deed what it is to do this: the one table of roles says who may
- * @param now what is on record: laid beside a write that came too late
  */
 export async function act<I, O>(
   deed: Deed,
   schema: Joi.Schema<I>,
   input: unknown,
   work: (tenant: Tenant, value: I, session: Session) => Promise<O>,
-  now?: (tenant: Tenant, value: I) => Promise<object | null>,
+): Promise<Outcome<O>> {
+  return actBesideOthers(deed, schema, input, { work, now: null });
+}
+
+/**
+ * The same for what several may be writing at once.
+ * @param now what is on record: laid beside a write that came too late
+ */
+export async function actBesideOthers<I, O>(
+  deed: Deed,
+  schema: Joi.Schema<I>,
+  input: unknown,
+  {
+    work,
+    now,
+  }: {
+    readonly work: (tenant: Tenant, value: I, session: Session) => Promise<O>;
+    readonly now: ((tenant: Tenant, value: I) => Promise<object | null>) | null;
+  },
 ): Promise<Outcome<O>> {
   const sealed = await sealedSession();
   if (!sealed) return refused("session", signedOut);

@@ -15,26 +15,23 @@ import { serverWords } from "@/words/server";
 import { listPieces } from "../records/pieces";
 import { Refusal } from "../records/refusal";
 import { sets } from "../records/sets";
-import { act } from "./act";
+import { actBesideOthers } from "./act";
 import { toggleAway } from "./toggle-away";
 
 type Records = Pick<typeof bases, "add" | "change" | "find">;
 type Check = (pieces: readonly PieceRecord[]) => string | null;
 
 async function save(input: unknown, records: Records, check: Check): Promise<Outcome<string>> {
-  const outcome = await act(
-    "work",
-    groupForm,
-    input,
-    async (tenant, { id, version, ...group }) => {
+  const outcome = await actBesideOthers("work", groupForm, input, {
+    work: async (tenant, { id, version, ...group }) => {
       const fault = check(await chosen(tenant, group));
       if (fault) throw new Refusal("pieceIds", fault);
       if (id === null || version === null) return records.add(tenant, group);
       await records.change(tenant, { id, version }, group);
       return id;
     },
-    async (tenant, { id }) => (id === null ? null : records.find(tenant, id)),
-  );
+    now: async (tenant, { id }) => (id === null ? null : records.find(tenant, id)),
+  });
   if (outcome.ok) revalidatePath("/", "layout");
   return outcome;
 }

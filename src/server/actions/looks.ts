@@ -11,7 +11,7 @@ import { serverWords } from "@/words/server";
 import { listSteps } from "../records/look-steps";
 import { bringLookBack, findLook, keepLook, putLookAway } from "../records/looks";
 import { Refusal } from "../records/refusal";
-import { act } from "./act";
+import { act, actBesideOthers } from "./act";
 import { toggleAway } from "./toggle-away";
 
 /**
@@ -19,19 +19,16 @@ import { toggleAway } from "./toggle-away";
  * has kept it meanwhile, what stands on record comes with the refusal.
  */
 export async function saveLook(input: unknown): Promise<Outcome<number>> {
-  return act(
-    "work",
-    lookForm,
-    input,
-    async (tenant, { madeBy, ...look }, session) => {
+  return actBesideOthers("work", lookForm, input, {
+    work: async (tenant, { madeBy, ...look }, session) => {
       if (madeBy !== scopeOf(session)) throw new Refusal("session", serverWords.somebodyElseIsSignedIn);
       return keepLook(tenant, look);
     },
-    async (tenant, { id }): Promise<LookOnRecord | null> => {
+    now: async (tenant, { id }): Promise<LookOnRecord | null> => {
       const look = await findLook(tenant, id);
       return look && { look, steps: await listSteps(tenant, id) };
     },
-  );
+  });
 }
 
 /** The steps of a look that is taken up at the bench. */

@@ -9,27 +9,24 @@ import { pieceInput, type PieceToChange } from "@/core/studio/piece-record";
 import { addPiece, bringPieceBack, changePiece, findPiece, putPieceAway } from "../records/pieces";
 import { dropPhoto, keepPhoto } from "../records/photos";
 import { NotFound } from "../records/refusal";
-import { act } from "./act";
+import { act, actBesideOthers } from "./act";
 import { toggleAway } from "./toggle-away";
 
 /** Adds a piece, or changes one when an id and version come along. */
 export async function savePiece(input: unknown): Promise<Outcome<string>> {
-  const outcome = await act(
-    "work",
-    pieceForm,
-    input,
-    async (tenant, { id, version, ...piece }) => {
+  const outcome = await actBesideOthers("work", pieceForm, input, {
+    work: async (tenant, { id, version, ...piece }) => {
       const kept = id === null || version === null ? await addPiece(tenant, piece) : id;
       if (id !== null && version !== null) await changePiece(tenant, { id, version }, piece);
       if (typeof piece.photo === "string") await keepPhoto(tenant, kept, piece.photo);
       else if (piece.photo === null) await dropPhoto(tenant, kept);
       return kept;
     },
-    async (tenant, { id }) => {
+    now: async (tenant, { id }) => {
       const record = id === null ? null : await findPiece(tenant, id);
       return record && pieceInput(record);
     },
-  );
+  });
   if (outcome.ok) revalidatePath("/", "layout");
   return outcome;
 }

@@ -38,7 +38,7 @@ export function useReach(
       };
       const read = (share: readonly NamedPieces[]) =>
         workers.ask(
-          (counsel, call) => counsel.board(share, bases, occasionId, proxy(add), call),
+          (counsel, call) => counsel.board({ sets: share, bases, occasionId }, proxy(add), call),
           signal,
           "filling",
         );

@@ -10,7 +10,7 @@ const levelEach = -0.25;
 const cloEach = -0.02;
 
 export const sleevesPushed = defineAdjustment({
-  settings: { times: whole("How far", 1, 2, 1) },
+  settings: { times: whole("How far", [1, 2], 1) },
   excludes: ["front", "round-shoulders"],
   options: (piece) => (hasLongSleeves(piece) ? [{ times: 1 }, { times: 2 }] : []),
   asWorn: (piece, { times }) => {

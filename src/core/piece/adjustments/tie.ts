@@ -47,7 +47,7 @@ export const tie = defineAdjustment({
     // What is folded over shows the other face: laid out reverse up, the right side is seen.
     face: choice("Face up", ["reverse", "right"]),
     turned: flag("Ends changed over"),
-    band: length("Width of the band", bandWidths.least, bandWidths.most, usualBand),
+    band: length("Width of the band", [bandWidths.least, bandWidths.most], usualBand),
   },
   excludes: [],
   options: (piece) => {

@@ -13,8 +13,8 @@ const turns = ([1, 2] as const).flatMap((count) =>
 
 export const turn = defineAdjustment({
   settings: {
-    count: whole("Number of turns", 1, 2, 1),
-    depth: length("Depth of each turn", 0.5, 15, 3),
+    count: whole("Number of turns", [1, 2], 1),
+    depth: length("Depth of each turn", [0.5, 15], 3),
   },
   excludes: ["tuck-into-boot", "hems-up"],
   // A hem that stretches gathers the leg: there is nothing to turn.

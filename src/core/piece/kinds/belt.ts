@@ -11,9 +11,9 @@ export const belt = defineKind({
   zone: "waist",
   pull: 0.05,
   figures: {
-    width: length("Width", 0.5, 20, 3),
-    firstHole: length("Buckle to the first hole", 40, 180, 70),
-    lastHole: length("Buckle to the last hole", 40, 190, 85),
+    width: length("Width", [0.5, 20], 3),
+    firstHole: length("Buckle to the first hole", [40, 180], 70),
+    lastHole: length("Buckle to the last hole", [40, 190], 85),
     leather: added(flag("Of leather")),
   },
   check: ({ firstHole, lastHole }) =>

@@ -12,7 +12,7 @@ export const bracelet = defineKind({
   pull: "jewellery",
   figures: {
     form: choice("Form", ["chain", "cuff", "bangle", "beads"]),
-    width: length("Width", 0.1, 10, 0.6),
+    width: length("Width", [0.1, 10], 0.6),
     nickel,
   },
   extent: atWrist,

@@ -11,7 +11,7 @@ export const brooch = defineKind({
   pull: "jewellery",
   figures: {
     form: choice("Form", ["bar", "disc", "leaf", "star", "shell", "scarf ring"]),
-    width: length("Across", 0.8, 14, 4),
+    width: length("Across", [0.8, 14], 4),
   },
   extent: ({ width }, { measures, height }) => around(measures.bustLine.cm + 0.05 * height, width),
   weight: () => 20,

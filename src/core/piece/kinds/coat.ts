@@ -17,7 +17,7 @@ export const coat = defineKind({
     breasted: onlyWhere("form", ["coat"], added(choice("Buttoned", breasted))),
     collar: choice("Collar", ["notched", "shawl", "stand", "round", "hood"]),
     sleeve: onlyWhere("form", ["coat", "long cardigan"], choice("Sleeve", sleeves)),
-    length: length("Length from the side neck point", 60, 150, 105),
+    length: length("Length from the side neck point", [60, 150], 105),
     closed: flag("Worn closed"),
     ownBelt: added(flag("Comes with a belt of its own")),
   },

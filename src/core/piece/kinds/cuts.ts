@@ -42,7 +42,7 @@ export const neckFigures = {
   neckline: choice("Neckline", necklines),
   sleeve: choice("Sleeve", sleeves),
   neckDepth: added(
-    maybeLength("Neckline below the side neck point", 0, 45, "empty: as its kind usually lies"),
+    maybeLength("Neckline below the side neck point", [0, 45], "empty: as its kind usually lies"),
   ),
   offShoulder: added(flag("Made to be worn off the shoulder too")),
 } as const;

@@ -11,8 +11,8 @@ export const dress = defineKind({
   zone: "trunk",
   figures: {
     cut: choice("Cut", ["a-line", "straight", "pencil", "pleated", "gathered"]),
-    length: length("Length from the side neck point", 60, 165, 105),
-    hemWidth: length("Hem, around", 70, 500, 150),
+    length: length("Length from the side neck point", [60, 165], 105),
+    hemWidth: length("Hem, around", [70, 500], 150),
     ...neckFigures,
     ownBelt: added(flag("Comes with a belt of its own")),
   },

@@ -11,7 +11,7 @@ export const earCuff = defineKind({
   pull: "jewellery",
   figures: {
     form: choice("Form", ["band", "climber", "chain"]),
-    drop: length("Drop", 0.2, 10, 1),
+    drop: length("Drop", [0.2, 10], 1),
     ears: choice("Worn on", ["one ear", "both ears"]),
     nickel,
   },

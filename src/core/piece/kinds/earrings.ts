@@ -11,8 +11,8 @@ export const earrings = defineKind({
   pull: "jewellery",
   figures: {
     form: choice("Form", ["stud", "hoop", "drop", "cluster"]),
-    drop: length("Drop", 0.2, 15, 1.5),
-    width: length("Width", 0.2, 8, 1),
+    drop: length("Drop", [0.2, 15], 1.5),
+    width: length("Width", [0.2, 8], 1),
     closure: choice("Held by", ["pierced", "clip"]),
     nickel,
   },

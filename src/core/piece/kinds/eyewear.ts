@@ -10,8 +10,8 @@ export const eyewear = defineKind({
   zone: "face",
   figures: {
     form: choice("Form", ["round", "oval", "square", "upswept"]),
-    width: length("Frame across", 9, 17, 13.5),
-    filter: amount("Sun filter category", "level", 0, 4, 0),
+    width: length("Frame across", [9, 17], 13.5),
+    filter: amount("Sun filter category", [0, 4, "level"], 0),
   },
   extent: (_, { height }) => around(0.935 * height, 4),
   weight: () => 30,

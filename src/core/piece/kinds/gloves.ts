@@ -10,7 +10,7 @@ export const gloves = defineKind({
   zone: "hand",
   pull: 0.05,
   figures: {
-    length: length("Length above the wrist", 0, 45, 6),
+    length: length("Length above the wrist", [0, 45], 6),
     leather: added(flag("Of leather")),
   },
   extent: (figures, { height }) => ({ from: 0.39 * height, to: 0.47 * height + figures.length }),

@@ -11,7 +11,7 @@ export const hairPiece = defineKind({
   pull: "trinket",
   figures: {
     form: choice("Form", ["slide", "band", "comb", "bow"]),
-    width: length("Across", 1, 25, 6),
+    width: length("Across", [1, 25], 6),
   },
   extent: (_, { height }) => around(0.97 * height, 3),
   weight: () => 20,

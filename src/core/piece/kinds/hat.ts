@@ -11,7 +11,7 @@ export const hat = defineKind({
   pull: 0.2,
   figures: {
     form: choice("Form", ["felt", "straw", "beret", "knit cap", "peaked cap"]),
-    brim: onlyWhere("form", ["felt", "straw", "peaked cap"], length("Brim", 0, 25, 0)),
+    brim: onlyWhere("form", ["felt", "straw", "peaked cap"], length("Brim", [0, 25], 0)),
     pinned: onlyWhere("form", ["felt", "straw", "beret"], added(flag("Held by a pin or an elastic"))),
   },
   extent: (_, { height }) => ({ from: 0.95 * height, to: 1.02 * height }),

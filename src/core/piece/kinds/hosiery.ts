@@ -23,7 +23,7 @@ export const hosiery = defineKind({
   pull: 0.08,
   figures: {
     form: choice("Form", ["tights", "liner", "ankle sock", "crew sock", "boot sock", "knee-high", "hold-up"]),
-    denier: amount("Denier", "den", 5, 400, 40, "above 100 it is a knit"),
+    denier: amount("Denier", [5, 400, "den"], 40, "above 100 it is a knit"),
     compression: added(flag("For compression")),
     toe: onlyWhere(
       "form",

@@ -17,7 +17,7 @@ export const jacket = defineKind({
     breasted: onlyWhere("form", ["jacket", "waistcoat"], added(choice("Buttoned", breasted))),
     collar: choice("Collar", ["notched", "shawl", "stand", "round", "hood"]),
     sleeve: onlyWhere("form", ["jacket", "cardigan"], choice("Sleeve", sleeves)),
-    length: length("Length from the side neck point", 35, 100, 66),
+    length: length("Length from the side neck point", [35, 100], 66),
     closed: flag("Worn closed"),
     ownBelt: added(flag("Comes with a belt of its own")),
   },

@@ -15,14 +15,14 @@ export const legFigures = {
     "culotte",
     "shorts",
   ]),
-  inseam: length("Inseam", 5, 110, 74, "from the crotch seam to the hem"),
-  opening: length("Hem opening, around", 20, 120, 36),
-  above: length("Around, 10 cm above the hem", 20, 130, 37),
-  drop: length("Crotch hangs below the body by", 0, 15, 1.5),
+  inseam: length("Inseam", [5, 110], 74, "from the crotch seam to the hem"),
+  opening: length("Hem opening, around", [20, 120], 36),
+  above: length("Around, 10 cm above the hem", [20, 130], 37),
+  drop: length("Crotch hangs below the body by", [0, 15], 1.5),
   hem: added(choice("Hem", ["sewn", "raw", "stretch"])),
-  loops: added(maybeLength("Belt loops take up to", 0.5, 12)),
+  loops: added(maybeLength("Belt loops take up to", [0.5, 12])),
   madeToTurn: flag("Made to be rolled"),
-  measuredHem: maybeLength("Hem above the footbed, as tried on", -5, 100, "overrides the computed hem"),
+  measuredHem: maybeLength("Hem above the footbed, as tried on", [-5, 100], "overrides the computed hem"),
 } as const;
 
 export type LegFigures = FiguresOf<typeof legFigures>;

@@ -11,8 +11,8 @@ export const necklace = defineKind({
   zone: "face",
   pull: "jewellery",
   figures: {
-    loop: length("Whole loop", 30, 200, 46),
-    pendant: length("Pendant, from the chain", 0, 25, 0),
+    loop: length("Whole loop", [30, 200], 46),
+    pendant: length("Pendant, from the chain", [0, 25], 0),
     weight: choice("Weight", ["fine", "middling", "bold"]),
     nickel,
   },

@@ -14,7 +14,7 @@ export const pocketSquare = defineKind({
   zone: "trunk",
   pull: "trinket",
   figures: {
-    side: length("Side", 18, 50, 32),
+    side: length("Side", [18, 50], 32),
     fold: choice("Fold", Object.keys(pocketFolds) as [PocketFold, ...PocketFold[]]),
   },
   extent: ({ fold }, { measures }) => ({

@@ -11,7 +11,7 @@ export const ring = defineKind({
   zone: "hand",
   pull: "jewellery",
   figures: {
-    width: length("Width of the head", 0.1, 5, 0.6),
+    width: length("Width of the head", [0.1, 5], 0.6),
     nickel,
   },
   extent: (_, { height }) => around(0.41 * height, 1),

@@ -22,10 +22,10 @@ export const scarf = defineKind({
   zone: "face",
   pull: 0.2,
   figures: {
-    sideA: length("Long side", 20, 260, 90),
-    sideB: length("Short side", 4, 160, 90),
-    thickness: amount("Cloth thickness", "mm", 0.04, 6, 0.14),
-    stiffness: amount("Stiffness", "0-1", 0, 1, 0.4),
+    sideA: length("Long side", [20, 260], 90),
+    sideB: length("Short side", [4, 160], 90),
+    thickness: amount("Cloth thickness", [0.04, 6, "mm"], 0.14),
+    stiffness: amount("Stiffness", [0, 1, "0-1"], 0.4),
     worn: choice("Worn", ["tied at the front", "wrapped", "draped", "tied at the side", "tied as a bow"]),
     design: added(
       choice("Design", [
@@ -37,7 +37,7 @@ export const scarf = defineKind({
         "placed picture",
       ]),
     ),
-    paler: added(amount("Reverse paler by", "0-1", 0, 1, 0, "woven 0, printed about 0.25")),
+    paler: added(amount("Reverse paler by", [0, 1, "0-1"], 0, "woven 0, printed about 0.25")),
     loop: added(flag("Endless loop")),
     picture: added(picture("Picture", "Drawn once, it shows what each fold and each tie lets you see.")),
   },

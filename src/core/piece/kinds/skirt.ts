@@ -10,8 +10,8 @@ export const skirt = defineKind({
   zone: "leg",
   figures: {
     cut: choice("Cut", ["straight", "pencil", "a-line", "pleated", "gathered"]),
-    length: length("Length from the waist", 25, 120, 65),
-    hemWidth: length("Hem, around", 60, 500, 110),
+    length: length("Length from the waist", [25, 120], 65),
+    hemWidth: length("Hem, around", [60, 500], 110),
   },
   seated: "skirt",
   extent: (figures, { measures }) => ({

@@ -11,8 +11,8 @@ export const top = defineKind({
   zone: "trunk",
   figures: {
     ...neckFigures,
-    length: length("Length from the side neck point", 30, 110, 62),
-    bodyGirth: length("Body, around", 60, 220, 104),
+    length: length("Length from the side neck point", [30, 110], 62),
+    bodyGirth: length("Body, around", [60, 220], 104),
     tucked: flag("Worn tucked in"),
   },
   extent: (figures, body) =>

@@ -11,9 +11,9 @@ export const umbrella = defineKind({
   shelters: true,
   figures: {
     form: choice("Form", ["stick", "folding"]),
-    length: length("Length, closed", 18, 100, 86),
+    length: length("Length, closed", [18, 100], 86),
     handle: choice("Handle", ["crook", "straight", "loop"]),
-    weight: amount("Weight", "g", 120, 1500, 480),
+    weight: amount("Weight", [120, 1500, "g"], 480),
   },
   // Held by its handle at the fingertips, it hangs closed beside the leg.
   extent: (figures, { measures }) => ({

@@ -11,7 +11,7 @@ export const watch = defineKind({
   zone: "hand",
   pull: "trinket",
   figures: {
-    face: length("Case across", 1.5, 6, 3.2),
+    face: length("Case across", [1.5, 6], 3.2),
     strapMade: choice("Strap of", ["leather", "metal", "cloth"]),
     otherStrap: added(choice("Another strap of", ["none", "leather", "metal", "cloth"])),
     nickel,

@@ -17,8 +17,7 @@ export function lightsBeside(
   { palette }: Dressed,
   shoe: Worn,
   ground: Tint,
-  light: number,
-  sole: number,
+  { light, sole }: { readonly light: number; readonly sole: number },
 ): number {
   return palette.reduce((sum, { item, tint }) => {
     if (tint.shade.L < light || (item === shoe && tint === ground)) return sum;

@@ -55,7 +55,7 @@ export function hopeOfFoot(outlook: Outlook, params: FootLimits): Hope {
 /** Whether the shoe is the only light thing, and nothing light is left to put on. */
 function isOnlyLight({ on, may }: Outlook, shoe: Worn, ground: Tint, { light, sole }: FootLimits): boolean {
   const isLight = ({ profile }: Worn) => profile.tints.some(({ shade }) => shade.L >= light);
-  return lightsBeside(on, shoe, ground, light, sole) < 1 && !may.some(isLight);
+  return lightsBeside(on, shoe, ground, { light, sole }) < 1 && !may.some(isLight);
 }
 
 /** Under a dark at the face the shoe wants a dark, of the look or still to be put on. */

@@ -38,7 +38,7 @@ export const foot = defineRule({
     if (!shoe || !ground || garments.length === 0) return [];
     const depth = ground.shade.L;
     if (isAllDark(garments, params.allDark, params.trace) && depth >= params.light) {
-      if (lightsBeside(dressed, shoe, ground, params.light, params.sole) >= 1) return [];
+      if (lightsBeside(dressed, shoe, ground, params) >= 1) return [];
       const figures = { depth: atMost("depth of the shoe", depth, "L*", params.light) };
       const proposals = wear("bag", "hosiery", "neck", "shoe");
       return [judge("rubs", "onlyLight", { of: { shoe }, figures, proposals })];

@@ -22,21 +22,17 @@ export function wearsNear({ profile }: Worn, shade: Shade, within: number): bool
   return profile.tints.some((tint) => difference(tint.shade, shade) <= within);
 }
 
-/** A piece other than the two that touch whose colours hold both of theirs. */
-export function holding(
-  visible: readonly Worn[],
-  touch: Touch,
-  upper: Shade,
-  lower: Shade,
-  within: number,
-): Worn | null {
+/** A piece other than the two that touch whose colours hold the grounds of both; null where one has no colour. */
+export function holding(visible: readonly Worn[], { upper, lower }: Touch, within: number): Worn | null {
+  const [above, below] = [upper.profile.ground?.shade, lower.profile.ground?.shade];
+  if (!above || !below) return null;
   return (
     visible.find(
       (item) =>
-        item.piece !== touch.upper.piece &&
-        item.piece !== touch.lower.piece &&
-        wearsNear(item, upper, within) &&
-        wearsNear(item, lower, within),
+        item.piece !== upper.piece &&
+        item.piece !== lower.piece &&
+        wearsNear(item, above, within) &&
+        wearsNear(item, below, within),
     ) ?? null
   );
 }

@@ -56,7 +56,7 @@ export const nearWhite = defineRule({
         return has ? [judge("lifts", "printed", { of: { print, other }, figures })] : [];
       }
       const parted = touch.separator && parts(touch.separator, upper, lower, look.client.ruleBook);
-      const bridge = parted ? touch.separator : holding(visible, touch, upper, lower, params.holds);
+      const bridge = parted ? touch.separator : holding(visible, touch, params.holds);
       if (bridge) return [judge("lifts", "bridged", { of: { creamy, white, bridge }, figures })];
       const tans = tansOf(dressed);
       const of = { creamy, white };
@@ -64,7 +64,7 @@ export const nearWhite = defineRule({
         const words = { count: String(tans) };
         return [judge("lifts", "tans", { of, words, figures })];
       }
-      const nearly = holding(visible, touch, upper, lower, params.nearly);
+      const nearly = holding(visible, touch, params.nearly);
       const proposals = wear("belt", "layer", "neck", "bag");
       if (nearly)
         return [judge("rubs", "nearly", { of: { ...of, bridge: nearly }, figures, proposals, onEdge: true })];

@@ -47,7 +47,7 @@ export const beltFit = defineRule({
     const girth = girthUnderBelt(dressed, params);
     if (girth === null) findings.push(judge("unread", "unread", { of, needs: ["waist"] }));
     else {
-      const figures = { girth: within("girth where it closes", girth, "cm", firstHole, lastHole) };
+      const figures = { girth: within("girth where it closes", girth, "cm", [firstHole, lastHole]) };
       if (girth > lastHole) findings.push(judge("jars", "past", { of, figures, proposals }));
       else if (girth < firstHole) findings.push(judge("jars", "short", { of, figures, proposals }));
     }

@@ -30,7 +30,7 @@ export const bootSock = defineRule({
     return [
       judge("rubs", over < 0 ? "inside" : "over", {
         of: { hosiery, shoe },
-        figures: { over: within("sock over the shaft", over, "cm", -params.below, params.above) },
+        figures: { over: within("sock over the shaft", over, "cm", [-params.below, params.above]) },
         estimated: true,
         proposals: wear("hosiery"),
       }),

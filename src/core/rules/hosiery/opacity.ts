@@ -43,7 +43,7 @@ export const opacity = defineRule({
       (air !== null && air < params.cold) || level < params.casual || booted || knit !== undefined;
     const proposals = wear("hosiery");
     if (!opaqueRight && level >= params.dressy && denier > params.opaqueFrom) {
-      const figures = { denier: within("denier", denier, "den", params.sheerFrom, params.sheerTo) };
+      const figures = { denier: within("denier", denier, "den", [params.sheerFrom, params.sheerTo]) };
       return [
         judge(level >= params.dressy + params.band ? "rubs" : "note", "opaque", {
           of: { hosiery },
@@ -53,7 +53,7 @@ export const opacity = defineRule({
       ];
     }
     if (!opaqueRight || denier > params.sheerTo) return [];
-    const figures = { denier: within("denier", denier, "den", params.opaqueFrom, params.opaqueTo) };
+    const figures = { denier: within("denier", denier, "den", [params.opaqueFrom, params.opaqueTo]) };
     const plainly = booted || (air !== null && air < params.cold) || level < params.casual - params.band;
     if (!knit) return [judge(plainly ? "rubs" : "note", "sheer", { of: { hosiery }, figures, proposals })];
     const facts = { of: { hosiery, knit }, about: [hosiery], figures, proposals };

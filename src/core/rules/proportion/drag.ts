@@ -58,7 +58,7 @@ export const drag = defineRule({
             ),
           ]
         : [];
-    const figures = { over: within("hem over the floor", over, "cm", params.least, params.rightTo) };
+    const figures = { over: within("hem over the floor", over, "cm", [params.least, params.rightTo]) };
     if (over < params.rightFrom) return [judge("note", "near", { figures, onEdge }, spoken)];
     if (over <= params.rightTo && !leg.estimated && !leg.shoe.unsaid.includes("lift"))
       return [judge("sings", "full", { figures }, spoken)];

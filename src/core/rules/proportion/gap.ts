@@ -35,7 +35,7 @@ export const gap = defineRule({
     const { leg, fit } = met;
     const spoken = spokenOf(leg);
     const limits = hemLimitsOf(dressed.look.client.ruleBook);
-    const figures = { gap: within("gap", fit.gap, "cm", params.showsFrom, params.singsTo) };
+    const figures = { gap: within("gap", fit.gap, "cm", [params.showsFrom, params.singsTo]) };
     const proposals = turnOrSwap(leg);
     if (fit.gap > params.sitsTo) return [judge("jars", "much", { figures, proposals }, spoken)];
     const temperature = dressed.look.occasion?.temperature ?? params.cold;

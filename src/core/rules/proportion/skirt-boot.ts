@@ -37,7 +37,7 @@ export const skirtBoot = defineRule({
       const figures = { overlap: atLeast("hem over shaft", -gap, "cm", params.overlap) };
       return [judge("note", "just", { of, figures })];
     }
-    const figures = { gap: within("leg between hem and boot", gap, "cm", -params.overlap, params.bare) };
+    const figures = { gap: within("leg between hem and boot", gap, "cm", [-params.overlap, params.bare]) };
     const leg = hosiery?.profile.ground?.shade;
     const shaft = boot.profile.ground?.shade;
     if (hosiery && leg && shaft && difference(leg, shaft) <= params.one) {

@@ -28,7 +28,7 @@ export const toe = defineRule({
     const showing = toeShowing(body.height, shape, leg.opening);
     const facts = {
       ...spokenOf(leg),
-      figures: { showing: within("toe beyond the hem", showing, "cm", params.least, params.most) },
+      figures: { showing: within("toe beyond the hem", showing, "cm", [params.least, params.most]) },
       estimated: true,
     };
     if (shape === "round") return [judge("rubs", "round", { proposals: wear("shoe") }, facts)];

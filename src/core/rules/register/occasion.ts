@@ -40,7 +40,7 @@ export const occasion = defineRule({
     const outside = Math.max(span.low - level, level - span.high);
     const steps = Math.max(0, Math.ceil(outside - params.tolerance));
     const facts = {
-      figures: { level: within("level", level, "step", span.low, span.high) },
+      figures: { level: within("level", level, "step", [span.low, span.high]) },
       words: { occasion: name, word: levelWord(level) },
     };
     if (steps === 0) return [...barred, judge("lifts", "right", facts)];

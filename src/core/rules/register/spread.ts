@@ -52,7 +52,7 @@ export const spread = defineRule({
       const facts = {
         of: { piece: item.piece },
         words: { word: levelWord(item.centre), around: levelWord(against) },
-        figures: { level: within("level of the look", against, "step", low, high) },
+        figures: { level: within("level of the look", against, "step", [low, high]) },
         proposals: slot === null ? [] : wear(slot),
       };
       if (excess > 0) return [judge("jars", "far", facts)];

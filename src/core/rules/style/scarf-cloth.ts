@@ -30,7 +30,7 @@ export const scarfCloth = defineRule({
     const shared = {
       of: { scarf },
       words: { tie: spec.name },
-      figures: { stiffness: within("stiffness of the cloth", stiffness, "ratio", least, most) },
+      figures: { stiffness: within("stiffness of the cloth", stiffness, "ratio", [least, most]) },
       proposals: [adjust("tie", scarf), ...swapOrTakeOff(scarf)],
     };
     const findings = [];

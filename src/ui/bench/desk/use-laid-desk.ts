@@ -107,7 +107,7 @@ export function useLaidDesk(
   const newest = taken.get(benchLook.id) ?? noSteps;
   const madeBy = useDraftScope();
   const { keeping, keeper } = useKeeping(source, record, newest, source.kept ? looks.save : null);
-  useLookSteps(source, store, steps, keeper, looks.stepsOf);
+  useLookSteps({ source, store, steps }, keeper, looks.stepsOf);
   const isApart = keeping.state === "apart";
   useEffect(() => {
     if (isApart) steps.open("apart");

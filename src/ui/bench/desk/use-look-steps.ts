@@ -6,11 +6,16 @@ import type { LookActions } from "../look-actions";
 import type { BenchStore } from "./bench-store";
 import type { BenchSteps } from "./steps";
 
+/** A bench with what is done on it. */
+interface LaidBench {
+  readonly source: BenchSource;
+  readonly store: BenchStore;
+  readonly steps: BenchSteps;
+}
+
 /** Fetches the steps of a look of the record when it is taken up, so that they can be taken back. */
 export function useLookSteps(
-  source: BenchSource,
-  store: BenchStore,
-  steps: BenchSteps,
+  { source, store, steps }: LaidBench,
   keeper: Keeper | null,
   stepsOf: LookActions["stepsOf"],
 ): void {
