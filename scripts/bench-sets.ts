@@ -5,7 +5,7 @@ import { climb } from "../src/core/search/best/climb";
 import { placeByPlace } from "../src/core/search/best/greedy";
 import { lookWith, placesOf, type Option } from "../src/core/search/best/options";
 import { possibleChoices, type Problem } from "../src/core/search/best/problem";
-import { bestChoices } from "../src/core/search/best/search";
+import { bestChoices } from "../src/core/search/best/branch-and-bound";
 import { seekSets } from "../src/core/search/best/seek";
 import { setProblem, type SetWish } from "../src/core/search/best/set-problem";
 import { slotOf } from "../src/core/piece/piece";

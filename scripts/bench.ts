@@ -6,7 +6,7 @@ import { read } from "../src/core/reading/read";
 import { placeByPlace } from "../src/core/search/best/greedy";
 import { possibleChoices } from "../src/core/search/best/problem";
 import type { Sought } from "../src/core/search/best/found-sets";
-import { bestChoices } from "../src/core/search/best/search";
+import { bestChoices } from "../src/core/search/best/branch-and-bound";
 import { seekSets } from "../src/core/search/best/seek";
 import { setProblem, type SetWish } from "../src/core/search/best/set-problem";
 import { generatedWardrobe } from "../src/core/testing/generated";

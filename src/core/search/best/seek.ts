@@ -5,7 +5,7 @@ import { descending, type Whole } from "./descending";
 import { FoundSets, type Asked, type Sought } from "./found-sets";
 import { lookWith, placesOf, type Option, type Place } from "./options";
 import { prospectsOf, type Prospects } from "./prospects";
-import { searchBest } from "./search";
+import { searchBest } from "./branch-and-bound";
 import type { SetProblem, SetWish } from "./set-problem";
 
 /** How many of the sets that agree best are read first, and from how many of these it climbs. */

@@ -8,7 +8,7 @@ import { agreementOf, looseOf, pointsOf } from "../../sets/agreement";
 import { generatedWardrobe, numbersFrom } from "../../testing/generated";
 import { sample, sampleClient, sampleLook, sampleOccasion } from "../../testing/sample";
 import { byWorth, worthOf } from "./problem";
-import { bestChoices } from "./search";
+import { bestChoices } from "./branch-and-bound";
 import { setProblem, type SetWish } from "./set-problem";
 
 const base = sampleLook({

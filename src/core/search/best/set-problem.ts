@@ -4,18 +4,16 @@ import { slotOf, speaks, type Piece } from "../../piece/piece";
 import type { Slot } from "../../piece/slots";
 import { isSheltered, shelters, suffersInRain } from "../../place/rain";
 import { readDressed } from "../../reading/read";
-import { pointsByLens } from "../../reading/score";
-import type { RuleBook } from "../../rule-book/rule-book";
-import type { Rule } from "../../rules/define-rule";
-import type { Finding } from "../../rules/finding";
-import { print } from "../../rules/colour/print";
-import { rulesTagged } from "../../rules/registry";
-import { leadsAllowed, oneLead } from "../../rules/style/one-lead";
-import { looseOf, pointsBetween } from "../../sets/agreement";
-import { isAtHome, keepsOut, type Levels } from "../belonging";
-import { setLimitsOf } from "../../rule-book/set-limits";
 import { effectValues } from "../../reading/verdict";
+import type { RuleBook } from "../../rule-book/rule-book";
+import { setLimitsOf } from "../../rule-book/set-limits";
+import { print } from "../../rules/colour/print";
+import type { Finding } from "../../rules/finding";
+import { leadsAllowed, oneLead } from "../../rules/style/one-lead";
+import { isAtHome, keepsOut, type Levels } from "../belonging";
+import { pointsIn } from "./points";
 import type { Group, Problem } from "./problem";
+import { worthTogether } from "./worth-together";
 
 /** What is asked of one slot of a set. */
 export interface SlotWish {
@@ -43,12 +41,6 @@ export interface SetProblem {
 
 /** Points are counted in hundredths, so that sums are whole. */
 const unit = 100;
-/** Slots whose pieces meet on the body, with the rules that read how: they are read, not reckoned. */
-const meetings: readonly { readonly slots: readonly [Slot, Slot]; readonly rules: readonly Rule[] }[] = [
-  { slots: ["shoe", "hosiery"], rules: rulesTagged("leg") },
-  { slots: ["neck", "necklace"], rules: rulesTagged("neck") },
-];
-
 /**
  * Lays out the choice of a set for a base and an occasion. A piece is worth what it makes of the base by
  * itself (read); two are worth their agreement, or, where they meet on the body, what they make of the
@@ -58,108 +50,78 @@ const meetings: readonly { readonly slots: readonly [Slot, Slot]; readonly rules
  */
 export function setProblem(base: Look, wardrobe: readonly Piece[], wish: SetWish): SetProblem {
   const bare = { ...base, accessories: [] };
-  const nothing = pointsOf(readDressed(dress(bare)).findings);
-  const asked: readonly Levels[] = [
-    wish,
-    { from: base.occasion?.span.low ?? null, to: base.occasion?.span.high ?? null },
-  ];
-  const { schools } = base.client.ruleBook;
-  const limits = setLimitsOf(base.client.ruleBook);
-  const placeCost = schools.ornament === "layered" ? limits.layered : limits.edited;
-  // An umbrella that stays keeps the rain off the others.
-  const umbrellas = wardrobe.filter((piece) => shelters(piece) && isPinned(piece, wish));
-  const sheltered = { ...bare, accessories: umbrellas };
-  const pieces: (Piece | null)[] = [];
-  const worths: number[] = [];
-  const places: number[][] = [];
-  const empty: Slot[] = [];
-  for (const { slot, optional, pinned } of wish.slots) {
-    const place: number[] = [];
-    const offered = wardrobe.filter(
-      (piece) =>
-        slotOf(piece) === slot &&
-        (pinned === null ? isWished(piece, asked, wish.forRain, umbrellas.length > 0) : piece.id === pinned),
-    );
-    for (const piece of offered) {
-      const { findings } = readDressed(dress(swap(bare, slot, piece)));
-      if (pinned === null && isKeptOut(sheltered, slot, piece, findings)) continue;
-      place.push(pieces.length);
-      pieces.push(piece);
-      worths.push(pointsOf(findings) - nothing - (optional ? placeCost : 0));
-    }
-    if (place.length === 0) empty.push(slot);
-    if (place.length === 0 || (optional && pinned === null)) {
-      place.push(pieces.length);
-      pieces.push(null);
-      worths.push(0);
-    }
-    places.push(place);
-  }
-  const count = pieces.length;
-  const agreement = pointsBetween(pieces.map((piece) => piece && looseOf(piece, base.client)));
-  const lone = new Map<readonly Rule[], Map<Piece | null, number>>();
+  const { options, places, empty } = laidOutPlaces(bare, wardrobe, wish);
+  const pieces = options.map(({ piece }) => piece);
+  const count = options.length;
+  const pointsOfTwo = worthTogether(bare, pieces);
   const together = new Int32Array(count * count);
   places.forEach((place, at) => {
     for (const [k, later] of places.slice(at + 1).entries()) {
-      const [here, there] = [wish.slots[at]?.slot, wish.slots[at + 1 + k]?.slot];
-      const meeting =
-        here && there && meetings.find(({ slots }) => slots.includes(here) && slots.includes(there));
+      const worthOf = pointsOfTwo(wish.slots[at]?.slot, wish.slots[at + 1 + k]?.slot);
       for (const one of place)
         for (const other of later) {
-          const points = meeting ? meetingPoints(meeting.rules, one, other) : agreedPoints(one, other);
-          const value = Math.round(unit * points);
+          const value = Math.round(unit * worthOf(one, other));
           together[one * count + other] = value;
           together[other * count + one] = value;
         }
     }
   });
-  const worth = Int32Array.from(worths, (points) => Math.round(unit * points));
-  return {
-    problem: { places, worth, together, count, groups: groupsOf(pieces, base.client.ruleBook) },
-    pieces,
-    bare: empty,
+  const worth = Int32Array.from(options, ({ points }) => Math.round(unit * points));
+  const groups = groupsOf(pieces, base.client.ruleBook);
+  return { problem: { places, worth, together, count, groups }, pieces, bare: empty };
+}
+
+/** A piece for a place, or none, with the points it makes by itself. */
+interface Offer {
+  readonly piece: Piece | null;
+  readonly points: number;
+}
+
+/** What may be chosen for each slot: the options, those of each place by their numbers, and the slots without any. */
+function laidOutPlaces(bare: Look, wardrobe: readonly Piece[], wish: SetWish) {
+  const options: Offer[] = [];
+  const empty: Slot[] = [];
+  const offersFor = offering(bare, wardrobe, wish);
+  const places = wish.slots.map((asked) => {
+    const offers = offersFor(asked);
+    if (offers.length === 0) empty.push(asked.slot);
+    const mayStayEmpty = offers.length === 0 || (asked.optional && asked.pinned === null);
+    const all = mayStayEmpty ? [...offers, { piece: null, points: 0 }] : offers;
+    const first = options.length;
+    options.push(...all);
+    return all.map((_, i) => first + i);
+  });
+  return { options, places, empty };
+}
+
+/** Offers pieces for a slot: what is wished and not kept out, with what each makes of the base by itself. */
+function offering(bare: Look, wardrobe: readonly Piece[], wish: SetWish): (asked: SlotWish) => Offer[] {
+  const { occasion, client } = bare;
+  const nothing = pointsIn(readDressed(dress(bare)).findings);
+  const levels: readonly Levels[] = [
+    wish,
+    { from: occasion?.span.low ?? null, to: occasion?.span.high ?? null },
+  ];
+  const limits = setLimitsOf(client.ruleBook);
+  const placeCost = client.ruleBook.schools.ornament === "layered" ? limits.layered : limits.edited;
+  // An umbrella that stays keeps the rain off the others.
+  const umbrellas = wardrobe.filter((piece) => shelters(piece) && isPinned(piece, wish));
+  const sheltered = { ...bare, accessories: umbrellas };
+  const isOffered = (piece: Piece, { slot, pinned }: SlotWish) => {
+    if (slotOf(piece) !== slot) return false;
+    return pinned === null
+      ? isWished(piece, levels, wish.forRain, umbrellas.length > 0)
+      : piece.id === pinned;
   };
-
-  /** What the rules of a meeting make of a piece by itself, or of the bare base; worked out once each. */
-  function alone(rules: readonly Rule[], slot: Slot | null, piece: Piece | null): number {
-    const known = lone.get(rules) ?? new Map<Piece | null, number>();
-    lone.set(rules, known);
-    let points = known.get(piece);
-    if (points === undefined) {
-      points = heard(rules, slot && piece ? swap(bare, slot, piece) : bare);
-      known.set(piece, points);
-    }
-    return points;
-  }
-
-  /** What two pieces that do not meet on the body agree or argue by; praise counts in part. */
-  function agreedPoints(one: number, other: number): number {
-    const points = agreement(one, other);
-    return points > 0 ? points * limits.shared : points;
-  }
-
-  /** What two pieces that meet on the body make of it beside what each makes of it alone. */
-  function meetingPoints(rules: readonly Rule[], one: number, other: number): number {
-    const [first, second] = [pieces[one], pieces[other]];
-    const [a, b] = [first && slotOf(first), second && slotOf(second)];
-    if (!first || !second || !a || !b) return 0;
-    const both = swap(swap(bare, a, first), b, second);
-    return heard(rules, both) - alone(rules, a, first) - alone(rules, b, second) + alone(rules, null, null);
-  }
-}
-
-/** What some rules alone make of a look. */
-function heard(rules: readonly Rule[], look: Look): number {
-  const dressed = dress(look);
-  const findings: Finding[] = [];
-  for (const rule of rules) findings.push(...rule.read(dressed));
-  return pointsOf(findings);
-}
-
-function pointsOf(findings: readonly Finding[]): number {
-  let sum = 0;
-  for (const points of pointsByLens(findings).values()) sum += points;
-  return sum;
+  return (asked) => {
+    const { slot, optional, pinned } = asked;
+    return wardrobe.flatMap((piece): Offer[] => {
+      if (!isOffered(piece, asked)) return [];
+      const { findings } = readDressed(dress(swap(bare, slot, piece)));
+      if (pinned === null && isKeptOut(sheltered, slot, piece, findings)) return [];
+      return [{ piece, points: pointsIn(findings) - nothing - (optional ? placeCost : 0) }];
+    });
+  };
 }
 
 /** Kept out for itself, whatever else is worn: where something says so it is heard again under the umbrella. */

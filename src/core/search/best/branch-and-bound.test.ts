@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { greedyChoice, placeByPlace } from "./greedy";
 import { byWorth, possibleChoices, worthOf, type Choice, type Problem } from "./problem";
-import { bestChoices, searchBest } from "./search";
+import { bestChoices, searchBest } from "./branch-and-bound";
 
 /** Every choice there is, the best first. */
 function exhaustive(problem: Problem): Choice[] {
