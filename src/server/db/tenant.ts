@@ -1,5 +1,7 @@
 import type { Knex } from "knex";
 import { database } from "./database";
+// What each table holds, for every query that is written in the transaction.
+import type {} from "./tables";
 
 /** A transaction in which only one studio's rows exist. */
 export type Tenant = Knex.Transaction & { readonly studioId: string };

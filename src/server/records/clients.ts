@@ -4,7 +4,7 @@ import type { Measured, MeasurementName } from "@/core/body/measurements";
 import type { Client } from "@/core/piece/client";
 import type { RuleBook } from "@/core/rule-book/rule-book";
 import type { ClientInput, ClientRecord, Taken } from "@/core/studio/client-record";
-import type { ClientRow } from "../db/tables";
+import type { ClientRow } from "../db/work-rows";
 import type { Tenant } from "../db/tenant";
 import { keepVersion, nextVersion, wholeBook } from "./rule-books";
 import { StaleWrite } from "./refusal";

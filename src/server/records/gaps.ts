@@ -1,6 +1,6 @@
 import { v7 as uuid } from "uuid";
 import type { GapInput, GapRecord } from "@/core/studio/gap-record";
-import type { GapRow } from "../db/tables";
+import type { GapRow } from "../db/work-rows";
 import type { Tenant } from "../db/tenant";
 import { bringBack, putAway, updateVersion } from "./versioned";
 

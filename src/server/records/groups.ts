@@ -1,6 +1,6 @@
 import { v7 as uuid, validate as isId } from "uuid";
 import type { GroupInput, GroupRecord, Ways } from "@/core/studio/group-record";
-import type { GroupRow } from "../db/tables";
+import type { GroupRow } from "../db/work-rows";
 import type { Tenant } from "../db/tenant";
 import { refuseStrangePieces } from "./own-pieces";
 import { bringBack, putAway, replaceList, updateVersion } from "./versioned";

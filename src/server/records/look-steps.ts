@@ -1,6 +1,6 @@
 import { validate as isId } from "uuid";
 import type { LookStep } from "@/core/studio/look-steps";
-import type { LookStepRow } from "../db/tables";
+import type { LookStepRow } from "../db/work-rows";
 import type { Tenant } from "../db/tenant";
 
 /** How many of a look's steps are shown and can be taken back. */

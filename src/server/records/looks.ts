@@ -2,7 +2,7 @@ import { validate as isId } from "uuid";
 import type { Adjustment } from "@/core/piece/adjustment";
 import type { LookRecord, LookToKeep } from "@/core/studio/look-record";
 import { serverWords } from "@/words/server";
-import type { AdjustmentRow, LookRow } from "../db/tables";
+import type { AdjustmentRow, LookRow } from "../db/work-rows";
 import type { Tenant } from "../db/tenant";
 import { addSteps } from "./look-steps";
 import { refuseStrangePieces } from "./own-pieces";

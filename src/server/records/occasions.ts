@@ -1,7 +1,7 @@
 import { v7 as uuid, validate as isId } from "uuid";
 import type { Occasion } from "@/core/piece/occasion";
 import type { OccasionInput, OccasionRecord } from "@/core/studio/occasion-record";
-import type { OccasionRow } from "../db/tables";
+import type { OccasionRow } from "../db/work-rows";
 import type { Tenant } from "../db/tenant";
 import { bringBack, putAway, updateVersion } from "./versioned";
 

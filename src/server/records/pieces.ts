@@ -4,7 +4,7 @@ import { completed, type PieceAsSaid } from "@/core/piece/as-said";
 import type { Piece } from "@/core/piece/piece";
 import type { Swatch } from "@/core/piece/swatch";
 import type { PieceInput, PieceRecord } from "@/core/studio/piece-record";
-import type { PieceRow } from "../db/tables";
+import type { PieceRow } from "../db/work-rows";
 import { familiesOf, wordsOfPiece } from "@/core/studio/rail";
 import type { Tenant } from "../db/tenant";
 import { bringBack, putAway, updateVersion } from "./versioned";

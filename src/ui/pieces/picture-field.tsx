@@ -1,15 +1,15 @@
 "use client";
 
-import { useRef, useState, type PointerEvent } from "react";
+import { useState } from "react";
 import { useController, useFormContext, useWatch } from "react-hook-form";
-import { mapOf, mostColours, pictureOf, type ClothPicture } from "@/core/scarf/picture";
+import { mostColours, type ClothPicture } from "@/core/scarf/picture";
 import { swatchesOf } from "@/core/piece/picture-swatches";
 import type { Swatch } from "@/core/piece/swatch";
 import { templateNames, templatePicture, type TemplateName } from "@/core/scarf/templates";
 import { piecesWords } from "@/words/pieces";
-import { sayWith } from "@/words/say";
 import { Button } from "../kit/button";
-import { FlatPicture } from "../drawing/scarf/flat-picture";
+import { Colours } from "./picture-colours";
+import { Canvas } from "./picture-canvas";
 
 interface PictureFieldProps {
   readonly name: string;
@@ -115,149 +115,3 @@ const templateWords: Record<TemplateName, string> = {
 function sideOf(value: unknown): number {
   return typeof value === "number" && value > 0 ? value : usualSide;
 }
-
-interface ColoursProps {
-  readonly picture: ClothPicture;
-  readonly brush: number;
-  readonly onBrush: (colour: number) => void;
-  readonly onChange: (picture: ClothPicture) => void;
-}
-
-/** The colours of a picture: one is painted with, each can be changed, and more can be added. */
-function Colours({ picture, brush, onBrush, onChange }: ColoursProps) {
-  const { colours } = picture;
-  const at = Math.min(brush, colours.length - 1);
-  return (
-    <fieldset>
-      <legend className="mb-1 text-tiny text-ink-soft">{piecesWords.paintWith}</legend>
-      <div className="flex flex-wrap items-center gap-1.5">
-        {colours.map((hex, colour) => (
-          <button
-            key={colour}
-            type="button"
-            aria-pressed={colour === at}
-            aria-label={sayWith(piecesWords.paintWithColour, { number: colour + 1, hex })}
-            onClick={() => onBrush(colour)}
-            style={{ background: hex }}
-            className="size-9 border border-rule-strong aria-pressed:outline-2 aria-pressed:outline-offset-2 aria-pressed:outline-ink touch:size-11"
-          />
-        ))}
-        {colours.length < mostColours && (
-          <Button
-            size="small"
-            onClick={() => {
-              onChange({ ...picture, colours: [...colours, "#888888"] });
-              onBrush(colours.length);
-            }}
-          >
-            {piecesWords.anotherColour}
-          </Button>
-        )}
-      </div>
-      <label className="mt-2 flex items-center gap-2 text-tiny">
-        {piecesWords.thisColourIs}
-        <input
-          type="color"
-          value={colours[at] ?? "#888888"}
-          onChange={(event) =>
-            onChange({ ...picture, colours: colours.map((hex, i) => (i === at ? event.target.value : hex)) })
-          }
-          className="h-9 w-14 border border-rule-strong bg-paper p-0.5 touch:h-11"
-        />
-      </label>
-    </fieldset>
-  );
-}
-
-interface CanvasProps {
-  readonly picture: ClothPicture;
-  readonly sides: readonly [number, number];
-  readonly brush: number;
-  readonly label: string;
-  /** A stroke begins: what stands now is what a step back returns to. */
-  readonly onBegin: () => void;
-  readonly onPaint: (picture: ClothPicture) => void;
-}
-
-/** The flat picture to paint on: a stroke with the pointer, or the arrows and the space bar. */
-function Canvas({ picture, sides, brush, label, onBegin, onPaint }: CanvasProps) {
-  const [wide, tall] = sides;
-  const rows = mapOf(picture).rows;
-  const [across, down] = [rows[0]?.length ?? 1, rows.length];
-  const [cursor, setCursor] = useState<{ x: number; y: number } | null>(null);
-  // A stroke paints on what it has painted itself, though the form has not come round yet.
-  const stroke = useRef<number[][] | null>(null);
-  const colour = Math.min(brush, picture.colours.length - 1);
-  const paint = (x: number, y: number) => {
-    const cells = stroke.current;
-    const row = cells?.[y];
-    if (!cells || !row || x < 0 || x >= across || row[x] === colour) return;
-    row[x] = colour;
-    onPaint(pictureOf(picture.colours, cells));
-  };
-  const cellAt = (event: PointerEvent<SVGSVGElement>) => {
-    const box = event.currentTarget.getBoundingClientRect();
-    return [
-      Math.floor(((event.clientX - box.left) / box.width) * across),
-      Math.floor(((event.clientY - box.top) / box.height) * down),
-    ] as const;
-  };
-  return (
-    <svg
-      viewBox={`0 0 ${wide} ${tall}`}
-      tabIndex={0}
-      role="application"
-      aria-label={sayWith(piecesWords.pictureOfCells, { label, across, down })}
-      className="w-full cursor-crosshair touch-none border border-rule-strong"
-      onPointerDown={(event) => {
-        event.currentTarget.setPointerCapture(event.pointerId);
-        stroke.current = rows.map((row) => [...row]);
-        onBegin();
-        paint(...cellAt(event));
-      }}
-      onPointerMove={(event) => stroke.current && paint(...cellAt(event))}
-      onPointerUp={() => {
-        stroke.current = null;
-      }}
-      onBlur={() => setCursor(null)}
-      onKeyDown={(event) => {
-        const step = arrows[event.key];
-        const at = cursor ?? { x: 0, y: 0 };
-        if (step) {
-          const [dx, dy] = step;
-          setCursor({
-            x: Math.min(across - 1, Math.max(0, at.x + dx)),
-            y: Math.min(down - 1, Math.max(0, at.y + dy)),
-          });
-        } else if (event.key === " ") {
-          onBegin();
-          stroke.current = rows.map((row) => [...row]);
-          paint(at.x, at.y);
-          stroke.current = null;
-        } else return;
-        event.preventDefault();
-      }}
-    >
-      <FlatPicture picture={picture} sides={sides} />
-      {cursor && (
-        <rect
-          x={(cursor.x * wide) / across}
-          y={(cursor.y * tall) / down}
-          width={wide / across}
-          height={tall / down}
-          fill="none"
-          stroke="#fff"
-          strokeWidth={wide / 120}
-          style={{ outline: "1px solid #000" }}
-        />
-      )}
-    </svg>
-  );
-}
-
-const arrows: Readonly<Record<string, readonly [number, number]>> = {
-  ArrowLeft: [-1, 0],
-  ArrowRight: [1, 0],
-  ArrowUp: [0, -1],
-  ArrowDown: [0, 1],
-};

@@ -1,4 +1,4 @@
-import { isWornSo, type Dressed, type Worn } from "../../dressing/dressed";
+import type { Dressed, Worn } from "../../dressing/dressed";
 import type { Occasion } from "../../piece/occasion";
 import { airOver } from "../../place/forecast";
 import { isIndoors } from "../../place/indoors";
@@ -11,6 +11,7 @@ import type { Judge } from "../judge";
 import { isOpen, surely, type Outlook } from "../outlook";
 import type { Slot } from "../../piece/slots";
 import { adjust, takeOff, wear } from "../proposals";
+import { wears, isHeadBare, isNeckBare } from "./bare-parts";
 
 const caution = "In heat or cold that is hard to bear, see to the wearer first.";
 
@@ -215,9 +216,6 @@ export function comfortableIn({ look, worn }: Pick<Dressed, "look" | "worn">): {
 
 const cloOf = (worn: readonly Worn[]) => worn.reduce((sum, item) => sum + insulationOf(item), 0);
 
-const wears = ({ worn }: Dressed, kind: Worn["piece"]["kind"]) =>
-  worn.some(({ piece }) => piece.kind === kind);
-
 /** The open layers of a look, closed. */
 const closing = ({ worn }: Dressed) =>
   worn.filter(({ place }) => place === "layer").map(({ piece }) => adjust("front", piece));
@@ -232,28 +230,7 @@ const lightening = (worn: readonly Worn[]) => [
 const heaviest = (worn: readonly Worn[]) =>
   worn.filter(comesOff).sort((a, b) => insulationOf(b) - insulationOf(a))[0];
 
-/** Neither hat nor hood nor a scarf over the head. */
-function isHeadBare(dressed: Dressed): boolean {
-  const { worn, tied } = dressed;
-  if (wears(dressed, "hat") || worn.some((item) => isWornSo(item, "hood-up"))) return false;
-  return tied?.asked.tie !== "head cover";
-}
-
 /** What is taken off at a door and carried. */
 function comesOff({ piece, place }: Worn): boolean {
   return place === "layer" || piece.kind === "scarf" || piece.kind === "gloves";
-}
-
-/** Whether nothing lies round the neck: no scarf, no neckline that closes high, no closed coat with a collar that does. */
-function isNeckBare({ neck: { edge, scarf }, tied, worn }: Dressed): boolean {
-  if (scarf || tied?.asked.tie === "head cover") return false;
-  if (worn.some((item) => isWornSo(item, "collar-up") || isWornSo(item, "hood-up"))) return false;
-  const isClosedHigh = worn.some(
-    ({ asWorn }) =>
-      asWorn.kind === "coat" &&
-      asWorn.figures.closed &&
-      asWorn.figures.collar !== "notched" &&
-      asWorn.figures.collar !== "shawl",
-  );
-  return !isClosedHigh && edge !== null && !edge.high && edge.below > 0;
 }

@@ -1,4 +1,5 @@
 import type { HairForm } from "@/core/piece/client";
+import { hairlines } from "./hair-strands";
 
 /** A place on the head: (distance from the plumb line, height above the floor) as shares of a standing height. */
 export type Share = readonly [x: number, h: number];
@@ -6,7 +7,7 @@ export type Share = readonly [x: number, h: number];
 /** How the outline of hair runs. */
 type Edge = "smooth" | "waved" | "curled" | "coiled";
 /** What it does over the forehead. */
-type Front = "parted" | "fringe" | "back" | "high";
+export type Front = "parted" | "fringe" | "back" | "high";
 
 export interface Cut {
   /** How far it stands off the skull, as a share of the height. */
@@ -90,56 +91,6 @@ export function beforeOf({ volume: v, front }: Cut): { readonly outside: Share[]
   return { outside: [...left.reverse(), ...right], within: [...hairlines[front]] };
 }
 
-/** The hairline from the right temple to the left. */
-const hairlines: Readonly<Record<Front, readonly Share[]>> = {
-  parted: [
-    [0.0458, 0.948],
-    [0.0445, 0.959],
-    [0.0385, 0.9685],
-    [0.0245, 0.9745],
-    [0.006, 0.9785],
-    [-0.0125, 0.9855],
-    [-0.0262, 0.9785],
-    [-0.0385, 0.9665],
-    [-0.0447, 0.955],
-    [-0.0462, 0.945],
-  ],
-  fringe: [
-    [0.0462, 0.945],
-    [0.0425, 0.9545],
-    [0.03, 0.9575],
-    [0.012, 0.9562],
-    [-0.006, 0.9575],
-    [-0.024, 0.9562],
-    [-0.0405, 0.9568],
-    [-0.0462, 0.945],
-  ],
-  back: [
-    [0.0455, 0.948],
-    [0.0435, 0.962],
-    [0.034, 0.9735],
-    [0.016, 0.9795],
-    [0, 0.981],
-    [-0.016, 0.9795],
-    [-0.034, 0.9735],
-    [-0.0435, 0.962],
-    [-0.0455, 0.948],
-  ],
-  high: [
-    [0.0455, 0.948],
-    [0.0448, 0.962],
-    [0.039, 0.978],
-    [0.03, 0.988],
-    [0.016, 0.9885],
-    [0, 0.9925],
-    [-0.016, 0.9885],
-    [-0.03, 0.988],
-    [-0.039, 0.978],
-    [-0.0448, 0.962],
-    [-0.0455, 0.948],
-  ],
-};
-
 /** The same line with its turns: every other point stands out. */
 export function waved(points: readonly Share[], edge: Edge): Share[] {
   const { swing, apart } = swings[edge];
@@ -161,116 +112,6 @@ export function waved(points: readonly Share[], edge: Edge): Share[] {
   });
   return out;
 }
-
-/** How hair lies: five lines from the parting over to each side, or back from the forehead. */
-export const strands: Readonly<Record<Front, readonly (readonly Share[])[]>> = {
-  parted: [
-    [
-      [-0.0125, 0.9885],
-      [0.01, 0.9905],
-      [0.032, 0.9825],
-      [0.0455, 0.9645],
-    ],
-    [
-      [-0.0125, 0.9915],
-      [0.012, 0.997],
-      [0.034, 0.9895],
-      [0.0478, 0.9725],
-    ],
-    [
-      [-0.013, 0.996],
-      [0.008, 1.0035],
-      [0.029, 0.9995],
-    ],
-    [
-      [-0.014, 0.9895],
-      [-0.0285, 0.986],
-      [-0.042, 0.9715],
-      [-0.0468, 0.9585],
-    ],
-    [
-      [-0.0145, 0.996],
-      [-0.0275, 0.9975],
-      [-0.0405, 0.9875],
-    ],
-  ],
-  fringe: [
-    [
-      [0, 1.002],
-      [0.004, 0.985],
-      [0.006, 0.962],
-    ],
-    [
-      [0.004, 1.003],
-      [0.018, 0.988],
-      [0.022, 0.963],
-    ],
-    [
-      [0.008, 1.004],
-      [0.033, 0.99],
-      [0.041, 0.966],
-    ],
-    [
-      [-0.004, 1.003],
-      [-0.018, 0.988],
-      [-0.02, 0.963],
-    ],
-    [
-      [-0.008, 1.004],
-      [-0.033, 0.99],
-      [-0.04, 0.966],
-    ],
-  ],
-  back: [
-    [
-      [0, 0.984],
-      [0, 0.994],
-      [0, 1.002],
-    ],
-    [
-      [0.014, 0.983],
-      [0.015, 0.993],
-      [0.012, 1.002],
-    ],
-    [
-      [0.03, 0.978],
-      [0.033, 0.986],
-      [0.03, 0.995],
-    ],
-    [
-      [-0.014, 0.983],
-      [-0.015, 0.993],
-      [-0.012, 1.002],
-    ],
-    [
-      [-0.03, 0.978],
-      [-0.033, 0.986],
-      [-0.03, 0.995],
-    ],
-  ],
-  high: [
-    [
-      [0.02, 0.992],
-      [0.027, 0.996],
-      [0.03, 0.998],
-    ],
-    [
-      [0.043, 0.965],
-      [0.0455, 0.97],
-      [0.046, 0.976],
-    ],
-    [
-      [-0.02, 0.992],
-      [-0.027, 0.996],
-      [-0.03, 0.998],
-    ],
-    [
-      [-0.043, 0.965],
-      [-0.0455, 0.97],
-      [-0.046, 0.976],
-    ],
-  ],
-};
 
 /** Lines down the lengths of hair that hangs to the shoulders or below. */
 export function lengths({ ends, volume }: Cut): Share[][] {

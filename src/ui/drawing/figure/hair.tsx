@@ -8,11 +8,11 @@ import {
   lengths,
   locs,
   ringlets,
-  strands,
   tail,
   waved,
   type Share,
 } from "./hair-cuts";
+import { strands } from "./hair-strands";
 import { Headscarf, HeadscarfBehind } from "./headscarf";
 import { across, curve, mirrored, outline, type Point } from "./path";
 

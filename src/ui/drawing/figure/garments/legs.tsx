@@ -3,7 +3,6 @@ import type { Legged } from "@/core/piece/piece";
 import { turnLength } from "@/core/proportion/hem";
 import type { Turn } from "@/core/piece/adjustment";
 import { Shape } from "../../cloth/shape";
-import { tonesOf } from "../../cloth/tones";
 import type { Paint } from "../../paint";
 import type { Frame } from "../frame";
 import { legOuter } from "../limbs";
@@ -21,6 +20,8 @@ import {
 } from "../path";
 import { ramp, smoothMax, wornHalf } from "./cut";
 import { breakFolds, crotchFolds, fallOf, kneeFolds } from "./folds";
+import { TurnUp } from "./turn-up";
+import { creaseOf, fly, fringe, hemStitches, jeans, slantPocket, waistSeams } from "./leg-seams";
 
 interface LegsProps {
   readonly trousers: Legged;
@@ -202,117 +203,4 @@ function widthOf(trousers: Legged, hem: number, knee: number, frame: Frame): (he
     case "shorts":
       return straight;
   }
-}
-
-function creaseOf(frame: Frame, crotch: number, hem: number): Point[] {
-  return [crotch + 9, crotch - 4, (crotch + hem) / 2, hem + 0.4].map((h) => ({
-    x: frame.legAxis(Math.min(h, crotch)),
-    h,
-  }));
-}
-
-/** How deep a hem that stretches is, cm. */
-const stretchDeep = 4;
-
-/** The gathers over a hem that stretches, and the line where it begins. */
-function hemStitches(trousers: Legged, frame: Frame, side: number, hem: number, half: number): string[] {
-  if (trousers.figures.hem !== "stretch") return [];
-  const x = side * frame.legAxis(hem);
-  const line = curve(arc({ x: x - half, h: hem + stretchDeep }, { x: x + half, h: hem + stretchDeep }, 0.5));
-  const gathers = [-0.7, -0.35, 0, 0.35, 0.7].map(
-    (share) => `M${(x + share * half).toFixed(2)} ${-(hem + 0.4)}v${-(stretchDeep + 2.4)}`,
-  );
-  return [line, ...gathers];
-}
-
-/** The threads of a raw hem, uneven by rule. */
-function fringe(x: number, half: number, hem: number): string {
-  const count = Math.max(6, Math.round(half * 3.2));
-  return Array.from({ length: count + 1 }, (_, i) => {
-    const at = x - half + (2 * half * i) / count;
-    return `M${at.toFixed(2)} ${-(hem + 0.3)}l${(((i * 7) % 5) - 2) * 0.09} ${1.1 + ((i * 5) % 4) * 0.22}`;
-  }).join("");
-}
-
-/** Waistband, its loops, and the seam at the middle. */
-function waistSeams(frame: Frame, band: number, crotch: number, looped: boolean): string[] {
-  const half = frame.trunk(band) + 1;
-  const loops = looped ? [0.32, 0.78].flatMap((share) => [share * half, share * half + 0.8]) : [];
-  return [
-    curve(arc({ x: -half, h: band }, { x: half, h: band }, 0.9)),
-    `M0 ${-(band + 2.8)}V${-crotch}`,
-    ...loops.flatMap((x) => [x, -x]).map((x) => `M${x.toFixed(2)} ${-(band - 0.5)}V${-(band + 3.2)}`),
-  ];
-}
-
-/** The stitching of the fly, to the right of the middle seam. */
-function fly(band: number, crotch: number): string {
-  const low = crotch + (band - crotch) * 0.28;
-  return `M2 ${-(band - 1.4)}V${-(low + 4)}Q2 ${-low} 0.3 ${-low}`;
-}
-
-/** A pocket on the slant from the waistband to the side seam. */
-function slantPocket(frame: Frame, side: number, band: number): string {
-  const half = frame.trunk(band);
-  const low = band - 12;
-  return curve(
-    onSide(side, [
-      { x: half * 0.66, h: band - 0.6 },
-      { x: half * 0.86, h: band - 6 },
-      { x: frame.trunk(low) + 0.6, h: low },
-    ]),
-  );
-}
-
-/** What is stitched on jeans: a scooped pocket, the side seam. */
-function jeans(frame: Frame, side: number, band: number, outer: readonly Point[]): string[] {
-  const half = frame.trunk(band);
-  return [
-    curve(
-      onSide(side, [
-        { x: half * 0.5, h: band - 0.6 },
-        { x: half * 0.6, h: band - 5.4 },
-        { x: half * 0.86, h: band - 7.6 },
-        { x: frame.trunk(band - 8) + 0.8, h: band - 8 },
-      ]),
-    ),
-    curve(
-      onSide(
-        side,
-        outer.map(({ x, h }) => ({ x: x - 0.7, h })),
-      ),
-    ),
-  ];
-}
-
-interface TurnUpProps {
-  readonly id: string;
-  readonly trousers: Legged;
-  readonly paint: Paint;
-  readonly turn: Turn;
-  readonly x: number;
-  readonly half: number;
-  readonly hem: number;
-}
-
-/** The turned hem, the inside of the cloth where that has a colour of its own. */
-function TurnUp({ id, trousers, paint, turn, x, half, hem }: TurnUpProps) {
-  const reverse = trousers.swatches.find(({ role }) => role === "reverse")?.hex ?? null;
-  const inside: Paint = reverse ? { ...paint, fill: reverse, tones: tonesOf(reverse) } : paint;
-  const wide = half + 0.4;
-  const top = arc({ x: x - wide, h: hem + turn.depth }, { x: x + wide, h: hem + turn.depth }, 0.7);
-  const fold = arc({ x: x + wide, h: hem }, { x: x - wide, h: hem }, 0.7);
-  const edge = [
-    { x: x + wide, h: hem + turn.depth },
-    { x: x + wide, h: hem + turn.depth / 2 },
-    { x: x + wide, h: hem },
-  ];
-  return (
-    <Shape
-      id={id}
-      paint={inside}
-      parts={[{ d: outline(top, fold) }]}
-      shades={[shadeAlong(edge, half * 0.4, 1)]}
-    />
-  );
 }
