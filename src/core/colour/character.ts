@@ -26,7 +26,7 @@ const leastShare = 0.08;
 const leastChroma = 2;
 
 /**
- * Depth, temperature, inner contrast and clarity of weighted colours, as 2.1 derives them for a piece.
+ * Depth, temperature, inner contrast and clarity of weighted colours (docs/model.md, Colour).
  * @returns null when nothing has weight
  */
 export function characterOf(colours: readonly WeightedShade[]): Character | null {

@@ -1,7 +1,7 @@
 import type { Character } from "./character";
 import { clarityBand, clarityBands } from "./bands";
 
-/** Thresholds of 2.1 for two accessories that should agree without being copies. */
+/** Thresholds for two accessories that should agree without being copies. */
 export interface MatchLimits {
   readonly depth: number;
   readonly opposed: number;
@@ -26,7 +26,7 @@ export interface Matched {
 
 /**
  * Where two pieces disagree in depth, temperature, inner contrast or clarity; empty when they agree
- * (2.1, value-match: |dDepth| <= 22 or one of high contrast holds both depths; temperature product >=
+ * (docs/model.md, Colour: |dDepth| <= 22 or one of high contrast holds both depths; temperature product >=
  * -0.15; inner contrast within 25; clarity bands not two apart).
  */
 export function breachesOf(one: Matched, other: Matched, limits: MatchLimits): Breach[] {

@@ -22,7 +22,7 @@ export function areasOf(body: Body, placed: readonly Placed[], seen: readonly Se
     const area = areaOf(item, { parts, extent }, body) * leftByOpenLayers(item, open);
     if (inOpening.length === 0) return area;
     const length = totalLength(parts);
-    // A V is half its depth times its width (2.6): far less than the full width of the body.
+    // A V is half its depth times its width (docs/model.md, What is seen): far less than the full width of the body.
     return length > 0 ? area * (1 - ((1 - openingWidth) * totalLength(inOpening)) / length) : area;
   });
   const total = raw.reduce((sum, area) => sum + area, 0);

@@ -47,11 +47,12 @@ export function openPulls(open: readonly (readonly Worn[])[], base: number): Ope
 }
 
 /**
- * The levels between which a look will stand, whatever is put on beside what is on. By the formula of the level (2.4,
- * `placingOf`): base + S / max(1, W), S the sum of the pulls and W of their weights; what may be put on counts where
- * it pulls further, and not where it pulls back.
+ * The levels between which a look will stand, whatever is put on beside what is on. By the formula of the level
+ * (docs/model.md, Formality, `placingOf`): base + S / max(1, W), S the sum of the pulls and W of their weights;
+ * what may be put on counts where it pulls further, and not where it pulls back.
  * @param on the pieces that are on, garments among them, and where they stand
- * @returns of a piece that is left out of what is on, or of none, the range; null without a garment whose level was said
+ * @returns of a piece that is left out of what is on, or of none, the range; null without a garment whose level was
+ * said
  */
 export function levelRanges(
   on: readonly Worn[],

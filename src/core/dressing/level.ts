@@ -3,7 +3,9 @@ import type { Pull as KindPull } from "../piece/kinds/define-kind";
 import type { RegisterSpan } from "../register/ladder";
 import type { Worn } from "./dressed";
 
-/** Where a look stands: what its garments allow, and where its accessories have taken it (2.4). */
+/**
+ * Where a look stands: what its garments allow, and where its accessories have taken it (docs/model.md, Formality).
+ */
 export interface Placing {
   /** Level of the look, 1-9. */
   readonly level: number;
@@ -45,9 +47,9 @@ export const small = { weight: 0.08, heard: 3 } as const;
 const plainReach = 1;
 
 /**
- * Accessories place the base (2.4): level = base + S min(1, sum w) / sum w with S = sum of w x (centre - base)
- * over the accessories that are seen, kept within the base's span. Base and span are means of the garments'
- * own by visible area; plain cloth of one colour reaches a step further each way.
+ * Accessories place the base (docs/model.md, Formality): level = base + S min(1, sum w) / sum w with S = sum of w x
+ * (centre - base) over the accessories that are seen, kept within the base's span. Base and span are means of the
+ * garments' own by visible area; plain cloth of one colour reaches a step further each way.
  * @returns null for an empty look, and where nobody has said the level of anything in it
  */
 export function placingOf(worn: readonly Worn[]): Placing | null {

@@ -18,8 +18,8 @@ export function loudnessOf({ kin }: Pick<Surface, "kin">): Loudness {
 }
 
 /**
- * Whether bold surfaces of different kinds clash outright (2.2): what catches the light meets nap, or each kind
- * is at its boldest; three kinds always do. Light beside pile only rubs.
+ * Whether bold surfaces of different kinds clash outright (docs/model.md, Surfaces): what catches the light meets
+ * nap, or each kind is at its boldest; three kinds always do. Light beside pile only rubs.
  */
 export function clash(bold: readonly Surface[]): boolean {
   const kinds = new Set(bold.map(loudnessOf));

@@ -24,8 +24,8 @@ export interface ReadLine {
 }
 
 /**
- * Reads a line such as "cognac suede ankle boots, block heel 5, gold zip" as a piece (2.14); one such as "same as rust
- * loafers but navy" as that piece with what is said otherwise.
+ * Reads a line such as "cognac suede ankle boots, block heel 5, gold zip" as a piece (docs/intake.md); one such as
+ * "same as rust loafers but navy" as that piece with what is said otherwise.
  * @param called finds a piece by its name, as a person writes it; null where none has it
  */
 export function readLine(line: string, called: (name: string) => PieceDraft | null = () => null): ReadLine {

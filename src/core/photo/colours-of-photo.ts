@@ -49,7 +49,7 @@ export const notThePiece = 255;
 const windowLight = 0.79;
 const windowGains: Gains = [1 / windowLight, 1 / windowLight, 1 / windowLight];
 
-/** Finds the colours of the piece in a photo and their shares (2.14). */
+/** Finds the colours of the piece in a photo and their shares (docs/intake.md). */
 export function coloursOfPhoto(photo: Photo, { card: pointedAt, crop, strokes }: PhotoHints): ReadPhoto {
   const area = within(photo, crop);
   const cells = lightCells(photo, crop, strokes);

@@ -62,7 +62,8 @@ export function needsRest({ kind }: Pick<Piece, "kind">): boolean {
 }
 
 /**
- * Whether a piece should rest on a day: shoes are not worn two days running, so that leather dries (2.11).
+ * Whether a piece should rest on a day: shoes are not worn two days running, so that leather dries (docs/model.md,
+ * Comfort).
  * @param lastWorn the last day it was worn, yyyy-mm-dd; null: never
  */
 export function restsOn(piece: Piece, lastWorn: string | null, day: string): boolean {

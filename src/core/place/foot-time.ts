@@ -2,7 +2,7 @@ import type { PieceOf } from "../piece/piece";
 
 type Shoe = PieceOf<"shoe">;
 
-/** Minutes that a shoe without a heel to speak of carries a foot, standing and walking (2.11). */
+/** Minutes that a shoe without a heel to speak of carries a foot, standing and walking (docs/model.md, Comfort). */
 const flatBudget = 480;
 /** The same of a pitch of `lowPitch`, and by how much more pitch it is halved, cm. */
 const lowBudget = 240;
@@ -22,7 +22,8 @@ export function pitchOf({ figures: { lift, platform } }: Shoe): number {
 }
 
 /**
- * Minutes on foot that a shoe is good for: 240 * 2^(-(pitch - 2) / 2.5) from a pitch of 2 cm, 480 below it (2.11).
+ * Minutes on foot that a shoe is good for: 240 * 2^(-(pitch - 2) / 2.5) from a pitch of 2 cm, 480 below it
+ * (docs/model.md, Comfort).
  * @param insole whether one lies in it
  */
 export function footBudget(shoe: Shoe, insole: boolean): number {

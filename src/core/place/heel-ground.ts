@@ -13,8 +13,8 @@ export type Footing = HeelFooting | "smooth" | "snow";
 export const lowHeel = 2;
 
 /**
- * Heel by ground (2.11), by how wide the tip is: a stiletto under 1.5 cm, slim under 3, a block wider. What is
- * narrow sinks into soft ground and catches in gaps; what is high and narrow slips.
+ * Heel by ground (docs/model.md, Comfort), by how wide the tip is: a stiletto under 1.5 cm, slim under 3, a block
+ * wider. What is narrow sinks into soft ground and catches in gaps; what is high and narrow slips.
  */
 export const heelOnGround: Readonly<Record<Ground, Readonly<Record<Tip, HeelFooting>>>> = {
   indoors: { stiletto: "fine", slim: "fine", block: "fine", wedge: "fine", flat: "fine" },
@@ -33,7 +33,7 @@ export const heelOnGround: Readonly<Record<Ground, Readonly<Record<Tip, HeelFoot
   boat: { stiletto: "catches", slim: "mind", block: "mind", wedge: "mind", flat: "fine" },
 };
 
-/** Grounds on which a smooth sole finds no hold, however low the heel (2.11). */
+/** Grounds on which a smooth sole finds no hold, however low the heel (docs/model.md, Comfort). */
 const slippery: ReadonlySet<Ground> = new Set(["wet stone", "deck", "snow and ice"]);
 
 /** Whether a shoe's sole slips on a ground by itself: the fine sole of a leather shoe, on what is wet or frozen. */

@@ -3,7 +3,10 @@ import { finishes } from "../finish/finishes";
 import type { Occasion } from "../piece/occasion";
 import { isKind, isOpenToed, specOf, type Piece } from "../piece/piece";
 
-/** Whether rain is to be reckoned with: it is likely enough (2.11), and the occasion is not indoors. */
+/**
+ * Whether rain is to be reckoned with: it is likely enough (docs/model.md, Comfort), and the occasion is not
+ * indoors.
+ */
 export function isWet(occasion: Occasion, likely: number): boolean {
   return occasion.rain > likely && !isIndoors(occasion);
 }

@@ -4,17 +4,17 @@ import { specOf } from "../piece/piece";
 
 /** Heat of a body at rest, W/m2. */
 const atRest = 58;
-/** How many times as much a body gives off that moves (met, 2.11). */
+/** How many times as much a body gives off that moves (met; docs/model.md, Comfort). */
 export const moving = { seated: 1, standing: 1.2, strolling: 2 } as const;
 export type Moving = keyof typeof moving;
 
 /** Metres a second of wind that count as one step of the wind factor. */
 const fullWind = 10;
 
-/** Insulation of the still air about the body, clo, as 2.11 has it. */
+/** Insulation of the still air about the body, clo, as docs/model.md has it. */
 const airLayer = 0.7;
 
-/** Insulation of a piece as it is worn, clo (2.11). */
+/** Insulation of a piece as it is worn, clo (docs/model.md, Comfort). */
 export function insulationOf({ asWorn, adjustments }: Pick<Worn, "asWorn" | "adjustments">): number {
   let clo = specOf(asWorn).insulation(asWorn.figures, asWorn);
   for (const adjustment of adjustments) clo += adjustmentSpec(adjustment.kind).insulation?.(adjustment) ?? 0;
@@ -22,8 +22,8 @@ export function insulationOf({ asWorn, adjustments }: Pick<Worn, "asWorn" | "adj
 }
 
 /**
- * Air temperature, deg C, in which a wearer of so much insulation is comfortable: 33 - 0.155 * 0.75 * M * (clo + 0.7 a),
- * with M = 58 met W/m2 and a the part of the still air that the wind leaves (2.11).
+ * Air temperature, deg C, in which a wearer of so much insulation is comfortable: 33 - 0.155 * 0.75 * M * (clo +
+ * 0.7 a), with M = 58 met W/m2 and a the part of the still air that the wind leaves (docs/model.md, Comfort).
  * @param wind m/s
  */
 export function comfortableAir(clo: number, wind: number, as: Moving): number {

@@ -17,7 +17,10 @@ export interface Outlook {
   readonly all: readonly Worn[];
   /** How many times larger all that is seen may become: shares of the look fall by no more than that. */
   readonly grows: number;
-  /** The levels between which the look will stand (2.4), with or without a piece; null where nothing says so. */
+  /**
+   * The levels between which the look will stand (docs/model.md, Formality), with or without a piece; null where
+   * nothing says so.
+   */
   readonly levels: (without: Worn | null) => LevelRange | null;
 }
 

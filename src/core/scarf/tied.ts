@@ -62,7 +62,7 @@ export type TieAnswer =
   | { readonly possible: true; readonly tied: Tied }
   | { readonly possible: false; readonly refusal: TieRefusal };
 
-/** By how much stiff cloth adds to its knot at most (2.10). */
+/** By how much stiff cloth adds to its knot at most (docs/model.md, Scarves). */
 const stiffening = 0.4;
 /** A triangle is taken up to a band of this width where it goes round, cm. */
 const gathered = 8;

@@ -16,8 +16,8 @@ export type Story =
   | { readonly kind: "unrelated"; readonly poles: readonly Pole[] };
 
 /**
- * Reads the story of some pieces (2.3): at least half share a pole; or two opposite poles hold them all,
- * with two pieces each way, or one against a rest of statement 1 at most; else they are unrelated, by the
+ * Reads the story of some pieces (docs/model.md, Surfaces): at least half share a pole; or two opposite poles hold
+ * them all, with two pieces each way, or one against a rest of statement 1 at most; else they are unrelated, by the
  * fewest poles that still name every piece.
  */
 export function storyOf(pieces: readonly Piece[]): Story {

@@ -1,6 +1,6 @@
 import { defineAdjustment } from "./define-adjustment";
 
-/** What a hood over head and neck adds, clo (as a hat and a collar, 2.11). */
+/** What a hood over head and neck adds, clo (as a hat and a collar; docs/model.md, Comfort). */
 const clo = 0.08;
 
 /** The hood drawn over the head. */

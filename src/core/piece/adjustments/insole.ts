@@ -1,7 +1,7 @@
 import { isKind, type PieceOf } from "../piece";
 import { defineAdjustment } from "./define-adjustment";
 
-/** Insulation an insole adds, clo (2.11). */
+/** Insulation an insole adds, clo (docs/model.md, Comfort). */
 const clo = 0.04;
 
 /** Forms that are open where an insole would lie to be seen. */

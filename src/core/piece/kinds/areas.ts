@@ -2,7 +2,10 @@ import type { Body } from "../../body/body";
 import { overlap, totalLength } from "../../length/interval";
 import type { Seen } from "./define-kind";
 
-/** What a top, a bottom from waist to ankle, and a top layer take of a look before anything covers it (2.1). */
+/**
+ * What a top, a bottom from waist to ankle, and a top layer take of a look before anything covers it
+ * (docs/model.md, What is seen).
+ */
 const topShare = 0.3;
 const bottomShare = 0.35;
 const layerShare = 0.35;

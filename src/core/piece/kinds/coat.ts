@@ -4,7 +4,7 @@ import { breasted, closedBy, fromNeck, lapelsOpenTo, leansOpen, sleevelessForms,
 import { defineKind } from "./define-kind";
 import { clothed } from "./insulation";
 
-/** Insulation of each form in plain cloth, clo (ISO 9920; 2.11). */
+/** Insulation of each form in plain cloth, clo (ISO 9920; docs/model.md, Comfort). */
 const clo = { coat: 0.6, "long cardigan": 0.35, cape: 0.5 } as const;
 
 export const coat = defineKind({

@@ -35,7 +35,7 @@ export interface KindSpec<F extends Fields = Fields> {
   readonly zone: BodyZone;
   /** The figures it is recorded with, and what a new piece starts with. */
   readonly figures: F;
-  /** How far it places the base it is put on (2.4). Left out: it says nothing of its level. */
+  /** How far it places the base it is put on (docs/model.md, Formality). Left out: it says nothing of its level. */
   readonly pull?: Pull;
   /** How far the way it is worn takes it from its own level, steps; never past its span. */
   leans?(figures: FiguresOf<F>): number;
@@ -58,7 +58,7 @@ export interface KindSpec<F extends Fields = Fields> {
   opening?(figures: FiguresOf<F>, body: Body): number | null;
   /** How much of a look it takes by what is seen of it; areas are compared, not added up to 1. */
   area(seen: Seen, body: Body): number;
-  /** Insulation, clo (2.11; figures for garments from the usual tables of ISO 9920). */
+  /** Insulation, clo (docs/model.md, Comfort; figures for garments from the usual tables of ISO 9920). */
   insulation(figures: FiguresOf<F>, making: Making): number;
   /** What one usually weighs, grams, or what is recorded of this one. */
   weight(figures: FiguresOf<F>): number;

@@ -38,7 +38,10 @@ export const hosiery = defineKind({
   weight: () => 40,
 });
 
-/** Sheer tights 0.02 clo, opaque 0.05, wool 0.10 (2.11); what covers less of the leg counts in part. */
+/**
+ * Sheer tights 0.02 clo, opaque 0.05, wool 0.10 (docs/model.md, Comfort); what covers less of the leg counts in
+ * part.
+ */
 export function hosieryClo(denier: number, form: Form): number {
   const full = denier > 100 ? 0.1 : denier >= 40 ? 0.05 : 0.02;
   return form === "tights" ? full : form === "knee-high" || form === "hold-up" ? full * 0.6 : full * 0.3;

@@ -2,7 +2,7 @@ import type { Finish } from "../../finish/finishes";
 import type { Cloth } from "../../finish/cloths";
 import type { Making } from "./define-kind";
 
-/** How many times as warm a cloth is as the usual one (2.11). */
+/** How many times as warm a cloth is as the usual one (docs/model.md, Comfort). */
 const ofCloth: Partial<Record<Cloth, number>> = { linen: 0.7, wool: 1.15 };
 /** How much warmer or cooler a finish makes it than the plain one of its kind, clo. */
 const ofFinish: Partial<Record<Finish, number>> = {

@@ -4,7 +4,7 @@ import { breasted, closedBy, fromNeck, lapelsOpenTo, leansOpen, sleevelessForms,
 import { defineKind } from "./define-kind";
 import { clothed } from "./insulation";
 
-/** Insulation of each form in plain cloth, clo (ISO 9920; 2.11). */
+/** Insulation of each form in plain cloth, clo (ISO 9920; docs/model.md, Comfort). */
 const clo = { jacket: 0.36, waistcoat: 0.13, cardigan: 0.28, cape: 0.3 } as const;
 
 export const jacket = defineKind({

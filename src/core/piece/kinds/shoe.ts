@@ -63,7 +63,10 @@ export const shoe = defineKind({
   weight: () => 700,
 });
 
-/** Open shoes 0.02 clo, low ones 0.03, ankle boots 0.08, tall boots 0.10; a lining of pile adds 0.04 (2.11). */
+/**
+ * Open shoes 0.02 clo, low ones 0.03, ankle boots 0.08, tall boots 0.10; a lining of pile adds 0.04 (docs/model.md,
+ * Comfort).
+ */
 function shoeClo({ shaft, form }: ShoeFigures, { finish, secondFinish }: Making): number {
   const closed = shaft === null ? 0.03 : shaft > 25 ? 0.1 : 0.08;
   const plain = form === "sandal" || form === "thong" ? 0.02 : closed;

@@ -111,7 +111,7 @@ export interface TieSpec {
   readonly shows: (taken: Taken) => readonly TiePart[];
   /** Lower edge of what lies high at the neck, cm below the side neck points; null where nothing does. */
   readonly edge: number | null;
-  /** How much of a look it takes, as 2.1 counts areas. */
+  /** How much of a look it takes (docs/model.md, What is seen). */
   readonly area: number;
   /** Insulation it gives where it lies, clo. */
   readonly warmth: number;

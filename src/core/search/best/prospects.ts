@@ -35,9 +35,10 @@ export interface Prospects {
 }
 
 /**
- * Lays out what the rules could make of every choice for a base (2.13). A rule that reads at most two of the places is
- * read for each of their pairings beforehand: of a choice that is begun it counts as the best it could still say. A
- * rule that reads more says itself what it could at the most make of what is begun; of a whole choice it is read.
+ * Lays out what the rules could make of every choice for a base (docs/model.md, Judgement). A rule that reads at
+ * most two of the places is read for each of their pairings beforehand: of a choice that is begun it counts as the
+ * best it could still say. A rule that reads more says itself what it could at the most make of what is begun; of a
+ * whole choice it is read.
  * @param base the garments, and a top layer where one is on
  * @param places where something is chosen; a top layer is not among them
  */

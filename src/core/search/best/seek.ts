@@ -16,10 +16,10 @@ const proving = 30;
 const anew = { places: 3, place: 7, option: 31 } as const;
 
 /**
- * Seeks the sets that read best on a base (2.13), telling what is known after each step: first those that agree best
- * by themselves are read, then single pieces are exchanged as long as that gains points, then all are gone through
- * from the best on down, which proves what it comes to. Where that takes long, further starts are tried in between.
- * Whoever runs it may stop at any step.
+ * Seeks the sets that read best on a base (docs/model.md, Judgement), telling what is known after each step: first
+ * those that agree best by themselves are read, then single pieces are exchanged as long as that gains points, then
+ * all are gone through from the best on down, which proves what it comes to. Where that takes long, further starts
+ * are tried in between. Whoever runs it may stop at any step.
  */
 export function* seekSets(
   base: Look,
