@@ -14,7 +14,7 @@ import type { Asker } from "./asker";
 import { breathing } from "./breath";
 
 /** How many sets are shown, and in how many slots each differs at least from those before it. */
-const shown = { most: 6, apart: 2 } as const;
+const asShown = { most: 6, apart: 2 } as const;
 /** Milliseconds between two words of what is known: a hand must not find another set where it presses. */
 const silence = 400;
 /** Milliseconds after which nobody waits for a proof any longer. */
@@ -34,7 +34,7 @@ export async function seekSets(
   const breathe = breathing();
   let told = began;
   let last: Sought = { best: [], proved: 0, margin: Infinity, read: 0, finished: false };
-  for (const sought of seek(base, laidOut, wish, shown)) {
+  for (const sought of seek(base, laidOut, wish, asShown)) {
     const isFirst = last.best.length === 0 && sought.best.length > 0;
     last = sought;
     const now = performance.now();

@@ -11,7 +11,7 @@ import type { Asker } from "./asker";
 import { breathing } from "./breath";
 
 /** How many missing pieces are named. */
-const named = 5;
+const mostNamed = 5;
 /** Milliseconds between two signs of life. */
 const news = 150;
 
@@ -78,7 +78,7 @@ export async function seekGaps(
   const gaps: Gap[] = [];
   const answer = (): FoundGaps => ({
     pairs,
-    gaps: bestGaps(gaps, named).map(({ spec, unlocks }) => ({ ...spec, unlocks })),
+    gaps: bestGaps(gaps, mostNamed).map(({ spec, unlocks }) => ({ ...spec, unlocks })),
     tried: gaps.length,
     specs: specs.length,
   });

@@ -37,11 +37,11 @@ export const families = Object.keys(prototypes) as Family[];
 const table = families.flatMap((family) =>
   prototypes[family].map((hex) => ({ family, shade: shadeOf(hex) })),
 );
-const named = new Map<Shade, Family>();
+const familyByShade = new Map<Shade, Family>();
 
 /** The colour family of a shade: that of the nearest prototype by CIEDE2000. */
 export function familyOf(shade: Shade): Family {
-  let family = named.get(shade);
+  let family = familyByShade.get(shade);
   if (!family) {
     let best = Infinity;
     family = "grey";
@@ -52,7 +52,7 @@ export function familyOf(shade: Shade): Family {
         family = entry.family;
       }
     }
-    named.set(shade, family);
+    familyByShade.set(shade, family);
   }
   return family;
 }

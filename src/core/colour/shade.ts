@@ -21,7 +21,7 @@ export interface Shade {
   readonly clarity: number;
 }
 
-const known = new Map<string, Shade>();
+const shadeByHex = new Map<string, Shade>();
 
 /** The largest in-gamut C* of sRGB at a depth and hue, by bisection to 0.05. */
 function largestChroma(L: number, hue: number): number {
@@ -41,7 +41,7 @@ function largestChroma(L: number, hue: number): number {
  * @throws RangeError when the text is not a colour.
  */
 export function shadeOf(hex: string): Shade {
-  const found = known.get(hex);
+  const found = shadeByHex.get(hex);
   if (found) return found;
   const rgb = parse(hex);
   if (!rgb) throw new RangeError(`"${hex}" is not a colour; write it as #rrggbb`);
@@ -50,7 +50,7 @@ export function shadeOf(hex: string): Shade {
   const hue = ((Math.atan2(b, a) * 180) / Math.PI + 360) % 360;
   const most = L <= 0.5 || L >= 99.9 ? 0 : largestChroma(L, hue);
   const clarity = most > 0 ? Math.min(1, C / most) : 0;
-  const shade: Shade = { id: known.size, hex, L, a, b, C, hue, clarity };
-  known.set(hex, shade);
+  const shade: Shade = { id: shadeByHex.size, hex, L, a, b, C, hue, clarity };
+  shadeByHex.set(hex, shade);
   return shade;
 }

@@ -23,7 +23,7 @@ export function readLook(look: Look): ReadLook {
 }
 
 /** As many looks are read side by side: more would not stay at hand, of fewer each rule is fetched too often. */
-const sideBySide = 32;
+const batch = 32;
 
 /** One of many looks that were read: what it was made of, the look, and its reading. */
 export interface ReadOne<T> {
@@ -44,8 +44,8 @@ export function readMany<T>(
   besideOf: (one: T) => ReadLook | null = () => null,
 ): ReadOne<T>[] {
   const done: ReadOne<T>[] = [];
-  for (let from = 0; from < all.length; from += sideBySide) {
-    const some = all.slice(from, from + sideBySide).map((of) => asked(of, lookOf(of), besideOf(of)));
+  for (let from = 0; from < all.length; from += batch) {
+    const some = all.slice(from, from + batch).map((of) => asked(of, lookOf(of), besideOf(of)));
     askRules(some);
     for (const { of, dressed, findings } of some)
       done.push({ of, look: dressed.look, reading: sumUp(findings, dressed) });

@@ -33,7 +33,7 @@ export interface Remedies {
   readonly alsoBetter: readonly Remedy[];
 }
 
-const kept = 3;
+const mostRemedies = 3;
 
 /**
  * Tries what each fault or note proposes, with the pieces at hand. Under a finding stand the changes after which
@@ -95,7 +95,7 @@ function trials(
 function bestOf(tried: readonly Tried[]): Remedy[] {
   return [...tried]
     .sort(byWorth)
-    .slice(0, kept)
+    .slice(0, mostRemedies)
     .map(({ change, worth, verdict }) => ({ change, worth, verdict }));
 }
 

@@ -20,7 +20,7 @@ export interface Tolerated {
 }
 
 /** Least share of a piece from which one of its colours is worth reading again. */
-const seen = 0.1;
+const leastShare = 0.1;
 
 /** Every length and colour that a look rests on, each with how exact it is ("No cliffs" of the domain). */
 export function toleratedFigures(look: Look): Tolerated[] {
@@ -84,7 +84,7 @@ function lengthsOf(look: Look, piece: Piece): Tolerated[] {
 
 function coloursOf(look: Look, piece: Piece): Tolerated[] {
   return piece.swatches.flatMap((swatch, at) => {
-    if (swatch.share < seen) return [];
+    if (swatch.share < leastShare) return [];
     const along = (axis: "L" | "b"): Tolerated => ({
       label: "Colour",
       piece,

@@ -9,7 +9,7 @@ const upkeep = Joi.object<Upkeep>({
   lastWorn: day.allow(null).required().label("Last worn"),
 });
 
-const shown = Joi.object<ShownBefore>({
+const shownBefore = Joi.object<ShownBefore>({
   company: name.required().label("Company"),
   occasion: name.required().label("Occasion"),
   day: day.required(),
@@ -20,5 +20,5 @@ const shown = Joi.object<ShownBefore>({
 export const onRecord = Joi.object<OnRecord>({
   today: day.required().label("Today"),
   upkeep: Joi.object().pattern(Joi.string().max(120), upkeep).required().label("Upkeep"),
-  shown: Joi.array().items(shown).max(500).required().label("Shown before"),
+  shown: Joi.array().items(shownBefore).max(500).required().label("Shown before"),
 });

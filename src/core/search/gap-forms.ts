@@ -11,7 +11,7 @@ interface GapFormSpec {
 }
 
 /** What is tried, one by one, when it is sought what a wardrobe lacks. */
-const tried = [
+const formsTried = [
   {
     name: "flat shoe",
     kind: "shoe",
@@ -185,8 +185,8 @@ const written = [
   { name: "umbrella", kind: "umbrella", figures: {}, size: ["length"], called: ["brolly"] },
 ] as const satisfies readonly GapFormSpec[];
 
-export const triedForms = tried.map(({ name }) => name);
-export type GapForm = (typeof tried)[number]["name"] | (typeof written)[number]["name"];
+export const triedForms = formsTried.map(({ name }) => name);
+export type GapForm = (typeof formsTried)[number]["name"] | (typeof written)[number]["name"];
 
 /** Every form a missing piece may have. */
-export const gapForms: readonly (GapFormSpec & { readonly name: GapForm })[] = [...tried, ...written];
+export const gapForms: readonly (GapFormSpec & { readonly name: GapForm })[] = [...formsTried, ...written];

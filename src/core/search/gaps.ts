@@ -23,7 +23,7 @@ export interface Gap {
 }
 
 /** How many of the sets that come nearest a missing piece is tried with. */
-const tried = 4;
+const mostTried = 4;
 
 /**
  * What the sets make of a base for an occasion, each with its best turn-up where the hem wants one.
@@ -40,7 +40,7 @@ export function servingOf(
     .sort((one, other) => compareVerdicts(other.verdict, one.verdict) || other.score - one.score);
   const [best] = read;
   if (!best) return null;
-  const closest = best.verdict === "jars" ? read.slice(0, tried) : [];
+  const closest = best.verdict === "jars" ? read.slice(0, mostTried) : [];
   return {
     ...names,
     verdict: best.verdict,

@@ -28,7 +28,7 @@ import type { TiePlace } from "../scarf/ties/define-tie";
 import { tiesShowing, type TieOffer } from "../scarf/wanted";
 
 /** How alike two colours are to be one (CIEDE2000), as for an echo. */
-const alike = 12;
+const likeness = 12;
 
 /** A way of tying a scarf, with how the look reads with it. */
 export interface TieChoice {
@@ -106,7 +106,7 @@ const byWanted = (one: TieChoice, other: TieChoice) => other.wanted - one.wanted
 /** The colours of a picture that one takes for one of these. */
 export function coloursLike({ colours }: ClothPicture, hexes: readonly string[]): Set<number> {
   const shades = hexes.map(shadeOf);
-  const isLike = (hex: string) => shades.some((shade) => difference(shade, shadeOf(hex)) <= alike);
+  const isLike = (hex: string) => shades.some((shade) => difference(shade, shadeOf(hex)) <= likeness);
   return new Set(colours.flatMap((hex, i) => (isLike(hex) ? [i] : [])));
 }
 

@@ -18,12 +18,12 @@ export function capital(text: string): string {
 }
 
 /** At most so many are named one by one. */
-const named = 3;
+const mostNamed = 3;
 
 /** Several names in one sentence: "the belt, the watch and the ring"; of more, the first two and how many others. */
 export function listed(names: readonly string[]): string {
   const [last = "", ...before] = [...names].reverse();
   if (before.length === 0) return last;
-  if (names.length <= named) return `${before.reverse().join(", ")} and ${last}`;
+  if (names.length <= mostNamed) return `${before.reverse().join(", ")} and ${last}`;
   return `${names.slice(0, 2).join(", ")} and ${names.length - 2} more`;
 }

@@ -5,12 +5,12 @@ import { cutWhenSilent, patience } from "./outage";
 // A day stays the text it is: a Date would move it by the time zone of the process.
 types.setTypeParser(types.builtins.DATE, (day) => day);
 
-const kept = globalThis as { juxtaneDatabase?: Knex };
+const ofProcess = globalThis as { juxtaneDatabase?: Knex };
 
 /** The one pool of this process, on the application role. Only this folder may ask for it. */
 export function database(): Knex {
-  kept.juxtaneDatabase ??= open();
-  return kept.juxtaneDatabase;
+  ofProcess.juxtaneDatabase ??= open();
+  return ofProcess.juxtaneDatabase;
 }
 
 function open(): Knex {
@@ -33,6 +33,6 @@ function open(): Knex {
 
 /** Closes the pool, so that a script or a test can end. */
 export async function closeDatabase(): Promise<void> {
-  await kept.juxtaneDatabase?.destroy();
-  delete kept.juxtaneDatabase;
+  await ofProcess.juxtaneDatabase?.destroy();
+  delete ofProcess.juxtaneDatabase;
 }

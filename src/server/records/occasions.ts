@@ -77,7 +77,7 @@ export const putOccasionAway = (tenant: Tenant, id: string) => putAway(tenant, "
 export const bringOccasionBack = (tenant: Tenant, id: string) => bringBack(tenant, "occasions", id);
 
 /** The fields of an occasion that go by one name in the table and in the core. */
-const alike = [
+const sharedFields = [
   "name",
   "place",
   "day",
@@ -91,8 +91,10 @@ const alike = [
   "company",
 ] as const satisfies readonly (keyof OccasionRow & keyof Occasion)[];
 
-function alikeOf(of: Pick<Occasion, (typeof alike)[number]>): Pick<Occasion, (typeof alike)[number]> {
-  return Object.fromEntries(alike.map((name) => [name, of[name]])) as typeof of;
+function alikeOf(
+  of: Pick<Occasion, (typeof sharedFields)[number]>,
+): Pick<Occasion, (typeof sharedFields)[number]> {
+  return Object.fromEntries(sharedFields.map((name) => [name, of[name]])) as typeof of;
 }
 
 function fromRow(row: OccasionRow): OccasionRecord {

@@ -10,7 +10,7 @@ import { wordOf } from "../kit/marks";
 import { sayChange } from "./change-words";
 
 /** How many things done at once are named; the rest are counted. */
-const named = 3;
+const mostNamed = 3;
 
 interface StepWords {
   readonly wardrobe: Wardrobe;
@@ -37,10 +37,10 @@ export function sayStep(
   else if (state.ownVerdict !== before.ownVerdict && done.length === 0)
     done.push(benchWords.yourVerdictTakenBack);
   const [first = benchWords.theSameOnceMore, ...rest] = done;
-  const more = rest.length - named + 1;
+  const more = rest.length - mostNamed + 1;
   return [
     first,
-    ...rest.slice(0, named - 1).map(withinSentence),
+    ...rest.slice(0, mostNamed - 1).map(withinSentence),
     ...(more > 0 ? [sayWith(benchWords.andMoreWord, { more })] : []),
   ].join(", ");
 }

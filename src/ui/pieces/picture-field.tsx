@@ -20,7 +20,7 @@ interface PictureFieldProps {
 /** A side that is used until the form has one that can be drawn, cm. */
 const usualSide = 90;
 /** How many steps back the field remembers. */
-const remembered = 60;
+const mostSteps = 60;
 
 /** The picture of a scarf, begun from a template and painted cell by cell; the colours of the piece follow from it. */
 export function PictureField({ name, label, help }: PictureFieldProps) {
@@ -39,7 +39,7 @@ export function PictureField({ name, label, help }: PictureFieldProps) {
     setValue("piece.swatches", swatchesOf(next, paler), { shouldDirty: true });
   };
   const keep = (next: ClothPicture | null) => {
-    setPast([...past, picture].slice(-remembered));
+    setPast([...past, picture].slice(-mostSteps));
     show(next);
   };
   const begin = (template: TemplateName) => {
@@ -58,7 +58,7 @@ export function PictureField({ name, label, help }: PictureFieldProps) {
             sides={sides}
             brush={brush}
             label={label}
-            onBegin={() => setPast([...past, picture].slice(-remembered))}
+            onBegin={() => setPast([...past, picture].slice(-mostSteps))}
             onPaint={show}
           />
         ) : (

@@ -9,19 +9,19 @@ export interface PageCommand {
   readonly run: () => void;
 }
 
-const offered = createStore<readonly PageCommand[]>()(() => []);
+const commandStore = createStore<readonly PageCommand[]>()(() => []);
 
 /** Offers what a page can do to Ctrl-K, as long as the page is open. */
 export function usePageCommands(commands: readonly PageCommand[]): void {
   useEffect(() => {
-    offered.setState(commands, true);
-    return () => offered.setState([], true);
+    commandStore.setState(commands, true);
+    return () => commandStore.setState([], true);
   }, [commands]);
 }
 
 /** What the open page can do that has all the words typed, in any order. */
 export function usePageCommandsWith(words: string): readonly PageCommand[] {
-  const all = useStore(offered);
+  const all = useStore(commandStore);
   const parts = words.toLowerCase().split(/\s+/).filter(Boolean);
   return all.filter(({ say }) => parts.every((part) => say.toLowerCase().includes(part)));
 }

@@ -13,15 +13,15 @@ import { usualBand, usualWay } from "../../scarf/usual-way";
 import { defineAdjustment } from "./define-adjustment";
 
 /** How far a scarf at the neck stands above the side neck points, cm. */
-const stands = 5;
+const standUp = 5;
 
-const named = tieNames.map((name) => `${name.replace(/\W/g, "_")} {${tieSpec(name).name}}`).join(" ");
+const tieChoices = tieNames.map((name) => `${name.replace(/\W/g, "_")} {${tieSpec(name).name}}`).join(" ");
 
 /** From its lower to its upper edge where a tie is worn. */
 const extents: Record<TiePlace, (body: Body, falls: number) => Interval> = {
   neck: ({ measures }, falls) => ({
     from: measures.neckPoint.cm - falls,
-    to: measures.neckPoint.cm + stands,
+    to: measures.neckPoint.cm + standUp,
   }),
   head: ({ height, measures }) => ({ from: measures.neckPoint.cm - 4, to: height + 2 }),
   hair: ({ height, measures }) => ({ from: measures.chin.cm, to: height + 1 }),
@@ -80,9 +80,9 @@ export const tie = defineAdjustment({
   insulation: ({ tie: name }) => tieSpec(name).warmth - asRecorded,
   words: {
     name: "Tie",
-    doing: `Tie {piece}: {tie, select, ${named} other {as it was}}`,
+    doing: `Tie {piece}: {tie, select, ${tieChoices} other {as it was}}`,
     undoing: "Untie {piece}",
-    done: `{tie, select, ${named} other {tied}}`,
+    done: `{tie, select, ${tieChoices} other {tied}}`,
   },
 });
 

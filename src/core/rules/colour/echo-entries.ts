@@ -45,7 +45,7 @@ interface Known {
 }
 
 /** As many looks are read side by side at the most. */
-const remembered = 32;
+const mostRemembered = 32;
 
 /** The entries of the looks read last, the one after another in a ring: the accent is read from them after the echo. */
 const lately: Known[] = [];
@@ -61,7 +61,7 @@ export function entriesIn(dressed: PairView): readonly Entry[] {
 export function entriesOf(pair: PairView, limits: EchoLimits): Entry[] {
   const entries: Entry[] = [];
   lately[next] = { palette: pair.palette, entries };
-  next = (next + 1) % remembered;
+  next = (next + 1) % mostRemembered;
   const seen = withLinings(pair);
   for (const patch of pair.palette) {
     if (!enters(pair, patch, limits)) continue;

@@ -57,7 +57,7 @@ interface Needed {
   readonly mend: readonly Proposal[];
 }
 
-const worn =
+const wears =
   (kind: Piece["kind"]) =>
   ({ worn: all }: Dressed) =>
     all.some(({ piece }) => piece.kind === kind);
@@ -65,15 +65,15 @@ const worn =
 /** When what a tie needs beside the scarf is there, and what puts it there. */
 const needed: Readonly<Record<TieNeed, Needed>> = {
   ring: { isMet: ({ look }) => look.accessories.some(isScarfRing), mend: wear("brooch") },
-  pin: { isMet: worn("brooch"), mend: wear("brooch") },
-  belt: { isMet: worn("belt"), mend: wear("belt") },
+  pin: { isMet: wears("brooch"), mend: wear("brooch") },
+  belt: { isMet: wears("belt"), mend: wear("belt") },
   "layer beneath": {
     isMet: ({ garments }) => garments.some(({ place }) => place === "top" || place === "whole"),
     mend: [],
   },
   "layer over": { isMet: ({ worn: all }) => all.some(({ place }) => place === "layer"), mend: wear("layer") },
-  hat: { isMet: worn("hat"), mend: wear("hat") },
-  "coat belt": { isMet: worn("coat"), mend: wear("layer") },
+  hat: { isMet: wears("hat"), mend: wear("hat") },
+  "coat belt": { isMet: wears("coat"), mend: wear("layer") },
   handle: { isMet: ({ bag }) => bag !== null && bag.asWorn.figures.strap > 0, mend: wear("bag") },
   loops: {
     isMet: ({ garments }) => garments.some(({ place }) => place === "bottom"),

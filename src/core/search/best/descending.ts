@@ -19,7 +19,7 @@ export interface Step {
 /** After so many readings there is a sign of life. */
 const breath = 64;
 /** As many choices are read side by side: each costs less, and a few may be read that nothing would have come of. */
-const sideBySide = 16;
+const batch = 16;
 
 /** A choice that is begun or whole, in the queue by the points it can come to. */
 interface Begun {
@@ -83,7 +83,7 @@ export function* descending(roots: readonly Prospects[]): Generator<Step> {
  */
 function nextUnread(queue: TinyQueue<Begun>): Begun[] {
   const unread: Begun[] = [];
-  for (let next = queue.peek(); next && unread.length < sideBySide; next = queue.peek()) {
+  for (let next = queue.peek(); next && unread.length < batch; next = queue.peek()) {
     if (next.wasRead && isWhole(next)) break;
     if (unread[0] && unread[0].prospects !== next.prospects) break;
     queue.pop();

@@ -28,7 +28,7 @@ export interface Sought {
 }
 
 /** So many of the best that were met are kept beside those that are proved. */
-const kept = 400;
+const mostKept = 400;
 
 /** The sets that were met so far, and those of them that are proved. */
 export class FoundSets {
@@ -46,7 +46,7 @@ export class FoundSets {
     if (this.known.has(key)) return;
     this.known.add(key);
     this.met.push(set);
-    if (this.met.length > 2 * kept) this.met = this.met.sort(byPoints).slice(0, kept);
+    if (this.met.length > 2 * mostKept) this.met = this.met.sort(byPoints).slice(0, mostKept);
   }
 
   /**

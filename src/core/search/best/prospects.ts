@@ -11,7 +11,7 @@ import { hopedOf, outcomeOf, pointsOf, silence, type Outcome } from "./outcome";
 import { tableRules } from "./rule-tables";
 
 /** Of how many places at the most a rule is read for every pairing of what they may hold beforehand. */
-const tabled = 2;
+const mostTabled = 2;
 
 /** Without a garment a look may become any number of times larger. */
 const noGarments = 1e9;
@@ -93,7 +93,7 @@ function rulesFor({ client }: Look, places: readonly Place[]) {
     const { reads } = rule;
     if (rule.settings(client.ruleBook).weight === 0) continue;
     const at = places.flatMap(({ slot }, i) => (reads !== "everything" && reads.includes(slot) ? [i] : []));
-    if (reads === "everything" || at.length > tabled) wide.push(rule);
+    if (reads === "everything" || at.length > mostTabled) wide.push(rule);
     else known.push({ rule, at });
   }
   return { known, wide };

@@ -9,11 +9,11 @@ import { searchBest } from "./branch-and-bound";
 import type { SetProblem, SetWish } from "./set-problem";
 
 /** How many of the sets that agree best are read first, and from how many of these it climbs. */
-const first = { read: 60, climbed: 2 } as const;
+const starting = { read: 60, climbed: 2 } as const;
 /** After so many steps of proving every other one is given to finding better sets. */
-const proving = 30;
+const stepsOfProof = 30;
 /** How many places are chosen anew for another start, and the strides that make the starts unlike one another. */
-const anew = { places: 3, place: 7, option: 31 } as const;
+const restart = { places: 3, place: 7, option: 31 } as const;
 
 /**
  * Seeks the sets that read best on a base (docs/model.md, Judgement), telling what is known after each step: first
@@ -30,7 +30,7 @@ export function* seekSets(
   const found = new FoundSets(asked);
   const bare = { ...base, accessories: [] };
   const places = placesOf(laidOut, wish);
-  const agreeing = searchBest(laidOut.problem, first.read);
+  const agreeing = searchBest(laidOut.problem, starting.read);
   let seeds = agreeing.next();
   for (; !seeds.done; seeds = agreeing.next()) yield found.now();
   const starts = seeds.value.best.map(({ options }) =>
@@ -51,7 +51,7 @@ export function* seekSets(
       }
     }
   };
-  for (const { options } of found.starts(first.climbed)) yield* climbing(options);
+  for (const { options } of found.starts(starting.climbed)) yield* climbing(options);
   let steps = 0;
   for (const { found: whole, most } of descending(roots.map(({ prospects }) => prospects))) {
     const root = whole && roots.find(({ prospects }) => prospects === whole.prospects);
@@ -64,7 +64,7 @@ export function* seekSets(
     yield now;
     if (now.finished) return;
     steps += 1;
-    const [best] = steps > proving && steps % 2 === 0 ? now.best : [];
+    const [best] = steps > stepsOfProof && steps % 2 === 0 ? now.best : [];
     if (best) yield* climbing(anotherStart(best.options, places, steps));
   }
 }
@@ -86,10 +86,10 @@ function trimmed({ prospects, chosen, points }: Whole): readonly number[] {
 /** A set with a few places chosen anew, others with each number. */
 function anotherStart(options: readonly Option[], places: readonly Place[], number: number): Option[] {
   const start = [...options];
-  for (let i = 0; i < anew.places; i += 1) {
-    const at = (number * anew.place + i * i + i) % places.length;
+  for (let i = 0; i < restart.places; i += 1) {
+    const at = (number * restart.place + i * i + i) % places.length;
     const choices = places[at]?.options ?? [];
-    start[at] = choices[(number * anew.option + i * anew.place) % choices.length] ?? null;
+    start[at] = choices[(number * restart.option + i * restart.place) % choices.length] ?? null;
   }
   return start;
 }

@@ -5,7 +5,7 @@ import { EarCuff } from "../plates/ear-cuff";
 import type { KindDrawing } from "./kind-drawing";
 
 /** On a whole body it is drawn no smaller than the eye can find, cm. */
-const seen = 1.4;
+const leastSeen = 1.4;
 
 export const earCuff: KindDrawing<"ear cuff"> = {
   plate: ({ piece, size }) => (
@@ -31,7 +31,7 @@ export const earCuff: KindDrawing<"ear cuff"> = {
             top={-extent.to - 0.012 * frame.body.height}
             metal={metalColour(piece) ?? "#888888"}
             side={side}
-            least={seen}
+            least={leastSeen}
           />
         ))}
       </g>

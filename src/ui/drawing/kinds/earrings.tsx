@@ -5,7 +5,7 @@ import { Earring } from "../plates/earring";
 import type { KindDrawing } from "./kind-drawing";
 
 /** What is smaller is not found on a whole body, cm. */
-const seen = 1;
+const leastSeen = 1;
 
 export const earrings: KindDrawing<"earrings"> = {
   plate({ piece, size }) {
@@ -38,7 +38,7 @@ export const earrings: KindDrawing<"earrings"> = {
             top={-extent.to - up}
             metal={metal}
             stone={paint.ground}
-            least={seen}
+            least={leastSeen}
           />
         ))}
       </g>
