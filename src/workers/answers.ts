@@ -73,6 +73,6 @@ export interface FoundGaps {
 export type FilledOf = Omit<FilledTemplate, "pieces"> & { readonly pieceIds: readonly string[] };
 
 /** What to ask the tailor for, and what the legs need under them. */
-export type TailorCounsel = TailorAnswer & {
+export type TailorAdvice = TailorAnswer & {
   readonly lift: { readonly from: number; readonly to: number } | null;
 };

@@ -22,7 +22,7 @@ export interface Tolerated {
 /** Least share of a piece from which one of its colours is worth reading again. */
 const leastShare = 0.1;
 
-/** Every length and colour that a look rests on, each with how exact it is ("No cliffs" of the domain). */
+/** Every length and colour that a look rests on, each with how exact it is (docs/architecture.md: no cliffs). */
 export function toleratedFigures(look: Look): Tolerated[] {
   return [
     ...bodyFigures(look),

@@ -23,7 +23,7 @@ interface BenchDialogsProps {
 
 /** The dialogs of the bench, one open at a time. */
 export function BenchDialogs({ saveSet, keepHem, moveLook, pieces }: BenchDialogsProps) {
-  const { source, look, steps, advisor, keeping } = useDesk();
+  const { source, look, steps, workers, keeping } = useDesk();
   const dialog = useBenchState((state) => state.dialog);
   const trousers = look.garments.find(isLegged);
   const close = () => steps.open(null);
@@ -40,7 +40,7 @@ export function BenchDialogs({ saveSet, keepHem, moveLook, pieces }: BenchDialog
       {trousers && dialog === "tailor" && (
         <Tailor
           onClose={close}
-          advisor={advisor}
+          workers={workers}
           trousers={trousers}
           shoes={source.pieces.filter((piece) => isKind(piece, "shoe"))}
           worn={look.accessories.find((piece) => isKind(piece, "shoe"))?.id ?? null}

@@ -7,7 +7,7 @@ import { sayWith } from "@/words/say";
 import { benchWords } from "@/words/bench";
 import { Plate } from "../drawing/plate";
 import { Button } from "../kit/button";
-import { useAsk, type Question } from "../counsel/use-ask";
+import { useAsk, type Question } from "../workers/use-ask";
 import { useDesk } from "./desk/use-desk";
 import { sayWorth } from "./say-worth";
 
@@ -18,15 +18,15 @@ interface Pass {
 
 /** Stand back: each accessory with what the look would score without it, the best to lose first. */
 export function EditPass() {
-  const { advisor, key, steps, named } = useDesk();
+  const { workers, key, steps, named } = useDesk();
   const question = useCallback<Question<Pass>>(
-    async (counsel) => {
-      const [removals, swaps] = await Promise.all([counsel.editPass(key), counsel.surprises(key)]);
+    async (worker) => {
+      const [removals, swaps] = await Promise.all([worker.editPass(key), worker.surprises(key)]);
       return { removals, swaps };
     },
     [key],
   );
-  const { value } = useAsk(advisor, question);
+  const { value } = useAsk(workers, question);
   const removals = value?.removals ?? null;
   const swaps = value?.swaps ?? [];
   const free = removals?.filter(({ worth }) => costsNothing(worth)).length ?? 0;

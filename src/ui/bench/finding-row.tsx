@@ -13,8 +13,8 @@ import type { RuleBook } from "@/core/rule-book/rule-book";
 import type { Overruling } from "@/core/studio/overruling";
 import { sayWith } from "@/words/say";
 import { benchWords } from "@/words/bench";
-import type { Question } from "../counsel/use-ask";
-import type { Advisor } from "../counsel/use-counsel";
+import type { Question } from "../workers/use-ask";
+import type { Workers } from "../workers/use-workers";
 import { useLengthUnit } from "../kit/length-unit";
 import { Mark, wordOf } from "../kit/marks";
 import { useMay } from "../kit/role";
@@ -32,7 +32,7 @@ export interface Judging {
   readonly kept: boolean;
   /** Where a rule stands in the rule book; null for a look from a file. */
   readonly hrefOf: (rule: string) => Place | null;
-  readonly advisor: Advisor | null;
+  readonly workers: Workers | null;
   /** The question of what the rule book could say instead of a finding. */
   readonly bookQuestion: (finding: Finding) => Question<BookRemedy[]>;
   readonly onOverrule: (finding: Finding, reason: string, scope: "look" | "client") => void;
@@ -84,7 +84,7 @@ export function FindingRow({ finding, overruled, judging, remedies }: FindingRow
             draft={`${judging.lookId}.${finding.rule}.${finding.message}`}
             client={judging.client}
             kept={judging.kept}
-            advisor={judging.advisor}
+            workers={judging.workers}
             question={judging.bookQuestion(finding)}
             onCancel={() => setAsking(false)}
             onOverrule={(reason, scope) => {

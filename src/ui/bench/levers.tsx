@@ -8,7 +8,7 @@ import { levelWord } from "@/core/register/ladder";
 import type { LeverOf, SlotLeversOf } from "@/workers/answers";
 import { sayWith } from "@/words/say";
 import { benchWords } from "@/words/bench";
-import { useAsk, type Question } from "../counsel/use-ask";
+import { useAsk, type Question } from "../workers/use-ask";
 import { Plate } from "../drawing/plate";
 import { Dialog } from "../kit/dialog";
 import { Mark, wordOf } from "../kit/marks";
@@ -16,10 +16,10 @@ import { useDesk } from "./desk/use-desk";
 
 /** What each station could do to the level of the look: the quietest and the dressiest swap. */
 export function Levers({ onClose }: { readonly onClose: () => void }) {
-  const { advisor, key, reading, steps, named } = useDesk();
+  const { workers, key, reading, steps, named } = useDesk();
   const { level } = reading;
-  const question = useCallback<Question<SlotLeversOf[]>>((counsel) => counsel.levers(key), [key]);
-  const { value: levers } = useAsk(advisor, question);
+  const question = useCallback<Question<SlotLeversOf[]>>((worker) => worker.levers(key), [key]);
+  const { value: levers } = useAsk(workers, question);
   const put = (id: string) => {
     steps.put(id);
     onClose();

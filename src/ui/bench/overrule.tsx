@@ -6,8 +6,8 @@ import type { BookRemedy } from "@/core/reading/book-remedies";
 import type { BookChange } from "@/core/rule-book/book-change";
 import { sayWith } from "@/words/say";
 import { benchWords } from "@/words/bench";
-import { useAsk, type Question } from "../counsel/use-ask";
-import type { Advisor } from "../counsel/use-counsel";
+import { useAsk, type Question } from "../workers/use-ask";
+import type { Workers } from "../workers/use-workers";
 import { useDraft } from "../kit/form/use-draft";
 import { Button } from "../kit/button";
 import { useLengthUnit } from "../kit/length-unit";
@@ -23,7 +23,7 @@ interface OverruleProps {
   readonly draft: string;
   readonly client: string;
   /** Changes of the rule book after which this is no longer found; asked for only when wanted. */
-  readonly advisor: Advisor | null;
+  readonly workers: Workers | null;
   readonly question: Question<BookRemedy[]>;
   /** False where there is no rule book to change: a look from a file. */
   readonly kept: boolean;
@@ -34,7 +34,7 @@ interface OverruleProps {
 
 /** Sets a finding aside with a reason, for this look or this client, or changes the rule itself. */
 export function Overrule(props: OverruleProps) {
-  const { draft, client, advisor, question, kept, onOverrule, onChangeBook, onCancel } = props;
+  const { draft, client, workers, question, kept, onOverrule, onChangeBook, onCancel } = props;
   const [scope, setScope] = useState<Scope>("look");
   const reason = useDraft(`overrule.${draft}`, "");
   const labels: Record<Scope, string> = {
@@ -61,7 +61,7 @@ export function Overrule(props: OverruleProps) {
         onChange={setScope}
       />
       {scope === "always" ? (
-        <BookChanges advisor={advisor} question={question} onChange={onChangeBook} />
+        <BookChanges workers={workers} question={question} onChange={onChangeBook} />
       ) : (
         <label className="grid gap-0.5">
           <span className="text-tiny text-ink-soft">{benchWords.yourReasonKeptBesideThe}</span>
@@ -88,16 +88,16 @@ export function Overrule(props: OverruleProps) {
   );
 }
 
-interface BookChangesProps extends Pick<OverruleProps, "advisor" | "question"> {
+interface BookChangesProps extends Pick<OverruleProps, "workers" | "question"> {
   readonly onChange: (change: BookChange) => void;
 }
 
 /** What could be set otherwise in the rule book, each with what it would make of this look. */
-function BookChanges({ advisor, question, onChange }: BookChangesProps) {
+function BookChanges({ workers, question, onChange }: BookChangesProps) {
   const unit = useLengthUnit();
   // Asked once, when it is opened.
   const [first] = useState(() => question);
-  const { value: changes } = useAsk(advisor, first);
+  const { value: changes } = useAsk(workers, first);
   if (changes === null) return <p className="text-ink-soft">{benchWords.tryingWhatElseTheRule}</p>;
   return (
     <div className="grid gap-1.5">

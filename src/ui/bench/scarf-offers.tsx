@@ -11,7 +11,7 @@ import type { TiePlace } from "@/core/scarf/ties/define-tie";
 import { asksForNothingLoose, coloursLike, type TieChoice } from "@/core/search/scarf-ties";
 import { sayWith } from "@/words/say";
 import { scarvesWords } from "@/words/scarves";
-import { useAsk, type Question } from "../counsel/use-ask";
+import { useAsk, type Question } from "../workers/use-ask";
 import { Mark, wordOf } from "../kit/marks";
 import { Toggle } from "../kit/toggle";
 import { FoldedPicture } from "../drawing/scarf/folded-picture";
@@ -31,13 +31,13 @@ interface ScarfOffersProps {
 
 /** The ties that the look reads best with, or that show a colour that is wanted, each with its folded picture. */
 export function ScarfOffers({ scarf, place, onTry, onTake }: ScarfOffersProps) {
-  const { advisor, key, look } = useDesk();
+  const { workers, key, look } = useDesk();
   const show = useBenchState((state) => state.scarfShows);
   const question = useCallback<Question<TieChoice[]>>(
-    (counsel) => counsel.ties(key, scarf.id, { place, show, most: offeredAtOnce }),
+    (worker) => worker.ties(key, scarf.id, { place, show, most: offeredAtOnce }),
     [key, scarf.id, place, show],
   );
-  const { value: offers } = useAsk(advisor, question);
+  const { value: offers } = useAsk(workers, question);
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-1">
       <Wishes scarf={scarf} />

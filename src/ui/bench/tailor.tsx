@@ -7,12 +7,12 @@ import { parseLength } from "@/core/length/parse-length";
 import type { Piece, Legged } from "@/core/piece/piece";
 import { faultOf } from "@/core/rules/registry";
 import type { Outcome } from "@/core/schema/outcome";
-import type { TailorCounsel } from "@/workers/answers";
+import type { TailorAdvice } from "@/workers/answers";
 import { withinSentence } from "@/core/words/within-sentence";
 import { sayWith } from "@/words/say";
 import { benchWords } from "@/words/bench";
-import { useAsk, type Question } from "../counsel/use-ask";
-import type { Advisor } from "../counsel/use-counsel";
+import { useAsk, type Question } from "../workers/use-ask";
+import type { Workers } from "../workers/use-workers";
 import { answerOf, sayFaults } from "../kit/answer";
 import { Plate } from "../drawing/plate";
 import { Button } from "../kit/button";
@@ -25,7 +25,7 @@ export type KeepHem = (input: { pieceId: string; hem: unknown }) => Promise<Outc
 
 interface TailorProps {
   readonly onClose: () => void;
-  readonly advisor: Advisor | null;
+  readonly workers: Workers | null;
   readonly trousers: Legged;
   readonly shoes: readonly Piece[];
   /** The shoe that is on, chosen at first. */
@@ -35,13 +35,13 @@ interface TailorProps {
 }
 
 /** The inseam to ask the tailor for, for the shoes that are chosen; and the hem as it was tried on. */
-export function Tailor({ onClose, advisor, trousers, shoes, worn, keepHem }: TailorProps) {
+export function Tailor({ onClose, workers, trousers, shoes, worn, keepHem }: TailorProps) {
   const [chosen, setChosen] = useState<readonly string[]>(worn ? [worn] : []);
-  const question = useCallback<Question<TailorCounsel | null>>(
-    (counsel) => counsel.tailor(trousers.id, chosen),
+  const question = useCallback<Question<TailorAdvice | null>>(
+    (worker) => worker.tailor(trousers.id, chosen),
     [trousers.id, chosen],
   );
-  const { value: answer } = useAsk(advisor, chosen.length > 0 ? question : null);
+  const { value: answer } = useAsk(workers, chosen.length > 0 ? question : null);
   const toggle = (id: string) =>
     setChosen((before) => (before.includes(id) ? before.filter((other) => other !== id) : [...before, id]));
   return (
@@ -76,7 +76,7 @@ function Advice({
   shoes,
   inseam,
 }: {
-  readonly answer: TailorCounsel | null;
+  readonly answer: TailorAdvice | null;
   readonly shoes: readonly Piece[];
   readonly inseam: number;
 }) {

@@ -6,8 +6,8 @@ import type { Remedies } from "@/core/reading/remedies";
 import type { TurnUpAnswer } from "@/core/reading/turn-ups";
 import type { LookKey } from "@/core/studio/wardrobe";
 import type { RankedPiece } from "@/workers/answers";
-import { useAsk, type Question } from "../counsel/use-ask";
-import type { Advisor } from "../counsel/use-counsel";
+import { useAsk, type Question } from "../workers/use-ask";
+import type { Workers } from "../workers/use-workers";
 import { passes, type Narrowed } from "./narrowed";
 
 interface Told {
@@ -46,25 +46,25 @@ interface Shown extends Narrowed {
 
 /** Candidates for a station, remedies and the best turn-up for a look. Until they come, the last ones stay. */
 export function useAnswers(
-  advisor: Advisor | null,
+  workers: Workers | null,
   key: LookKey,
   slot: Slot,
   { beyond, ...narrowed }: Shown,
 ): Answers {
   const question = useCallback<Question<Told>>(
-    async (counsel) => {
-      const candidates = await counsel.rank(key, slot);
+    async (worker) => {
+      const candidates = await worker.rank(key, slot);
       const [remedies, turnUp, edges, certainty] = await Promise.all([
-        counsel.remedies(key),
-        counsel.turnUp(key),
-        counsel.edges(key),
-        counsel.certainty(key),
+        worker.remedies(key),
+        worker.turnUp(key),
+        worker.edges(key),
+        worker.certainty(key),
       ]);
       return { key, slot, candidates, remedies, turnUp, edges, certainty };
     },
     [key, slot],
   );
-  const { value } = useAsk(advisor, question);
+  const { value } = useAsk(workers, question);
   const [last, setLast] = useState(value);
   if (value && value !== last) setLast(value);
   const told = value ?? last;

@@ -8,7 +8,7 @@ import type { Overruling } from "@/core/studio/overruling";
 import type { LookKey } from "@/core/studio/wardrobe";
 import { identityOf } from "@/core/reading/same-finding";
 import { pieceIdsOf } from "@/core/rules/spoken";
-import type { Advisor } from "../counsel/use-counsel";
+import type { Workers } from "../workers/use-workers";
 import { answerOf, sayFaults } from "../kit/answer";
 import type { Judging } from "./finding-row";
 import { useOverrulings, type SaveOverruling, type WithdrawOverruling } from "./use-overrulings";
@@ -28,11 +28,11 @@ interface Judged {
   readonly judgement: JudgementActions;
   readonly look: BenchLook;
   readonly key: LookKey;
-  readonly advisor: Advisor | null;
+  readonly workers: Workers | null;
 }
 
 /** What the stylist overruled that holds for this look, what may be done with a finding, and what was refused. */
-export function useJudging({ source, judgement, look, key, advisor }: Judged): {
+export function useJudging({ source, judgement, look, key, workers }: Judged): {
   readonly holding: readonly Overruling[];
   readonly judging: Judging;
   readonly refusal: string | null;
@@ -50,8 +50,8 @@ export function useJudging({ source, judgement, look, key, advisor }: Judged): {
     lookId: look.id,
     kept: source.kept,
     hrefOf: (rule) => (source.kept ? `/clients/${client.id}/rules#${rule}` : null),
-    advisor,
-    bookQuestion: (finding) => (counsel) => counsel.bookRemedies(key, identityOf(finding)),
+    workers,
+    bookQuestion: (finding) => (worker) => worker.bookRemedies(key, identityOf(finding)),
     onOverrule: (finding, reason, scope) =>
       overrulings.overrule({
         rule: finding.rule,

@@ -2,13 +2,13 @@ import { useCallback, useState } from "react";
 import { slotOf } from "@/core/piece/piece";
 import type { Slot } from "@/core/piece/slots";
 import type { BestSets } from "@/workers/answers";
-import { useAsk, type Question } from "../counsel/use-ask";
+import { useAsk, type Question } from "../workers/use-ask";
 import { useDesk } from "./desk/use-desk";
 import { wishOf, type Handled, type Leaning } from "./set-wishes";
 
 /** The search for whole sets: what is asked of it, and what it has found so far. */
 export function useWholeSets() {
-  const { advisor, key, look, reading } = useDesk();
+  const { workers, key, look, reading } = useDesk();
   const { accessories } = look;
   const { level } = reading;
   const [leaning, setLeaning] = useState<Leaning | null>(null);
@@ -18,11 +18,11 @@ export function useWholeSets() {
   const isSameBase = asked.key.garmentIds.join() === key.garmentIds.join();
   if (!isSameBase || asked.key.occasionId !== key.occasionId) setAsked({ key, accessories, level });
   const question = useCallback<Question<BestSets>>(
-    (counsel, call, tell) =>
-      counsel.bestSets(asked.key, wishOf(leaning, handled, asked.accessories, asked.level), tell, call),
+    (worker, call, tell) =>
+      worker.bestSets(asked.key, wishOf(leaning, handled, asked.accessories, asked.level), tell, call),
     [asked, leaning, handled],
   );
-  const { value: found, state, stop } = useAsk(advisor, question, "filling");
+  const { value: found, state, stop } = useAsk(workers, question, "filling");
   /** Asks for something else, of the look as it is now. */
   const askAnew = (change: () => void) => {
     setAsked({ key, accessories, level });

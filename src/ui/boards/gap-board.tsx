@@ -11,8 +11,8 @@ import type { GapInput, GapRecord } from "@/core/studio/gap-record";
 import type { FoundGaps, ServedPair } from "@/workers/answers";
 import { sayWith } from "@/words/say";
 import { boardsWords } from "@/words/boards";
-import { useAsk, type Question } from "../counsel/use-ask";
-import { useCounsel, type Advisor } from "../counsel/use-counsel";
+import { useAsk, type Question } from "../workers/use-ask";
+import { useWorkers, type Workers } from "../workers/use-workers";
 import { granted } from "../kit/answer";
 import { FoundGapRow } from "./found-gap";
 import { OwnGap } from "./own-gap";
@@ -34,8 +34,8 @@ function Gaps({ wardrobe, sets, gaps, actions }: GapBoardProps) {
   const router = useRouter();
   // What is put on the list changes nothing of what was read: it is not read again for that.
   const [laid] = useState({ wardrobe, sets });
-  const advisor = useCounsel(laid.wardrobe);
-  const found = useGaps(advisor, laid.wardrobe.bases, laid.sets);
+  const workers = useWorkers(laid.wardrobe);
+  const found = useGaps(workers, laid.wardrobe.bases, laid.sets);
   const listed = new Set(gaps.map(({ facts }) => gapSpecOf(facts).say));
   const add = async ({ facts, say }: GapSpec, opens: readonly string[], note = "") => {
     const input = { clientId: wardrobe.client.id, facts, opens, note, budget: null };
@@ -45,9 +45,9 @@ function Gaps({ wardrobe, sets, gaps, actions }: GapBoardProps) {
     return true;
   };
   const opensOf = async (facts: GapFacts): Promise<readonly string[]> =>
-    advisor
-      ? advisor.ask(
-          (counsel) => counsel.opens(laid.wardrobe.bases, laid.sets, facts),
+    workers
+      ? workers.ask(
+          (worker) => worker.opens(laid.wardrobe.bases, laid.sets, facts),
           new AbortController().signal,
         )
       : [];
@@ -91,15 +91,15 @@ export const GapBoard = unpacking<GapBoardProps, "wardrobe" | "sets" | "gaps">(G
 
 /** The gaps as the worker finds them; null until it has read what is served. */
 function useGaps(
-  advisor: Advisor | null,
+  workers: Workers | null,
   bases: readonly NamedPieces[],
   sets: readonly NamedPieces[],
 ): FoundGaps | null {
   const question = useCallback<Question<FoundGaps>>(
-    (counsel, call, tell) => counsel.gaps(bases, sets, tell, call),
+    (worker, call, tell) => worker.gaps(bases, sets, tell, call),
     [bases, sets],
   );
-  return useAsk(advisor, question, "filling").value;
+  return useAsk(workers, question, "filling").value;
 }
 
 function isDone({ tried, specs }: FoundGaps): boolean {

@@ -7,8 +7,8 @@ import type { MeasureFirst, MeasuresFirst } from "@/core/search/measure-first";
 import type { BenchSource } from "@/core/studio/bench-source";
 import { boardsWords } from "@/words/boards";
 import { sayWith } from "@/words/say";
-import { useAsk, type Question } from "../counsel/use-ask";
-import { useCounsel } from "../counsel/use-counsel";
+import { useAsk, type Question } from "../workers/use-ask";
+import { useWorkers } from "../workers/use-workers";
 import { Plate } from "../drawing/plate";
 import { useLengthUnit } from "../kit/length-unit";
 import { Link } from "../kit/link";
@@ -25,10 +25,10 @@ function Measures({ wardrobe }: MeasureBoardProps) {
   const unit = useLengthUnit();
   const { bases } = wardrobe;
   const question = useCallback<Question<MeasuresFirst>>(
-    (counsel, call, tell) => counsel.measureFirst(bases, tell, call),
+    (worker, call, tell) => worker.measureFirst(bases, tell, call),
     [bases],
   );
-  const { value, state } = useAsk(useCounsel(wardrobe), question, "filling");
+  const { value, state } = useAsk(useWorkers(wardrobe), question, "filling");
   const pieces = useMemo(() => new Map(wardrobe.pieces.map((piece) => [piece.id, piece])), [wardrobe]);
   const rows = (value?.measures ?? []).slice(0, most);
   return (

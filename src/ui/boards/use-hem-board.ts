@@ -3,19 +3,19 @@
 import { useCallback, useMemo } from "react";
 import { hasHem, type HemCell } from "@/core/search/hem-board";
 import type { Wardrobe } from "@/core/studio/wardrobe";
-import { useAskWidely, type WideQuestion } from "../counsel/use-ask";
-import { useCounsel } from "../counsel/use-counsel";
+import { useAskWidely, type WideQuestion } from "../workers/use-ask";
+import { useWorkers } from "../workers/use-workers";
 
 /** A client's hems and shoes, and the rows of the board as the workers read them. */
 export function useHemBoard(wardrobe: Wardrobe) {
-  const advisor = useCounsel(wardrobe);
+  const workers = useWorkers(wardrobe);
   const garments = useMemo(() => wardrobe.pieces.filter(hasHem), [wardrobe]);
   const shoes = useMemo(() => wardrobe.pieces.filter((piece) => piece.kind === "shoe"), [wardrobe]);
   const question = useCallback<WideQuestion<ReadonlyMap<string, readonly HemCell[]>>>(
     async (workers, signal, tell) => {
       const rows = new Map<string, readonly HemCell[]>();
       const readRow = async (id: string) => {
-        rows.set(id, await workers.ask((counsel) => counsel.hemRow(id), signal, "filling"));
+        rows.set(id, await workers.ask((worker) => worker.hemRow(id), signal, "filling"));
         tell(new Map(rows));
       };
       await Promise.all(garments.map(({ id }) => readRow(id)));
@@ -23,7 +23,7 @@ export function useHemBoard(wardrobe: Wardrobe) {
     },
     [garments],
   );
-  const { value, state } = useAskWidely(advisor, question);
+  const { value, state } = useAskWidely(workers, question);
   return { garments, shoes, rows: value ?? none, done: state === "answered" };
 }
 

@@ -6,8 +6,8 @@ import { changeBook } from "@/core/rule-book/book-change";
 import type { RuleBook } from "@/core/rule-book/rule-book";
 import type { SchoolName } from "@/core/rule-book/schools";
 import type { Wardrobe } from "@/core/studio/wardrobe";
-import { useAsk, type Question } from "../counsel/use-ask";
-import { useCounsel } from "../counsel/use-counsel";
+import { useAsk, type Question } from "../workers/use-ask";
+import { useWorkers } from "../workers/use-workers";
 import type { NamedLook } from "./named-look";
 import { Questions } from "./questions";
 
@@ -41,15 +41,15 @@ interface ExampledProps {
 
 /** The questions with examples the worker finds among the client's looks. */
 function Exampled({ wardrobe, looks, book, questions }: ExampledProps) {
-  const advisor = useCounsel(wardrobe);
+  const workers = useWorkers(wardrobe);
   const question = useCallback<Question<BookExample[]>>(
-    (counsel) =>
-      counsel.bookExamples(
+    (worker) =>
+      worker.bookExamples(
         looks.map(({ key }) => key),
         book,
       ),
     [looks, book],
   );
-  const { value: examples } = useAsk(advisor, question, "filling");
+  const { value: examples } = useAsk(workers, question, "filling");
   return <Questions {...questions} examples={examples ?? []} />;
 }

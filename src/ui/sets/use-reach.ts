@@ -6,8 +6,8 @@ import type { Reach } from "@/core/search/reach";
 import type { NamedPieces } from "@/core/studio/bench-source";
 import type { Wardrobe } from "@/core/studio/wardrobe";
 import type { BoardRow } from "@/workers/board";
-import { useAskWidely, type WideQuestion } from "../counsel/use-ask";
-import { useCounsel } from "../counsel/use-counsel";
+import { useAskWidely, type WideQuestion } from "../workers/use-ask";
+import { useWorkers } from "../workers/use-workers";
 
 /** What each set makes of each base, filled in as the workers read them, a batch of sets at a time. */
 export function useReach(
@@ -16,7 +16,7 @@ export function useReach(
   bases: readonly NamedPieces[],
   occasionId: string | null = null,
 ): ReachBySet {
-  const advisor = useCounsel(wardrobe);
+  const workers = useWorkers(wardrobe);
   // Answers of the same bases for the same occasion stand until newer ones come.
   const asked = `${occasionId} ${bases.map(({ id }) => id).join()}`;
   const [before, setBefore] = useState<{ readonly asked: string; readonly known: ReachBySet }>({
@@ -38,7 +38,7 @@ export function useReach(
       };
       const read = (share: readonly NamedPieces[]) =>
         workers.ask(
-          (counsel, call) => counsel.board({ sets: share, bases, occasionId }, proxy(add), call),
+          (worker, call) => worker.board({ sets: share, bases, occasionId }, proxy(add), call),
           signal,
           "filling",
         );
@@ -47,7 +47,7 @@ export function useReach(
     },
     [sets, bases, occasionId, asked],
   );
-  const { value } = useAskWidely(advisor, question);
+  const { value } = useAskWidely(workers, question);
   return value ?? stands;
 }
 

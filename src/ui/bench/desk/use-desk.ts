@@ -10,7 +10,7 @@ import type { Standing } from "@/core/reading/standing";
 import type { BenchSource } from "@/core/studio/bench-source";
 import { stepAfter, stepBefore, type LookStep } from "@/core/studio/look-steps";
 import type { LookKey } from "@/core/studio/wardrobe";
-import type { Advisor } from "../../counsel/use-counsel";
+import type { Workers } from "../../workers/use-workers";
 import type { Answers } from "../use-answers";
 import type { Declining } from "../use-declined";
 import type { Judging } from "../finding-row";
@@ -23,7 +23,7 @@ export interface Desk {
   readonly source: BenchSource;
   readonly store: BenchStore;
   readonly steps: BenchSteps;
-  readonly advisor: Advisor | null;
+  readonly workers: Workers | null;
   /** The look as it is, by ids and laid out. */
   readonly key: LookKey;
   readonly look: Look;

@@ -10,7 +10,7 @@ import { put } from "@/core/search/rank";
 import type { BenchSource } from "@/core/studio/bench-source";
 import type { LookStep } from "@/core/studio/look-steps";
 import { layOut, pieceOf } from "@/core/studio/wardrobe";
-import { useCounsel } from "../../counsel/use-counsel";
+import { useWorkers } from "../../workers/use-workers";
 import { useAnswers } from "../use-answers";
 import { useJudging, type JudgementActions } from "../use-judging";
 import type { LookActions } from "../look-actions";
@@ -44,8 +44,8 @@ export function useLaidDesk(
   const key = useMemo(() => keyOf(benchLook, source), [benchLook, source]);
   const look = useMemo(() => layOut(source, key), [source, key]);
   const { wardrobe, ...declining } = useDeclined(source, declines);
-  const advisor = useCounsel(wardrobe);
-  const { holding, judging, refusal } = useJudging({ source, judgement, look: benchLook, key, advisor });
+  const workers = useWorkers(wardrobe);
+  const { holding, judging, refusal } = useJudging({ source, judgement, look: benchLook, key, workers });
 
   const named = useMemo(() => (id: string) => pieceOf(source, id), [source]);
   const asIs = useMemo(() => {
@@ -55,7 +55,7 @@ export function useLaidDesk(
   }, [look, holding]);
   const { level } = asIs.reading;
   const { kit, lastWorn, today } = source;
-  const answers = useAnswers(advisor, key, active, {
+  const answers = useAnswers(workers, key, active, {
     beyond,
     filter,
     whose,
@@ -123,7 +123,7 @@ export function useLaidDesk(
     source,
     store,
     steps,
-    advisor,
+    workers,
     key,
     look,
     ...(supposed ?? shown),

@@ -5,8 +5,8 @@ import type { SetTemplate } from "@/core/sets/template";
 import type { NamedPieces } from "@/core/studio/bench-source";
 import type { Wardrobe } from "@/core/studio/wardrobe";
 import type { FilledOf } from "@/workers/answers";
-import { useAskWidely, type WideQuestion } from "../../counsel/use-ask";
-import { useCounsel } from "../../counsel/use-counsel";
+import { useAskWidely, type WideQuestion } from "../../workers/use-ask";
+import { useWorkers } from "../../workers/use-workers";
 
 /** Templates filled by the workers, told in their order; those not done yet are left out. */
 export function useFilled(
@@ -14,12 +14,12 @@ export function useFilled(
   templates: readonly SetTemplate[],
   bases: readonly NamedPieces[],
 ): readonly FilledOf[] {
-  const advisor = useCounsel(wardrobe);
+  const workers = useWorkers(wardrobe);
   const question = useCallback<WideQuestion<readonly FilledOf[]>>(
     async (workers, signal, tell) => {
       const filled = new Map<number, FilledOf>();
       const fill = async (template: SetTemplate, at: number) => {
-        filled.set(at, await workers.ask((counsel) => counsel.fill(template, bases), signal, "filling"));
+        filled.set(at, await workers.ask((worker) => worker.fill(template, bases), signal, "filling"));
         tell(first(filled));
       };
       await Promise.all(templates.map(fill));
@@ -27,7 +27,7 @@ export function useFilled(
     },
     [templates, bases],
   );
-  return useAskWidely(advisor, question).value ?? none;
+  return useAskWidely(workers, question).value ?? none;
 }
 
 const none: readonly FilledOf[] = [];

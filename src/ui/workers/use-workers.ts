@@ -2,12 +2,12 @@ import { wrap, type Remote } from "comlink";
 import { useEffect, useState } from "react";
 import { toast } from "sonner";
 import type { Wardrobe } from "@/core/studio/wardrobe";
-import type { Counsel } from "@/workers/counsel";
+import type { WardrobeWorker } from "@/workers/wardrobe-worker";
 import { benchWords } from "@/words/bench";
 import { poolOf, type Urgency } from "./pool";
 
 /** Workers that know the wardrobe, and may be asked about it. */
-export interface Advisor {
+export interface Workers {
   /** How many parts of a long question can be worked on side by side. */
   readonly parts: number;
   /**
@@ -15,7 +15,7 @@ export interface Advisor {
    * @throws what the worker threw; it has then been said, and new workers begin
    */
   ask<T>(
-    question: (counsel: Remote<Counsel>, call: number) => Promise<T>,
+    question: (worker: Remote<WardrobeWorker>, call: number) => Promise<T>,
     signal: AbortSignal,
     urgency?: Urgency,
   ): Promise<T>;
@@ -27,8 +27,8 @@ let calls = 0;
 const mostWorkers = () => Math.max(1, navigator.hardwareConcurrency - 1);
 
 /** The workers over a wardrobe; null until the page runs in a browser, and while failed ones begin anew. */
-export function useCounsel(wardrobe: Wardrobe): Advisor | null {
-  const [advisor, setAdvisor] = useState<Advisor | null>(null);
+export function useWorkers(wardrobe: Wardrobe): Workers | null {
+  const [ready, setReady] = useState<Workers | null>(null);
   const [begun, setBegun] = useState(0);
   useEffect(() => {
     const workers: Worker[] = [];
@@ -38,18 +38,20 @@ export function useCounsel(wardrobe: Wardrobe): Advisor | null {
       toast(benchWords.readingAheadStoppedByItself);
       setBegun((count) => count + 1);
     };
-    const begin = async (): Promise<Remote<Counsel>> => {
-      const worker = new Worker(new URL("../../workers/counsel.ts", import.meta.url), { type: "module" });
+    const begin = async (): Promise<Remote<WardrobeWorker>> => {
+      const worker = new Worker(new URL("../../workers/wardrobe-worker.ts", import.meta.url), {
+        type: "module",
+      });
       worker.addEventListener("error", fail);
       workers.push(worker);
-      const remote = wrap<Counsel>(worker);
+      const remote = wrap<WardrobeWorker>(worker);
       await remote.lay(wardrobe);
       return remote;
     };
     const pool = poolOf(begin, mostWorkers());
-    const ask: Advisor["ask"] = async (question, signal, urgency = "hand") => {
+    const ask: Workers["ask"] = async (question, signal, urgency = "hand") => {
       const call = (calls += 1);
-      const inWorker = async (remote: Remote<Counsel>) => {
+      const inWorker = async (remote: Remote<WardrobeWorker>) => {
         // It may have been left while the worker began.
         signal.throwIfAborted();
         const leave = () => void remote.cancel(call);
@@ -68,12 +70,12 @@ export function useCounsel(wardrobe: Wardrobe): Advisor | null {
       }
     };
     const isReady = pool.run(() => Promise.resolve(), "hand", new AbortController().signal);
-    void isReady.then(() => !isOver && setAdvisor({ ask, parts: pool.most }), fail);
+    void isReady.then(() => !isOver && setReady({ ask, parts: pool.most }), fail);
     return () => {
       isOver = true;
-      setAdvisor(null);
+      setReady(null);
       for (const worker of workers) worker.terminate();
     };
   }, [wardrobe, begun]);
-  return advisor;
+  return ready;
 }

@@ -32,7 +32,7 @@ import type {
   RemovedPiece,
   SlotLeversOf,
   SurpriseOf,
-  TailorCounsel,
+  TailorAdvice,
 } from "./answers";
 import { seekSets } from "./best-sets";
 import { readBoard, type BoardKey, type BoardRow } from "./board";
@@ -53,7 +53,7 @@ function laid(): Wardrobe {
   return wardrobe;
 }
 
-const counsel = {
+const wardrobeWorker = {
   /** Lays the wardrobe that every later question is about. */
   lay(next: Wardrobe): void {
     wardrobe = next;
@@ -173,7 +173,7 @@ const counsel = {
   },
 
   /** The inseam that suits the client's shoes best, and the lift full-length legs need. */
-  tailor(trousersId: string, shoeIds: readonly string[]): TailorCounsel | null {
+  tailor(trousersId: string, shoeIds: readonly string[]): TailorAdvice | null {
     const trousers = pieceOf(laid(), trousersId);
     if (!trousers || !isLegged(trousers)) return null;
     const shoes = shoeIds.flatMap((id) => {
@@ -198,6 +198,6 @@ const counsel = {
   },
 };
 
-export type Counsel = typeof counsel;
+export type WardrobeWorker = typeof wardrobeWorker;
 
-expose(counsel);
+expose(wardrobeWorker);
