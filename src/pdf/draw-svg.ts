@@ -1,4 +1,4 @@
-import { makeForm, makePattern, showForm, usePattern, type Kept } from "./kept";
+import { makeForm, makePattern, showForm, usePattern, type KeptForm } from "./kept";
 import { svgTree, type SvgElement, type SvgTree } from "./svg-tree";
 import { matrixOf } from "./transform";
 
@@ -60,7 +60,7 @@ export function drawSvg(doc: PDFKit.PDFDocument, markup: string, { x, y, width, 
 }
 
 class Drawer {
-  private readonly patterns = new Map<string, Kept>();
+  private readonly patterns = new Map<string, KeptForm>();
 
   constructor(
     private readonly doc: PDFKit.PDFDocument,
@@ -161,7 +161,7 @@ class Drawer {
   }
 
   /** The pattern of a fill, made once for each place it is used from: a pattern keeps to where it was begun. */
-  private pattern(reference: string): Kept {
+  private pattern(reference: string): KeptForm {
     const first = this.referred(reference);
     const from = first.attributes.href === undefined ? first : this.referred(first.attributes.href);
     const transform = first.attributes.patternTransform ?? from.attributes.patternTransform;

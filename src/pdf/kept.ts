@@ -4,7 +4,7 @@ import { times, type Matrix } from "./transform";
 type Reference = Omit<PDFKit.PDFKitReference, "end"> & { readonly end: () => void };
 
 /** A drawing that is kept once in a document, and shown from there. */
-export interface Kept {
+export interface KeptForm {
   readonly name: string;
   readonly object: Reference;
 }
@@ -31,7 +31,7 @@ type Inner = Omit<PDFKit.PDFDocument, "page" | "ref"> & {
 let made = 0;
 
 /** Draws into an object of the file instead of onto the page. */
-function keep(document: PDFKit.PDFDocument, entries: object, draw: () => void): Kept {
+function keep(document: PDFKit.PDFDocument, entries: object, draw: () => void): KeptForm {
   const doc = document as unknown as Inner;
   const resources = doc.ref({});
   const object = doc.ref({ ...entries, Resources: resources });
@@ -74,13 +74,13 @@ export function makeForm(
   box: readonly [number, number, number, number],
   isGroup: boolean,
   draw: () => void,
-): Kept {
+): KeptForm {
   const group = isGroup && { Group: { S: "Transparency", CS: "DeviceRGB", I: true, K: false } };
   return keep(doc, { Type: "XObject", Subtype: "Form", FormType: 1, BBox: box, ...group }, draw);
 }
 
 /** Shows a form where the document stands. */
-export function showForm(document: PDFKit.PDFDocument, { name, object }: Kept): void {
+export function showForm(document: PDFKit.PDFDocument, { name, object }: KeptForm): void {
   const doc = document as unknown as Inner;
   doc.page.xobjects[name] = object;
   document.addContent(`/${name} Do`);
@@ -96,7 +96,7 @@ export function makePattern(
   { width, height }: { readonly width: number; readonly height: number },
   matrix: Matrix,
   draw: () => void,
-): Kept {
+): KeptForm {
   const { _ctm } = document as unknown as Inner;
   const entries = {
     Type: "Pattern",
@@ -112,7 +112,7 @@ export function makePattern(
 }
 
 /** Fills with a pattern from here on. */
-export function usePattern(document: PDFKit.PDFDocument, { name, object }: Kept): void {
+export function usePattern(document: PDFKit.PDFDocument, { name, object }: KeptForm): void {
   const doc = document as unknown as Inner;
   doc.page.patterns[name] = object;
   document.addContent(`/Pattern cs /${name} scn`);

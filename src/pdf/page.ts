@@ -2,7 +2,7 @@ import { join } from "node:path";
 import PDFDocument from "pdfkit";
 import type { SheetName } from "@/core/studio/paper-source";
 import { drawSvg } from "./draw-svg";
-import { makeForm, showForm, type Kept } from "./kept";
+import { makeForm, showForm, type KeptForm } from "./kept";
 import { sheets } from "./sheets";
 
 /** How words look: their font, size in points on half a sheet, and colour. */
@@ -42,7 +42,7 @@ export interface Place {
 }
 
 /** What a document is called and who made it. */
-interface Named {
+interface NamedResource {
   readonly title: string;
   readonly author: string;
 }
@@ -52,10 +52,10 @@ export class Page {
   readonly doc: PDFKit.PDFDocument;
   readonly sheet;
   y: number;
-  private readonly forms = new WeakMap<object, Kept>();
+  private readonly forms = new WeakMap<object, KeptForm>();
 
   /** @param root the folder of the application, where its fonts lie */
-  constructor(root: string, sheetName: SheetName, { title, author }: Named) {
+  constructor(root: string, sheetName: SheetName, { title, author }: NamedResource) {
     this.sheet = sheets[sheetName];
     const { width, height, margin } = this.sheet;
     this.doc = new PDFDocument({

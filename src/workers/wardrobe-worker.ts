@@ -48,7 +48,7 @@ function wanted(call: number): () => boolean {
   return () => !left.has(call);
 }
 
-function laid(): Wardrobe {
+function laidWardrobe(): Wardrobe {
   if (!wardrobe) throw new Error("a wardrobe must be laid before it is asked about");
   return wardrobe;
 }
@@ -60,15 +60,17 @@ const wardrobeWorker = {
   },
 
   rank(key: LookKey, slot: Slot): RankedPiece[] {
-    return rank(layOut(laid(), key), slot, offered(laid(), key.occasionId)).map(({ piece, ...rest }) => ({
-      pieceId: piece.id,
-      ...rest,
-    }));
+    return rank(layOut(laidWardrobe(), key), slot, offered(laidWardrobe(), key.occasionId)).map(
+      ({ piece, ...rest }) => ({
+        pieceId: piece.id,
+        ...rest,
+      }),
+    );
   },
 
   remedies(key: LookKey): Remedies {
-    const look = layOut(laid(), key);
-    return remediesOf(look, read(look), offered(laid(), key.occasionId));
+    const look = layOut(laidWardrobe(), key);
+    return remediesOf(look, read(look), offered(laidWardrobe(), key.occasionId));
   },
 
   /** Leaves a call: its long work stops, and what it answers is nobody's. */
@@ -78,37 +80,40 @@ const wardrobeWorker = {
 
   /** Changes of the client's rule book after which a finding of the look is no longer made. */
   bookRemedies(key: LookKey, finding: FindingIdentity): BookRemedy[] {
-    return bookRemediesOf(layOut(laid(), key), finding);
+    return bookRemediesOf(layOut(laidWardrobe(), key), finding);
   },
 
   /** What every answer a rule book does not give would change among these looks. */
   bookExamples(keys: readonly LookKey[], book: RuleBook): BookExample[] {
     return bookExamplesOf(
-      keys.map((key) => layOut(laid(), key)),
+      keys.map((key) => layOut(laidWardrobe(), key)),
       book,
     );
   },
 
   turnUp(key: LookKey): TurnUpAnswer | null {
-    return solveTurnUp(layOut(laid(), key));
+    return solveTurnUp(layOut(laidWardrobe(), key));
   },
 
   /** The figures on which the verdict hangs, the nearest first. */
   edges(key: LookKey): Edge[] {
-    return edgesOf(layOut(laid(), key));
+    return edgesOf(layOut(laidWardrobe(), key));
   },
 
   /** What nobody has said of what is worn, and what of it would decide. */
   certainty(key: LookKey): Certainty {
-    return certaintyOf(layOut(laid(), key));
+    return certaintyOf(layOut(laidWardrobe(), key));
   },
 
   editPass(key: LookKey): RemovedPiece[] {
-    return editPass(layOut(laid(), key)).map(({ piece, ...rest }) => ({ pieceId: piece.id, ...rest }));
+    return editPass(layOut(laidWardrobe(), key)).map(({ piece, ...rest }) => ({
+      pieceId: piece.id,
+      ...rest,
+    }));
   },
 
   surprises(key: LookKey): SurpriseOf[] {
-    const found = surprises(layOut(laid(), key), offered(laid(), key.occasionId));
+    const found = surprises(layOut(laidWardrobe(), key), offered(laidWardrobe(), key.occasionId));
     return found.map(({ off, on, ...rest }) => ({ offId: off.id, onId: on.id, ...rest }));
   },
 
@@ -119,7 +124,7 @@ const wardrobeWorker = {
       const { piece, ...rest } = lever;
       return { ...rest, pieceId: piece.id };
     };
-    return leversOf(layOut(laid(), key), offered(laid(), key.occasionId)).map(
+    return leversOf(layOut(laidWardrobe(), key), offered(laidWardrobe(), key.occasionId)).map(
       ({ slot, quieter, dressier }) => ({
         slot,
         quieter: byId(quieter),
@@ -130,13 +135,13 @@ const wardrobeWorker = {
 
   /** The folds and ties of a scarf that is on: those that show a colour, or those the look reads best with. */
   ties(key: LookKey, scarfId: string, wish: TieWish): TieChoice[] {
-    const scarf = pieceOf(laid(), scarfId);
-    return scarf && isKind(scarf, "scarf") ? tiesFor(layOut(laid(), key), scarf, wish) : [];
+    const scarf = pieceOf(laidWardrobe(), scarfId);
+    return scarf && isKind(scarf, "scarf") ? tiesFor(layOut(laidWardrobe(), key), scarf, wish) : [];
   },
 
   /** The best sets for a base and an occasion. */
   bestSets(key: LookKey, wish: SetWish, tell: (found: BestSets) => void, call: number): Promise<BestSets> {
-    return seekSets(layOut(laid(), key), offered(laid(), key.occasionId), wish, {
+    return seekSets(layOut(laidWardrobe(), key), offered(laidWardrobe(), key.occasionId), wish, {
       tell,
       goesOn: wanted(call),
     });
@@ -144,8 +149,13 @@ const wardrobeWorker = {
 
   /** A template filled from what may be offered; one at a time, so that each can be shown when it is done. */
   fill(template: SetTemplate, bases: readonly NamedPieces[]): FilledOf {
-    const garments = bases.map(({ pieceIds }) => pieceIds.flatMap((id) => pieceOf(laid(), id) ?? []));
-    const { pieces, ...rest } = fillTemplate(template, laid().client, offered(laid()), garments);
+    const garments = bases.map(({ pieceIds }) => pieceIds.flatMap((id) => pieceOf(laidWardrobe(), id) ?? []));
+    const { pieces, ...rest } = fillTemplate(
+      template,
+      laidWardrobe().client,
+      offered(laidWardrobe()),
+      garments,
+    );
     return { ...rest, pieceIds: pieces.map(({ id }) => id) };
   },
 
@@ -155,7 +165,7 @@ const wardrobeWorker = {
     tell: (found: FoundGaps) => void,
     call: number,
   ): Promise<FoundGaps> {
-    return seekGaps(laid(), bases, sets, { tell, goesOn: wanted(call) });
+    return seekGaps(laidWardrobe(), bases, sets, { tell, goesOn: wanted(call) });
   },
 
   /** The measures nobody has taken on which most verdicts hang. */
@@ -164,37 +174,37 @@ const wardrobeWorker = {
     tell: (found: MeasuresFirst) => void,
     call: number,
   ): Promise<MeasuresFirst> {
-    return seekMeasures(laid(), bases, { tell, goesOn: wanted(call) });
+    return seekMeasures(laidWardrobe(), bases, { tell, goesOn: wanted(call) });
   },
 
   /** What one missing piece would open of what no set serves: bases, each with its occasion. */
   opens(bases: readonly NamedPieces[], sets: readonly NamedPieces[], facts: GapFacts): string[] {
-    return opensOf(laid(), bases, sets, facts);
+    return opensOf(laidWardrobe(), bases, sets, facts);
   },
 
   /** The inseam that suits the client's shoes best, and the lift full-length legs need. */
   tailor(trousersId: string, shoeIds: readonly string[]): TailorAdvice | null {
-    const trousers = pieceOf(laid(), trousersId);
+    const trousers = pieceOf(laidWardrobe(), trousersId);
     if (!trousers || !isLegged(trousers)) return null;
     const shoes = shoeIds.flatMap((id) => {
-      const shoe = pieceOf(laid(), id);
+      const shoe = pieceOf(laidWardrobe(), id);
       return shoe?.kind === "shoe" ? [shoe] : [];
     });
-    const { client } = laid();
+    const { client } = laidWardrobe();
     return { ...inseamFor(client, trousers, shoes), lift: liftFor(client, trousers) };
   },
 
   /** One row of the hem board. */
   hemRow(garmentId: string): HemCell[] {
-    const garment = pieceOf(laid(), garmentId);
+    const garment = pieceOf(laidWardrobe(), garmentId);
     if (!garment || !hasHem(garment)) return [];
-    const shoes = laid().pieces.filter((piece) => piece.kind === "shoe");
-    return hemRow(laid().client, garment, shoes);
+    const shoes = laidWardrobe().pieces.filter((piece) => piece.kind === "shoe");
+    return hemRow(laidWardrobe().client, garment, shoes);
   },
 
   /** Every set on every base. */
   board(board: BoardKey, tell: (rows: readonly BoardRow[]) => void, call: number): Promise<void> {
-    return readBoard(laid(), board, { tell, goesOn: wanted(call) });
+    return readBoard(laidWardrobe(), board, { tell, goesOn: wanted(call) });
   },
 };
 

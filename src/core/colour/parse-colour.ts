@@ -25,10 +25,10 @@ export function parseColour(text: string): string | null {
   const digits = /^#?([0-9a-f]{6}|[0-9a-f]{3})$/.exec(words)?.[1];
   if (digits) return formatHex(parse(`#${digits}`)) ?? null;
   if (/^(rgb|hsl)a?\(/.test(words)) return formatHex(parse(words)) ?? null;
-  return named(words);
+  return colourNamed(words);
 }
 
-function named(words: string): string | null {
+function colourNamed(words: string): string | null {
   const whole = lookUp(words);
   if (whole) return whole;
   const [first = "", ...rest] = words.split(/[ -]/);

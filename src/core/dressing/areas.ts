@@ -1,7 +1,7 @@
 import type { Body } from "../body/body";
 import { overlap, totalLength } from "../length/interval";
 import { adjustmentSpec } from "../piece/adjustment";
-import type { Seen } from "../piece/kinds/define-kind";
+import type { SeenOfPiece } from "../piece/kinds/define-kind";
 import { placeOf, specOf } from "../piece/piece";
 import type { Placed } from "./placed";
 import { hides, type SeenParts } from "./seen-parts";
@@ -31,7 +31,7 @@ export function areasOf(body: Body, placed: readonly Placed[], seen: readonly Se
 }
 
 /** How much a piece takes by what is seen of it, or by the way it is worn. */
-function areaOf({ piece, adjustments }: Placed, seen: Seen, body: Body): number {
+function areaOf({ piece, adjustments }: Placed, seen: SeenOfPiece, body: Body): number {
   for (const adjustment of adjustments) {
     const area = adjustmentSpec(adjustment.kind).area?.(adjustment);
     if (area !== undefined) return area;

@@ -1,6 +1,6 @@
 import type { Kind } from "../piece/kinds";
 import type { PieceDraft } from "../studio/piece-record";
-import { readWords, type Found } from "./read-words";
+import { readWords, type FoundWord } from "./read-words";
 import { Said } from "./said";
 
 /** A stretch of a line, whether it was understood, and what of the piece it said. */
@@ -71,7 +71,7 @@ export function readVariation(like: PieceDraft, words: string): ReadLine {
   return { ...asRead(said, found, name), hasColour: true };
 }
 
-function asRead(said: Said, found: readonly Found[], name: string): ReadLine {
+function asRead(said: Said, found: readonly FoundWord[], name: string): ReadLine {
   const piece = said.pieceNamed(name);
   return {
     piece,
@@ -85,7 +85,7 @@ function asRead(said: Said, found: readonly Found[], name: string): ReadLine {
 /** The name of a piece that is otherwise: another colour takes the place of the one in the name. */
 function variedName(name: string, words: string, hasColour: boolean): string {
   if (!hasColour) return capital(`${name}, ${words}`.slice(0, 80));
-  const isColour = ({ meanings }: Found) =>
+  const isColour = ({ meanings }: FoundWord) =>
     meanings.some(({ colour, shade, kind }) => !kind && (colour ?? shade));
   const rest = readWords(name)
     .filter((each) => !isColour(each))
@@ -97,8 +97,8 @@ function capital(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1);
 }
 
-function nothing(found: readonly Found[]): ReadLine {
-  const understood = ({ meanings, measured }: Found) => meanings.length > 0 || measured !== null;
+function nothing(found: readonly FoundWord[]): ReadLine {
+  const understood = ({ meanings, measured }: FoundWord) => meanings.length > 0 || measured !== null;
   return {
     piece: null,
     parts: found.map((each) => ({ from: each.from, to: each.to, understood: understood(each) })),
@@ -108,14 +108,14 @@ function nothing(found: readonly Found[]): ReadLine {
   };
 }
 
-const kindOf = ({ meanings }: Found): Kind | null => meanings.find(({ kind }) => kind)?.kind ?? null;
+const kindOf = ({ meanings }: FoundWord): Kind | null => meanings.find(({ kind }) => kind)?.kind ?? null;
 
 /** The word that says what the piece is: the last one of the first part that has one, not behind "with". */
-function headOf(found: readonly Found[]): Found | null {
+function headOf(found: readonly FoundWord[]): FoundWord | null {
   const heads = found.filter((each) => kindOf(each) !== null);
   const plain = heads.filter(({ isDetail }) => !isDetail);
   const named = plain.length > 0 ? plain : heads;
-  const isLoose = ({ meanings }: Found) => meanings.find(({ kind }) => kind)?.loose === true;
+  const isLoose = ({ meanings }: FoundWord) => meanings.find(({ kind }) => kind)?.loose === true;
   const said = named.filter((each) => !isLoose(each));
   const from = said.length > 0 ? said : named;
   const part = from[0]?.part;
@@ -126,8 +126,8 @@ function headOf(found: readonly Found[]): Found | null {
  * The name: the part of the line that says what the piece is, as it was typed and without measures, its first letter a
  * capital; behind it whatever was not understood elsewhere.
  */
-function nameOf(line: string, found: readonly Found[], head: Found, said: Said): string {
-  const text = (some: readonly Found[]) => some.map((each) => each.text).join(" ");
+function nameOf(line: string, found: readonly FoundWord[], head: FoundWord, said: Said): string {
+  const text = (some: readonly FoundWord[]) => some.map((each) => each.text).join(" ");
   const own = found.filter(({ part, measured }) => part === head.part && !measured);
   const strays = found.filter((each) => said.leaves(each) && !own.includes(each));
   const words = text(own).replace(/\s+(with|in|on|and)$/i, "");

@@ -10,7 +10,7 @@ export interface Measured {
 }
 
 /** A stretch of a line: words that are known, a number, or a word that is not. */
-export interface Found {
+export interface FoundWord {
   /** Where it stands in the line. */
   readonly from: number;
   readonly to: number;
@@ -37,9 +37,9 @@ const piece =
 const turning: ReadonlySet<string> = new Set(["with", "in", "on"]);
 
 /** A line cut into what is known of it and what is not, in its order. */
-export function readWords(line: string): readonly Found[] {
+export function readWords(line: string): readonly FoundWord[] {
   const tokens = tokensOf(line);
-  const found: Found[] = [];
+  const found: FoundWord[] = [];
   let isDetail = false;
   let part = 0;
   for (let i = 0; i < tokens.length;) {

@@ -6,7 +6,7 @@ import { specOf } from "../piece/piece";
 import type { PieceDraft } from "../studio/piece-record";
 import { shaded, swatchesOf, type SaidColour } from "./colours";
 import { bareMeasure, isMetalwork, isWoven } from "./of-kind";
-import type { Found } from "./read-words";
+import type { FoundWord } from "./read-words";
 import type { Meaning } from "./vocabulary/entry";
 
 /** How far a word that names a part may stand from the colour or the metal that is said of it. */
@@ -18,7 +18,7 @@ export class Said {
   private readonly given = new Set<string>();
   private readonly assumed = new Set<string>();
   private readonly colours: SaidColour[] = [];
-  private readonly unknown = new Set<Found>();
+  private readonly unknown = new Set<FoundWord>();
   private readonly poles = new Set<string>();
   private shades: NonNullable<Meaning["shade"]>[] = [];
   private common: Partial<
@@ -36,7 +36,7 @@ export class Said {
   }
 
   /** Whether a word said nothing that is known of such a piece. */
-  leaves(each: Found): boolean {
+  leaves(each: FoundWord): boolean {
     return this.unknown.has(each);
   }
 
@@ -45,7 +45,7 @@ export class Said {
     return this.colours.length > 0;
   }
 
-  take(each: Found, isHead: boolean, after: readonly Found[], before: readonly Found[]): void {
+  take(each: FoundWord, isHead: boolean, after: readonly FoundWord[], before: readonly FoundWord[]): void {
     if (each.measured) {
       if (!this.measure(each, before, after)) this.unknown.add(each);
       return;
@@ -97,7 +97,11 @@ export class Said {
   }
 
   /** Gold, silver and the like: the metal of jewellery and of what names hardware beside it, else a colour. */
-  private takesAsMetal(usable: readonly Meaning[], { isDetail }: Found, after: readonly Found[]): boolean {
+  private takesAsMetal(
+    usable: readonly Meaning[],
+    { isDetail }: FoundWord,
+    after: readonly FoundWord[],
+  ): boolean {
     const metal = usable.find((meaning) => meaning.metal !== undefined)?.metal;
     if (metal === undefined) return false;
     const isColour = usable.some(({ colour }) => colour !== undefined);
@@ -149,7 +153,11 @@ export class Said {
   }
 
   /** A number, for the figure that a word beside it names, else for what its kind is measured by. */
-  private measure({ measured }: Found, before: readonly Found[], after: readonly Found[]): boolean {
+  private measure(
+    { measured }: FoundWord,
+    before: readonly FoundWord[],
+    after: readonly FoundWord[],
+  ): boolean {
     const { numbers, unit } = measured ?? { numbers: [], unit: null };
     const beside = [before[before.length - 1], after[0], before[before.length - 2]];
     const named = beside
@@ -210,7 +218,7 @@ export class Said {
 }
 
 /** The part that a word close behind names: "gold zip", "white rubber sole". */
-function partNear(after: readonly Found[]): NonNullable<Meaning["part"]> | null {
+function partNear(after: readonly FoundWord[]): NonNullable<Meaning["part"]> | null {
   for (const each of after.slice(0, reach)) {
     const part = each.meanings.find((meaning) => meaning.part !== undefined)?.part;
     if (part !== undefined) return part;

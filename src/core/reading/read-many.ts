@@ -45,7 +45,7 @@ export function readMany<T>(
 ): ReadOne<T>[] {
   const done: ReadOne<T>[] = [];
   for (let from = 0; from < all.length; from += batch) {
-    const some = all.slice(from, from + batch).map((of) => asked(of, lookOf(of), besideOf(of)));
+    const some = all.slice(from, from + batch).map((of) => toRead(of, lookOf(of), besideOf(of)));
     askRules(some);
     for (const { of, dressed, findings } of some)
       done.push({ of, look: dressed.look, reading: sumUp(findings, dressed) });
@@ -54,7 +54,7 @@ export function readMany<T>(
 }
 
 /** A look that is being read. */
-interface Asked<T> {
+interface LookToRead<T> {
   readonly of: T;
   readonly dressed: Dressed;
   /** What the rules said of the look beside it, and where the two differ. */
@@ -63,14 +63,14 @@ interface Asked<T> {
   readonly findings: Finding[];
 }
 
-function asked<T>(of: T, look: Look, beside: ReadLook | null): Asked<T> {
+function toRead<T>(of: T, look: Look, beside: ReadLook | null): LookToRead<T> {
   const differs = beside ? differing(beside.dressed.look, look) : everyBit;
   return { of, dressed: dress(look), known: beside?.said ?? [], differs, findings: [] };
 }
 
 const reads = registry.map((rule) => bitsRead(rule.reads));
 
-function askRules<T>(looks: readonly Asked<T>[]): void {
+function askRules<T>(looks: readonly LookToRead<T>[]): void {
   registry.forEach((rule, i) => {
     const read = reads[i] ?? everyBit;
     for (const { dressed, known, differs, findings } of looks) {

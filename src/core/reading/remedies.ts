@@ -49,7 +49,7 @@ export function remediesOf(look: Look, reading: Reading, wardrobe: readonly Piec
   const tried = trials(look, reading, new Map(proposed.flatMap(({ changes }) => [...changes])));
   const mending = new Set<string>();
   const mended = proposed.flatMap(({ finding, i, changes }): Mended[] => {
-    const remedies: Tried[] = [];
+    const remedies: TriedRemedy[] = [];
     for (const key of changes.keys()) {
       const known = tried.get(key);
       if (!known || known.worth.gain <= 0 || !mends(finding, reading, known)) continue;
@@ -66,7 +66,7 @@ export function remediesOf(look: Look, reading: Reading, wardrobe: readonly Piec
 }
 
 /** A change with the reading it leads to. */
-interface Tried extends Remedy {
+interface TriedRemedy extends Remedy {
   readonly after: Reading;
   readonly standsFor: (piece: string) => string;
 }
@@ -76,7 +76,7 @@ function trials(
   look: Look,
   before: Reading,
   changes: ReadonlyMap<string, Change>,
-): ReadonlyMap<string, Tried> {
+): ReadonlyMap<string, TriedRemedy> {
   const beside = readLook(look);
   const read = readMany(
     [...changes],
@@ -92,7 +92,7 @@ function trials(
   );
 }
 
-function bestOf(tried: readonly Tried[]): Remedy[] {
+function bestOf(tried: readonly TriedRemedy[]): Remedy[] {
   return [...tried]
     .sort(byWorth)
     .slice(0, mostRemedies)
@@ -100,7 +100,7 @@ function bestOf(tried: readonly Tried[]): Remedy[] {
 }
 
 /** Whether a change mends a finding: it is gone or less grave, and nothing as grave as it was has come. */
-function mends(finding: Finding, before: Reading, { after, standsFor: stands }: Tried): boolean {
+function mends(finding: Finding, before: Reading, { after, standsFor: stands }: TriedRemedy): boolean {
   if (compareVerdicts(after.verdict, before.verdict) < 0) return false;
   const value = valueOf(finding);
   const others = before.findings.filter((then) => then !== finding).map(identityOf);

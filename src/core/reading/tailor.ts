@@ -26,7 +26,7 @@ const longest = 110;
  * centimetre is read with every shoe; among runs of equal count the best read wins, then the longest run.
  */
 export function inseamFor(client: Client, trousers: Trousers, shoes: readonly Shoe[]): TailorAnswer {
-  const tried: Tried[] = [];
+  const tried: TriedInseam[] = [];
   for (let inseam = shortest; inseam <= longest; inseam += step)
     tried.push(tryInseam(client, trousers, shoes, inseam));
   const most = Math.max(0, ...tried.map(({ suits }) => suits.length));
@@ -42,14 +42,14 @@ export function inseamFor(client: Client, trousers: Trousers, shoes: readonly Sh
   };
 }
 
-interface Tried {
+interface TriedInseam {
   readonly inseam: number;
   readonly suits: readonly string[];
   readonly points: number;
   readonly against: ReadonlyMap<string, readonly string[]>;
 }
 
-function tryInseam(client: Client, trousers: Trousers, shoes: readonly Shoe[], inseam: number): Tried {
+function tryInseam(client: Client, trousers: Trousers, shoes: readonly Shoe[], inseam: number): TriedInseam {
   const cut = recut(trousers, { inseam, measuredHem: null });
   const read = shoes.map((shoe) => ({ id: shoe.id, ...weighHem(hemFindings(hemPair(client, cut, shoe))) }));
   const good = read.filter(({ against, points }) => against.length === 0 && points >= 0);
@@ -62,8 +62,8 @@ function tryInseam(client: Client, trousers: Trousers, shoes: readonly Shoe[], i
 }
 
 /** The best run of neighbouring inseams that suit the same shoes. */
-function bestRun(tried: readonly Tried[]): readonly Tried[] {
-  const runs: Tried[][] = [];
+function bestRun(tried: readonly TriedInseam[]): readonly TriedInseam[] {
+  const runs: TriedInseam[][] = [];
   for (const entry of tried) {
     const run = runs[runs.length - 1];
     const before = run?.[run.length - 1];
@@ -72,7 +72,8 @@ function bestRun(tried: readonly Tried[]): readonly Tried[] {
     if (run && joins) run.push(entry);
     else runs.push([entry]);
   }
-  const worth = (run: readonly Tried[]) => run.reduce((sum, { points }) => sum + points, 0) / run.length;
+  const worth = (run: readonly TriedInseam[]) =>
+    run.reduce((sum, { points }) => sum + points, 0) / run.length;
   return runs.sort((one, other) => worth(other) - worth(one) || other.length - one.length)[0] ?? [];
 }
 

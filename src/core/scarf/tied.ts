@@ -5,7 +5,7 @@ import { namedFolds, type FoldName } from "./folds";
 import type { Girths } from "./girths";
 import { knots, reachOf, type ScarfBand } from "./reach";
 import { tieSpec, type TieName } from "./ties";
-import type { Taken, TiePart, TieSpec } from "./ties/define-tie";
+import type { LengthTaken, TiePart, TieSpec } from "./ties/define-tie";
 
 /** What of a scarf matters when it is folded and tied. Lengths in cm. */
 export interface Cloth {
@@ -96,7 +96,7 @@ export function tieOf(cloth: Cloth, asked: TieAsked, girths: Girths): TieAnswer 
   const girth = girths[spec.round].cm;
   const reach = reachFor(cloth, asked, { spec, girth, length, width });
   if (!reach.possible) return { possible: false, refusal: { why: "too short", ...reach.shortBy } };
-  const taken: Taken = {
+  const taken: LengthTaken = {
     length,
     round: girth + spec.ease,
     tail: reach.tail,
@@ -125,7 +125,7 @@ function refusalOf(cloth: Cloth, fold: FoldName, spec: TieSpec): TieRefusal | nu
   return null;
 }
 
-interface Asked {
+interface BandToTie {
   readonly spec: TieSpec;
   readonly girth: number;
   readonly length: number;
@@ -133,7 +133,7 @@ interface Asked {
 }
 
 /** How far the folded scarf reaches: by the length formula where it goes round and is held, else by the least length. */
-function reachFor(cloth: Cloth, { fold }: FoldAsked, { spec, girth, length, width }: Asked) {
+function reachFor(cloth: Cloth, { fold }: FoldAsked, { spec, girth, length, width }: BandToTie) {
   const share = spec.lengthShare;
   if (length < spec.leastLength)
     return { possible: false, shortBy: { short: spec.leastLength - length, ringSaves: null } } as const;
@@ -156,14 +156,14 @@ function savedByRing(band: ScarfBand, tie: Parameters<typeof reachOf>[1], short:
   return withRing.possible ? short : short - withRing.short;
 }
 
-interface Folded {
+interface FoldedBand {
   readonly length: number;
   readonly width: number;
   readonly share: number;
 }
 
 /** The folded scarf as a band: on the bias, or straight; taken double it is half as long and twice as thick. */
-function bandOf(cloth: Cloth, fold: FoldName, { length, width, share }: Folded): ScarfBand {
+function bandOf(cloth: Cloth, fold: FoldName, { length, width, share }: FoldedBand): ScarfBand {
   const isBias = namedFolds[fold].axis === 45;
   const a = isBias ? length / Math.SQRT2 : length;
   return {
@@ -201,7 +201,7 @@ function airOf(
 /** How far below the side neck points a point of a triangle comes, as a share of its depth: some is taken up by folds. */
 const pointTakenUp = 0.75;
 
-function fallsOf(spec: TieSpec, taken: Taken): number {
+function fallsOf(spec: TieSpec, taken: LengthTaken): number {
   const places = new Set(spec.shows(taken).map(({ place }) => place));
   const edge = spec.edge ?? 0;
   if (places.has("shawl")) return Math.min(60, taken.length * 0.32);

@@ -38,7 +38,7 @@ export function rank(look: Look, slot: Slot, wardrobe: readonly Piece[]): Candid
   const levels = { from: span?.low ?? null, to: span?.high ?? null };
   const fitting = wardrobe.filter((piece) => slotOf(piece) === slot);
   const isOn = ({ id }: Piece) => look.accessories.some((other) => other.id === id);
-  const withEach = (piece: Piece) => (isOn(piece) ? look : put(look, slot, piece));
+  const withEach = (piece: Piece) => (isOn(piece) ? look : putOn(look, slot, piece));
   return readMany(fitting, withEach, () => before)
     .map((plain): Candidate => {
       const { of: piece } = plain;
@@ -60,7 +60,7 @@ export function rank(look: Look, slot: Slot, wardrobe: readonly Piece[]): Candid
 }
 
 /** The look with a piece in its slot, beside what is there where the slot stacks. */
-export function put(look: Look, slot: Slot, piece: Piece): Look {
+export function putOn(look: Look, slot: Slot, piece: Piece): Look {
   return stacks(slot) ? wear(look, piece) : swap(look, slot, piece);
 }
 

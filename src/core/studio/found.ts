@@ -1,5 +1,5 @@
 /** Something of the studio that was found by its name. */
-export interface Found {
+export interface FoundRecord {
   readonly kind: "client" | "piece" | "set" | "base" | "occasion";
   readonly id: string;
   readonly name: string;

@@ -25,14 +25,14 @@ export interface LookKey {
   readonly occasionId: string | null;
 }
 
-interface Laid {
+interface WardrobeTables {
   readonly pieces: ReadonlyMap<string, Piece>;
   readonly occasions: ReadonlyMap<string, Occasion>;
 }
 
-const laid = new WeakMap<Wardrobe, Laid>();
+const laid = new WeakMap<Wardrobe, WardrobeTables>();
 
-function tablesOf(wardrobe: Wardrobe): Laid {
+function tablesOf(wardrobe: Wardrobe): WardrobeTables {
   let tables = laid.get(wardrobe);
   if (!tables) {
     tables = {

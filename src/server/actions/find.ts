@@ -2,7 +2,7 @@
 
 import Joi from "joi";
 import type { Outcome } from "@/core/schema/outcome";
-import type { Found } from "@/core/studio/found";
+import type { FoundRecord } from "@/core/studio/found";
 import { findByName } from "../records/find";
 import { act } from "./act";
 
@@ -11,6 +11,6 @@ const schema = Joi.object<{ words: string }>({
 });
 
 /** Finds clients, pieces, sets, bases and occasions by words of their names. */
-export async function find(input: unknown): Promise<Outcome<Found[]>> {
+export async function find(input: unknown): Promise<Outcome<FoundRecord[]>> {
   return act("see", schema, input, (tenant, { words }) => findByName(tenant, words));
 }

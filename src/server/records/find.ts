@@ -1,4 +1,4 @@
-import type { Found } from "@/core/studio/found";
+import type { FoundRecord } from "@/core/studio/found";
 import type { Tenant } from "../db/tenant";
 import { asTheyStand, havingLetters } from "./pieces";
 
@@ -14,7 +14,7 @@ const shelves = [
 ] as const;
 
 /** Clients, pieces, sets, bases and occasions that have some words in their name; those that begin with them first. */
-export async function findByName(tenant: Tenant, words: string): Promise<Found[]> {
+export async function findByName(tenant: Tenant, words: string): Promise<FoundRecord[]> {
   const within = `%${asTheyStand(words)}%`;
   const from = `${asTheyStand(words)}%`;
   const clients = await tenant("clients")
@@ -24,7 +24,7 @@ export async function findByName(tenant: Tenant, words: string): Promise<Found[]
     .orderByRaw("name ilike ? desc, name", [from])
     .limit(most)
     .select("id", "name");
-  const found: Found[] = clients.map(({ id, name }) => ({
+  const found: FoundRecord[] = clients.map(({ id, name }) => ({
     kind: "client",
     id,
     name,
@@ -44,7 +44,7 @@ export async function findByName(tenant: Tenant, words: string): Promise<Found[]
       .select(`${table}.id`, `${table}.name`, `${table}.client_id as clientId`, "clients.name as clientName");
     if (kind === "piece") havingLetters(query, words);
     for (const column of unless) void query.whereNull(`${table}.${column}`);
-    const rows = (await query) as Omit<Found, "kind">[];
+    const rows = (await query) as Omit<FoundRecord, "kind">[];
     found.push(...rows.map((row) => ({ kind, ...row })));
   }
   return found;

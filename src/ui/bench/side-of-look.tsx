@@ -25,7 +25,7 @@ import { useDesk } from "./desk/use-desk";
 /** How many findings that are only one look's are said. */
 const said = 4;
 
-type Read = ReturnType<typeof useReadLook>;
+type ReadLookBeside = ReturnType<typeof useReadLook>;
 
 /** A look laid out, dressed and read, with what the stylist overruled set aside. */
 export function useReadLook(look: BenchLook) {
@@ -40,7 +40,7 @@ export function useReadLook(look: BenchLook) {
 }
 
 interface SideOfLookProps {
-  readonly read: Read;
+  readonly read: ReadLookBeside;
   /** The reading it is compared with; null where it is compared with none. */
   readonly of: Reading | null;
   readonly children: ReactNode;

@@ -21,7 +21,7 @@ interface Told {
 }
 
 /** What the worker says of a look. */
-export interface Answers {
+export interface BenchAnswers {
   /** Candidates for the station that pass the tray's filter, the best first. */
   readonly candidates: readonly RankedPiece[];
   /** How many pieces of the station pass the filter and do not belong at the occasion. */
@@ -50,7 +50,7 @@ export function useAnswers(
   key: LookKey,
   slot: Slot,
   { beyond, ...narrowed }: Shown,
-): Answers {
+): BenchAnswers {
   const question = useCallback<Question<Told>>(
     async (worker) => {
       const candidates = await worker.rank(key, slot);

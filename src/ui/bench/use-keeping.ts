@@ -7,7 +7,7 @@ import type { LookStep } from "@/core/studio/look-steps";
 import { useDraftScope } from "../kit/draft-scope";
 import { createKeeper, type Keeper, type Keeping, type SaveLook } from "./keeper";
 
-interface Kept {
+interface KeepingOfBench {
   readonly keeping: Keeping;
   /** Null for a look from a file, which is not kept. */
   readonly keeper: Keeper | null;
@@ -19,7 +19,7 @@ export function useKeeping(
   look: LookNow,
   steps: readonly LookStep[],
   save: SaveLook | null,
-): Kept {
+): KeepingOfBench {
   const [keeping, setKeeping] = useState<Keeping>({ state: "kept" });
   const [first] = useState(source);
   const madeBy = useDraftScope();

@@ -56,7 +56,7 @@ function Grid({ wardrobe }: { readonly wardrobe: NonNullable<HemBoardProps["ward
   const ranked = order === "goes with most" && serves !== null;
   const lines = useMemo(
     () =>
-      garments.map((garment): BoardLine<Piece, Answers> => {
+      garments.map((garment): BoardLine<Piece, HemAnswers> => {
         const cells = rows.get(garment.id);
         const rank = serves?.get(garment.id) ?? 0;
         return { id: garment.id, of: garment, answers: cells && { cells, serves }, rank };
@@ -105,14 +105,14 @@ function Grid({ wardrobe }: { readonly wardrobe: NonNullable<HemBoardProps["ward
 }
 
 /** The cells of a row as the worker gave them, and with how much each piece goes once all is read. */
-interface Answers {
+interface HemAnswers {
   readonly cells: readonly HemCell[];
   readonly serves: Served | null;
 }
 
 function useLook(wardrobe: NonNullable<HemBoardProps["wardrobe"]>, serves: Served | null) {
   const unit = useLengthUnit();
-  return useMemo((): BoardLook<Piece, Piece, Answers> => {
+  return useMemo((): BoardLook<Piece, Piece, HemAnswers> => {
     const baseOf = (id: string) => wardrobe.bases.find(({ pieceIds }) => pieceIds.includes(id))?.id;
     const goesWith = ({ id }: Piece) => (
       <span className="block font-normal text-ink-soft">

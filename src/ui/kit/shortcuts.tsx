@@ -7,12 +7,12 @@ import { granted } from "./answer";
 
 export type SaveShortcuts = (shortcuts: Shortcuts) => Promise<Outcome<null>>;
 
-interface Kept {
+interface KeptShortcuts {
   readonly shortcuts: Shortcuts;
   readonly change: (shortcuts: Shortcuts) => void;
 }
 
-const Context = createContext<Kept>({ shortcuts: noShortcuts, change: () => undefined });
+const Context = createContext<KeptShortcuts>({ shortcuts: noShortcuts, change: () => undefined });
 
 interface ShortcutsProviderProps {
   readonly kept: Shortcuts;
@@ -32,6 +32,6 @@ export function ShortcutsProvider({ kept, save, children }: ShortcutsProviderPro
 }
 
 /** The keys as this person has set them, and a way to set them otherwise. */
-export function useShortcuts(): Kept {
+export function useShortcuts(): KeptShortcuts {
   return useContext(Context);
 }

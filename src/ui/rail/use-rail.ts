@@ -12,7 +12,7 @@ export type LookAlongRail = (input: RailWish & { readonly from: number }) => Pro
 /** A pause in typing after which is looked, ms. */
 const pause = 120;
 
-interface Seen {
+interface SeenRows {
   readonly wish: RailWish;
   readonly count: number;
   /** What was fetched, by its place on the rail. */
@@ -24,7 +24,7 @@ interface Seen {
  * @param first the window the page came with, for the wish of its address
  */
 export function useRail(look: LookAlongRail, wish: RailWish, first: RailWindow) {
-  const [seen, setSeen] = useState<Seen>({ wish, count: first.count, pieces: placed(first) });
+  const [seen, setSeen] = useState<SeenRows>({ wish, count: first.count, pieces: placed(first) });
   const asked = useRef(new Set<string>());
   const isSame = keyOf(seen.wish) === keyOf(wish);
 

@@ -1,4 +1,4 @@
-import type { Found } from "@/core/studio/found";
+import type { FoundRecord } from "@/core/studio/found";
 import { shellWords } from "@/words/shell";
 import type { Place } from "../kit/place";
 
@@ -35,7 +35,7 @@ export function commandsWith(words: string): readonly Command[] {
 }
 
 /** Where something that was found opens. */
-export function hrefOf({ kind, id, clientId }: Found): Place {
+export function hrefOf({ kind, id, clientId }: FoundRecord): Place {
   switch (kind) {
     case "client":
       return `/clients/${id}`;

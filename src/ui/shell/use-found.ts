@@ -2,10 +2,10 @@
 
 import { useEffect, useState } from "react";
 import type { Outcome } from "@/core/schema/outcome";
-import type { Found } from "@/core/studio/found";
+import type { FoundRecord } from "@/core/studio/found";
 import { answerOf } from "../kit/answer";
 
-export type Find = (input: { words: string }) => Promise<Outcome<Found[]>>;
+export type Find = (input: { words: string }) => Promise<Outcome<FoundRecord[]>>;
 
 /** A pause in typing after which is looked, ms. */
 const pause = 120;
@@ -14,8 +14,8 @@ const pause = 120;
 export function useFound(
   find: Find,
   words: string,
-): { readonly found: readonly Found[]; readonly busy: boolean } {
-  const [answer, setAnswer] = useState<{ readonly of: string; readonly found: readonly Found[] }>({
+): { readonly found: readonly FoundRecord[]; readonly busy: boolean } {
+  const [answer, setAnswer] = useState<{ readonly of: string; readonly found: readonly FoundRecord[] }>({
     of: "",
     found: [],
   });

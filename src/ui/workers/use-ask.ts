@@ -19,7 +19,7 @@ export type Question<T> = (
 export type WideQuestion<T> = (workers: Workers, signal: AbortSignal, tell: (news: T) => void) => Promise<T>;
 
 /** Where a question stands: what is known so far, and whether that is all. */
-export interface Asked<T> {
+export interface Answer<T> {
   readonly value: T | null;
   readonly state: "waiting" | "answered" | "failed" | "stopped";
 }
@@ -34,7 +34,7 @@ export function useAsk<T>(
   workers: Workers | null,
   question: Question<T> | null,
   urgency: Urgency = "hand",
-): Asked<T> & { readonly stop: () => void } {
+): Answer<T> & { readonly stop: () => void } {
   const ofOne = useCallback<WideQuestion<T>>(
     (asked, signal, tell) => asked.ask((worker, call) => ask(question, worker, call, tell), signal, urgency),
     [question, urgency],
@@ -56,14 +56,16 @@ function ask<T>(
 export function useAskWidely<T>(
   workers: Workers | null,
   question: WideQuestion<T> | null,
-): Asked<T> & { readonly stop: () => void } {
-  const [heard, setHeard] = useState<{ readonly of: WideQuestion<T>; readonly asked: Asked<T> } | null>(null);
+): Answer<T> & { readonly stop: () => void } {
+  const [heard, setHeard] = useState<{ readonly of: WideQuestion<T>; readonly asked: Answer<T> } | null>(
+    null,
+  );
   const controller = useRef<AbortController | null>(null);
   useEffect(() => {
     if (!workers || !question) return;
     const asking = new AbortController();
     controller.current = asking;
-    const hear = (asked: Asked<T>) => {
+    const hear = (asked: Answer<T>) => {
       if (!asking.signal.aborted) setHeard({ of: question, asked });
     };
     question(workers, asking.signal, (news) => hear({ value: news, state: "waiting" })).then(

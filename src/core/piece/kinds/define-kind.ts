@@ -10,7 +10,7 @@ import type { Slot } from "../slots";
 export type GarmentPlace = "bottom" | "whole" | "top" | "layer";
 
 /** What is seen of a piece: its visible parts and its whole extent, cm above the footbed. */
-export interface Seen {
+export interface SeenOfPiece {
   readonly parts: readonly Interval[];
   readonly extent: Interval;
 }
@@ -57,7 +57,7 @@ export interface KindSpec<F extends Fields = Fields> {
    */
   opening?(figures: FiguresOf<F>, body: Body): number | null;
   /** How much of a look it takes by what is seen of it; areas are compared, not added up to 1. */
-  area(seen: Seen, body: Body): number;
+  area(seen: SeenOfPiece, body: Body): number;
   /** Insulation, clo (docs/model.md, Comfort; figures for garments from the usual tables of ISO 9920). */
   insulation(figures: FiguresOf<F>, making: Making): number;
   /** What one usually weighs, grams, or what is recorded of this one. */

@@ -39,7 +39,7 @@ export interface Entry {
 }
 
 /** The entries of a look, by its palette. */
-interface Known {
+interface KnownEntries {
   readonly palette: PairView["palette"];
   readonly entries: readonly Entry[];
 }
@@ -48,7 +48,7 @@ interface Known {
 const mostRemembered = 32;
 
 /** The entries of the looks read last, the one after another in a ring: the accent is read from them after the echo. */
-const lately: Known[] = [];
+const lately: KnownEntries[] = [];
 let next = 0;
 
 /** Every colour that comes in with an accessory and wants an answer, by the limits of the echo in the rule book. */

@@ -42,15 +42,15 @@ function answerIn(on: Outlook["on"], all: readonly Worn[], limits: EchoLimits): 
   );
   const picks = all
     .filter(isPrint)
-    .some((print) => entering.some((item) => answers(item, print, limits, now?.distance ?? Infinity)));
+    .some((print) => entering.some((item) => mayAnswer(item, print, limits, now?.distance ?? Infinity)));
   if (picks) return "sings";
   const isAnswered = () =>
-    entering.some((item) => all.some((other) => answers(item, other, limits, Infinity)));
+    entering.some((item) => all.some((other) => mayAnswer(item, other, limits, Infinity)));
   return now || isAnswered() ? "lifts" : null;
 }
 
 /** Whether a colour of a piece is met in another, at another height, and no further off than that. */
-function answers(item: Worn, other: Worn, limits: EchoLimits, most: number): boolean {
+function mayAnswer(item: Worn, other: Worn, limits: EchoLimits, most: number): boolean {
   if (other === item || (other.slot !== null && other.slot === item.slot)) return false;
   const { tints, reverse } = other.profile;
   const isApart = Math.abs(middleOf(item) - middleOf(other)) >= limits.apart;

@@ -56,7 +56,7 @@ export const warmth = defineRule({
     if (!occasion || garments.length === 0 || worn.length < 3) return [];
     const air = airOver(occasion);
     const { from, to } = comfortableIn(dressed);
-    const asked: Asked = { dressed, occasion, air, from, to, params, judge };
+    const asked: OutfitInAir = { dressed, occasion, air, from, to, params, judge };
     const cooled = air.high >= params.heat && !worn.some(comesOff);
     const cooledRooms = cooled
       ? [
@@ -97,7 +97,7 @@ function stays({ message }: Finding, outlook: Outlook, slack: number): boolean {
 }
 
 /** What is asked of an outfit and its air: what it is comfortable in, deg C, and the limits of the book. */
-interface Asked {
+interface OutfitInAir {
   readonly dressed: Dressed;
   readonly occasion: Occasion;
   readonly air: { readonly low: number; readonly high: number };
@@ -110,7 +110,7 @@ interface Asked {
 const airFigure = (air: number) => figure("air at the occasion", air, "degC");
 const cloFigure = (worn: readonly Worn[]) => figure("insulation of the outfit", cloOf(worn), "clo");
 
-function tooCold(asked: Asked): Finding[] {
+function tooCold(asked: OutfitInAir): Finding[] {
   const { dressed, air, from, params, judge } = asked;
   if (air.low >= from) return [];
   const by = from - air.low;
@@ -124,7 +124,7 @@ function tooCold(asked: Asked): Finding[] {
   return [judge("rubs", "cold", { ...own, proposals: [...closing(dressed), ...wear("layer", "neck")] })];
 }
 
-function tooWarm(asked: Asked): Finding[] {
+function tooWarm(asked: OutfitInAir): Finding[] {
   const { dressed, occasion, air, to, params, judge } = asked;
   const { worn } = dressed;
   if (air.high <= to) return [];
@@ -155,7 +155,7 @@ function tooWarm(asked: Asked): Finding[] {
 }
 
 /** Under a roof the way there is walked in the weather: a coat is put on for it, or a layer carried. */
-function onTheWay({ dressed: { worn }, air, from, to, judge }: Asked): Finding[] {
+function onTheWay({ dressed: { worn }, air, from, to, judge }: OutfitInAir): Finding[] {
   if (air.low < from) {
     const figures = {
       air: airFigure(air.low),
@@ -171,13 +171,13 @@ function onTheWay({ dressed: { worn }, air, from, to, judge }: Asked): Finding[]
 }
 
 /** Whether so little is worn that standing in a room of so much air is cold. */
-function isColdAt(air: number, { dressed: { worn, look }, params }: Asked): boolean {
+function isColdAt(air: number, { dressed: { worn, look }, params }: OutfitInAir): boolean {
   const as = look.client.seated ? "seated" : "standing";
   return comfortableAir(cloOf(worn), 0, as) - params.slack > air;
 }
 
 /** In a room somebody stands, and has taken off what comes off. */
-function inTheRoom({ dressed, air, params, judge }: Asked): Finding[] {
+function inTheRoom({ dressed, air, params, judge }: OutfitInAir): Finding[] {
   const room = air.high >= params.heat ? params.cooled : params.room;
   const kept = dressed.worn.filter((item) => !comesOff(item));
   const as = dressed.look.client.seated ? "seated" : "standing";
@@ -192,7 +192,7 @@ function inTheRoom({ dressed, air, params, judge }: Asked): Finding[] {
 }
 
 /** Neck, hands and head feel the cold by themselves. */
-function bareParts({ dressed, air: { low }, params, judge }: Asked): Finding[] {
+function bareParts({ dressed, air: { low }, params, judge }: OutfitInAir): Finding[] {
   const figures = { air: airFigure(low) };
   const { worn } = dressed;
   const way = (kind: "collar-up" | "hood-up") => worn.map(({ piece }) => adjust(kind, piece));

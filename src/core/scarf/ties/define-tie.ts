@@ -77,7 +77,7 @@ export interface TiePart {
 }
 
 /** A folded scarf's length as a tie takes it up, cm: its ends, what goes round, what the knot takes. */
-export interface Taken {
+export interface LengthTaken {
   readonly length: number;
   /** Once round with its ease. */
   readonly round: number;
@@ -108,7 +108,7 @@ export interface TieSpec {
   /** The stiffness (0-1) of cloth that does it well. */
   readonly stiffness: readonly [number, number];
   /** What is seen of it from the front. */
-  readonly shows: (taken: Taken) => readonly TiePart[];
+  readonly shows: (taken: LengthTaken) => readonly TiePart[];
   /** Lower edge of what lies high at the neck, cm below the side neck points; null where nothing does. */
   readonly edge: number | null;
   /** How much of a look it takes (docs/model.md, What is seen). */

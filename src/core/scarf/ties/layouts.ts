@@ -1,12 +1,12 @@
-import type { Taken, TiePart } from "./define-tie";
+import type { LengthTaken, TiePart } from "./define-tie";
 
 /** Where what goes round lies along the length: between the two halves of the knot. */
-function rounds({ length, tail, knot }: Taken) {
+function rounds({ length, tail, knot }: LengthTaken) {
   return { from: tail + knot / 2, to: length - tail - knot / 2 };
 }
 
 /** Round from behind, with the knot in front and both tails down. */
-export function showsKnotInFront(taken: Taken): TiePart[] {
+export function showsKnotInFront(taken: LengthTaken): TiePart[] {
   const { length, round, tail } = taken;
   const { from, to } = rounds(taken);
   return [
@@ -19,7 +19,7 @@ export function showsKnotInFront(taken: Taken): TiePart[] {
 }
 
 /** Twice round, the second time over the first, with the knot in front. */
-export function showsTwiceRoundInFront(taken: Taken): TiePart[] {
+export function showsTwiceRoundInFront(taken: LengthTaken): TiePart[] {
   const middle = taken.length / 2;
   return [
     { place: "upper round", from: middle - taken.round / 4, to: middle + taken.round / 4, open: 0.6 },
@@ -28,13 +28,13 @@ export function showsTwiceRoundInFront(taken: Taken): TiePart[] {
 }
 
 /** A band across the front; what holds it lies behind. */
-export function showsHeldBehind({ length, round }: Taken): TiePart[] {
+export function showsHeldBehind({ length, round }: LengthTaken): TiePart[] {
   const middle = length / 2;
   return [{ place: "across", from: middle - round / 4, to: middle + round / 4, open: 1 }];
 }
 
 /** A band across the front with the knot at one side and its tails there. */
-export function showsKnotAside(taken: Taken): TiePart[] {
+export function showsKnotAside(taken: LengthTaken): TiePart[] {
   const { length, round, tail } = taken;
   const { from } = rounds(taken);
   return [
@@ -49,13 +49,13 @@ export function showsKnotAside(taken: Taken): TiePart[] {
 const behind = 0.14;
 
 /** A triangle with its point over the chest and its ends behind. */
-export function showsPointInFront({ length }: Taken): TiePart[] {
+export function showsPointInFront({ length }: LengthTaken): TiePart[] {
   // What lies nearer to its ends goes round the neck and is not seen.
   return [{ place: "point", from: length * behind, to: length * (1 - behind), open: 1 }];
 }
 
 /** A triangle whose ends go round and come to the front again over its point. */
-export function showsPointWrapped(taken: Taken): TiePart[] {
+export function showsPointWrapped(taken: LengthTaken): TiePart[] {
   const { length, tail } = taken;
   return [
     ...showsPointInFront(taken),
@@ -66,12 +66,12 @@ export function showsPointWrapped(taken: Taken): TiePart[] {
 }
 
 /** A triangle with its point to one side, its ends knotted over the other shoulder. */
-export function showsPointAside(taken: Taken): TiePart[] {
+export function showsPointAside(taken: LengthTaken): TiePart[] {
   return showsPointInFront(taken).map((part) => ({ ...part, place: "point aside" }));
 }
 
 /** Laid round the neck with both ends hanging down the front. */
-export function showsHanging({ length, round }: Taken): TiePart[] {
+export function showsHanging({ length, round }: LengthTaken): TiePart[] {
   const middle = length / 2;
   return [
     { place: "hang left", from: 0, to: middle - round / 4, open: 1 },
@@ -80,7 +80,7 @@ export function showsHanging({ length, round }: Taken): TiePart[] {
 }
 
 /** Once round and both ends down the front, one longer than the other. */
-export function showsRoundAndHanging({ length, round }: Taken): TiePart[] {
+export function showsRoundAndHanging({ length, round }: LengthTaken): TiePart[] {
   const middle = length * 0.45;
   return [
     { place: "across", from: middle - round / 4, to: middle + round / 4, open: 0.9 },
@@ -90,7 +90,7 @@ export function showsRoundAndHanging({ length, round }: Taken): TiePart[] {
 }
 
 /** Taken double, both ends through the loop that the fold makes. */
-export function showsThroughItsLoop({ length, round, tail }: Taken): TiePart[] {
+export function showsThroughItsLoop({ length, round, tail }: LengthTaken): TiePart[] {
   return [
     { place: "across", from: length - round / 2, to: length, open: 0.8 },
     { place: "knot", from: length * 0.9, to: length, open: 0.4 },
@@ -100,7 +100,7 @@ export function showsThroughItsLoop({ length, round, tail }: Taken): TiePart[] {
 }
 
 /** Both ends drawn through a ring in front. */
-export function showsThroughRing(taken: Taken): TiePart[] {
+export function showsThroughRing(taken: LengthTaken): TiePart[] {
   return [
     ...showsKnotInFront(taken).filter(({ place }) => place !== "knot"),
     { place: "ring", from: taken.tail, to: taken.tail + 0.1, open: 0 },
@@ -108,12 +108,12 @@ export function showsThroughRing(taken: Taken): TiePart[] {
 }
 
 /** Spread over the shoulders and held in front. */
-export function showsOverShoulders({ length }: Taken): TiePart[] {
+export function showsOverShoulders({ length }: LengthTaken): TiePart[] {
   return [{ place: "shawl", from: 0, to: length, open: 1 }];
 }
 
 /** A bow: two loops and two tails at a knot, with the band behind it. */
-export function showsBow(taken: Taken): TiePart[] {
+export function showsBow(taken: LengthTaken): TiePart[] {
   const { length, round, tail } = taken;
   const loop = tail / 2;
   return [
@@ -136,7 +136,7 @@ export function showsBow(taken: Taken): TiePart[] {
 const leftToFall = 8;
 
 /** Wound round and round something narrow, with a short end to either side. */
-export function showsWound({ length, tail }: Taken): TiePart[] {
+export function showsWound({ length, tail }: LengthTaken): TiePart[] {
   const end = Math.min(tail, leftToFall);
   return [
     { place: "wound round", from: end, to: length - end, open: 0.6 },
@@ -146,13 +146,13 @@ export function showsWound({ length, tail }: Taken): TiePart[] {
 }
 
 /** Wound round and round something narrow, both ends tucked under. */
-export function showsWoundAndTucked({ length, tail }: Taken): TiePart[] {
+export function showsWoundAndTucked({ length, tail }: LengthTaken): TiePart[] {
   const end = Math.min(tail, leftToFall);
   return [{ place: "wound round", from: end, to: length - end, open: 0.6 }];
 }
 
 /** Drawn through something narrow by its middle, both halves falling. */
-export function showsDrawnThrough({ length, round }: Taken): TiePart[] {
+export function showsDrawnThrough({ length, round }: LengthTaken): TiePart[] {
   const middle = length / 2;
   return [
     { place: "tail left", from: 0, to: middle - round / 2, open: 1 },
@@ -162,7 +162,7 @@ export function showsDrawnThrough({ length, round }: Taken): TiePart[] {
 }
 
 /** Round from behind, the ends crossed over the chest. */
-export function showsCrossed({ length, round }: Taken): TiePart[] {
+export function showsCrossed({ length, round }: LengthTaken): TiePart[] {
   const middle = length / 2;
   const seen = Math.min(length / 2 - round / 4, crossing);
   return [
@@ -175,12 +175,12 @@ export function showsCrossed({ length, round }: Taken): TiePart[] {
 const crossing = 34;
 
 /** A closed loop hung round the neck: down one side and up the other. */
-export function showsHungLoop({ length, round }: Taken): TiePart[] {
+export function showsHungLoop({ length, round }: LengthTaken): TiePart[] {
   return [{ place: "hung loop", from: round / 4, to: length - round / 4, open: 1 }];
 }
 
 /** A closed loop twice round: the second round lies lower than the first. */
-export function showsTwoRounds({ length, round }: Taken): TiePart[] {
+export function showsTwoRounds({ length, round }: LengthTaken): TiePart[] {
   return [
     { place: "upper round", from: length * 0.25 - round / 4, to: length * 0.25 + round / 4, open: 0.7 },
     { place: "across", from: length * 0.75 - round / 4, to: length * 0.75 + round / 4, open: 1 },
@@ -188,7 +188,7 @@ export function showsTwoRounds({ length, round }: Taken): TiePart[] {
 }
 
 /** A triangle over the head: its long edge round the face, its ends knotted under the chin, its point behind. */
-export function showsOverHead({ length, tail, knot }: Taken): TiePart[] {
+export function showsOverHead({ length, tail, knot }: LengthTaken): TiePart[] {
   const end = tail + knot / 2;
   return [
     { place: "over the head", from: end, to: length - end, open: 0.8 },
@@ -199,22 +199,22 @@ export function showsOverHead({ length, tail, knot }: Taken): TiePart[] {
 }
 
 /** Spread round the bust and held behind. */
-export function showsRoundTheBust({ length, round }: Taken): TiePart[] {
+export function showsRoundTheBust({ length, round }: LengthTaken): TiePart[] {
   const middle = length / 2;
   return [{ place: "round the bust", from: middle - round / 4, to: middle + round / 4, open: 1 }];
 }
 
 /** A triangle with its point at the throat and its long edge round the waist. */
-export function showsHalter({ length }: Taken): TiePart[] {
+export function showsHalter({ length }: LengthTaken): TiePart[] {
   return [{ place: "front of a halter", from: length * behind, to: length * (1 - behind), open: 1 }];
 }
 
 /** Over one shoulder and under the other arm. */
-export function showsOverOneShoulder({ length }: Taken): TiePart[] {
+export function showsOverOneShoulder({ length }: LengthTaken): TiePart[] {
   return [{ place: "over one shoulder", from: length * behind, to: length * (1 - behind), open: 1 }];
 }
 
 /** Two armholes knotted into a folded cloth: two short fronts and what lies over the shoulders. */
-export function showsShortJacket({ length }: Taken): TiePart[] {
+export function showsShortJacket({ length }: LengthTaken): TiePart[] {
   return [{ place: "short jacket", from: 0, to: length, open: 1 }];
 }

@@ -3,7 +3,7 @@ import type { Outcome } from "./outcome";
 import type { Prospects } from "./prospects";
 
 /** A whole choice as it was laid out, with its points. */
-export interface Whole {
+export interface WholeChoice {
   readonly prospects: Prospects;
   readonly chosen: readonly number[];
   readonly points: number;
@@ -13,7 +13,7 @@ export interface Whole {
 export interface Step {
   /** No choice that has not been found reads more points than this; -Infinity where none is left. */
   readonly most: number;
-  readonly found: Whole | null;
+  readonly found: WholeChoice | null;
 }
 
 /** After so many readings there is a sign of life. */
@@ -22,7 +22,7 @@ const breath = 64;
 const batch = 16;
 
 /** A choice that is begun or whole, in the queue by the points it can come to. */
-interface Begun {
+interface BegunChoice {
   readonly chosen: readonly number[];
   readonly prospects: Prospects;
   /** What the rules that read much make of it at the most; of what it follows from until it was read. */
@@ -46,7 +46,7 @@ interface Follower {
  * at a time.
  */
 export function* descending(roots: readonly Prospects[]): Generator<Step> {
-  const queue = new TinyQueue<Begun>(
+  const queue = new TinyQueue<BegunChoice>(
     roots.map((prospects) => ({
       chosen: [],
       prospects,
@@ -81,8 +81,8 @@ export function* descending(roots: readonly Prospects[]): Generator<Step> {
  * Takes from the queue what comes next and was not read, all of one lay-out; what was read and is begun is followed on
  * the way. None where a whole choice stands at the head: it is next.
  */
-function nextUnread(queue: TinyQueue<Begun>): Begun[] {
-  const unread: Begun[] = [];
+function nextUnread(queue: TinyQueue<BegunChoice>): BegunChoice[] {
+  const unread: BegunChoice[] = [];
   for (let next = queue.peek(); next && unread.length < batch; next = queue.peek()) {
     if (next.wasRead && isWhole(next)) break;
     if (unread[0] && unread[0].prospects !== next.prospects) break;
@@ -97,7 +97,7 @@ function nextUnread(queue: TinyQueue<Begun>): Begun[] {
 }
 
 /** The most promising of what follows from a choice. */
-function pushFirst(begun: Begun, queue: TinyQueue<Begun>): void {
+function pushFirst(begun: BegunChoice, queue: TinyQueue<BegunChoice>): void {
   const siblings = followersOf(begun);
   const [first] = siblings;
   if (!first) return;
@@ -105,7 +105,7 @@ function pushFirst(begun: Begun, queue: TinyQueue<Begun>): void {
   queue.push({ ...begun, chosen, wasRead: false, most: first.most, siblings, at: 0 });
 }
 
-function pushSibling({ siblings, at, chosen, ...rest }: Begun, queue: TinyQueue<Begun>): void {
+function pushSibling({ siblings, at, chosen, ...rest }: BegunChoice, queue: TinyQueue<BegunChoice>): void {
   const after = siblings[at + 1];
   if (after)
     queue.push({
@@ -117,9 +117,9 @@ function pushSibling({ siblings, at, chosen, ...rest }: Begun, queue: TinyQueue<
     });
 }
 
-function readTogether(unread: readonly Begun[]): Begun[] {
+function readTogether(unread: readonly BegunChoice[]): BegunChoice[] {
   const prospects = unread[0]?.prospects.read(unread.map(({ chosen }) => chosen)) ?? [];
-  return prospects.flatMap(({ points, wide }, i): Begun[] => {
+  return prospects.flatMap(({ points, wide }, i): BegunChoice[] => {
     const one = unread[i];
     if (!one) return [];
     const most = isWhole(one) ? Math.round(points * millionths) : Math.min(one.most, above(points));
@@ -134,11 +134,11 @@ function above(points: number): number {
   return Math.ceil(points * millionths - 1e-3);
 }
 
-function isWhole({ chosen, prospects }: Begun): boolean {
+function isWhole({ chosen, prospects }: BegunChoice): boolean {
   return chosen.length === prospects.places.length;
 }
 
-function followersOf({ chosen, prospects, wide, most }: Begun): Follower[] {
+function followersOf({ chosen, prospects, wide, most }: BegunChoice): Follower[] {
   const { options } = prospects.places[chosen.length] ?? { options: [] };
   return options
     .map((_, option): Follower => ({
@@ -149,7 +149,7 @@ function followersOf({ chosen, prospects, wide, most }: Begun): Follower[] {
 }
 
 /** What can come to more first; among equals what is whole, and of what is begun that which is furthest on. */
-function inTurn(one: Begun, other: Begun): number {
+function inTurn(one: BegunChoice, other: BegunChoice): number {
   if (one.most !== other.most) return other.most - one.most;
   const [first, second] = [one, other].map((each) => each.wasRead && isWhole(each));
   if (first !== second) return first ? -1 : 1;

@@ -8,7 +8,7 @@ export interface ReadSet {
 }
 
 /** How many sets are asked for, and in how many places each differs at least from those before it. */
-export interface Asked {
+export interface SetsWanted {
   readonly most: number;
   readonly apart: number;
 }
@@ -38,7 +38,7 @@ export class FoundSets {
   /** No set that is not proved reads more than this. */
   private bound = Infinity;
 
-  constructor(private readonly asked: Asked) {}
+  constructor(private readonly asked: SetsWanted) {}
 
   /** Takes in a set that was read. */
   add(set: ReadSet): void {

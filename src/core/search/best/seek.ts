@@ -1,8 +1,8 @@
 import type { Look } from "../../piece/look";
 import { readMany } from "../../reading/read-many";
 import { climb, type PointsOf } from "./climb";
-import { descending, type Whole } from "./descending";
-import { FoundSets, type Asked, type Sought } from "./found-sets";
+import { descending, type WholeChoice } from "./descending";
+import { FoundSets, type SetsWanted, type Sought } from "./found-sets";
 import { lookWith, placesOf, type Option, type Place } from "./options";
 import { prospectsOf, type Prospects } from "./prospects";
 import { searchBest } from "./branch-and-bound";
@@ -25,7 +25,7 @@ export function* seekSets(
   base: Look,
   laidOut: SetProblem,
   wish: SetWish,
-  asked: Asked,
+  asked: SetsWanted,
 ): Generator<Sought, void> {
   const found = new FoundSets(asked);
   const bare = { ...base, accessories: [] };
@@ -74,7 +74,7 @@ function pointsBy(prospects: Prospects): PointsOf {
 }
 
 /** A set without the pieces that add nothing to it: it reads as many points. */
-function trimmed({ prospects, chosen, points }: Whole): readonly number[] {
+function trimmed({ prospects, chosen, points }: WholeChoice): readonly number[] {
   return prospects.places.reduce((left, { options }, place) => {
     const empty = options.indexOf(null);
     if (empty < 0 || left[place] === empty) return left;

@@ -47,7 +47,7 @@ function meetingPoints(bare: Look, rules: readonly Rule[]) {
     let points = lone.get(piece);
     if (points === undefined) {
       const slot = piece && slotOf(piece);
-      points = heard(rules, piece && slot ? swap(bare, slot, piece) : bare);
+      points = pointsByRules(rules, piece && slot ? swap(bare, slot, piece) : bare);
       lone.set(piece, points);
     }
     return points;
@@ -56,12 +56,12 @@ function meetingPoints(bare: Look, rules: readonly Rule[]) {
     const [here, there] = [one && slotOf(one), other && slotOf(other)];
     if (!one || !other || !here || !there) return 0;
     const both = swap(swap(bare, here, one), there, other);
-    return heard(rules, both) - alone(one) - alone(other) + alone(null);
+    return pointsByRules(rules, both) - alone(one) - alone(other) + alone(null);
   };
 }
 
 /** What some rules alone make of a look. */
-function heard(rules: readonly Rule[], look: Look): number {
+function pointsByRules(rules: readonly Rule[], look: Look): number {
   const dressed = dress(look);
   const findings: Finding[] = [];
   for (const rule of rules) findings.push(...rule.read(dressed));

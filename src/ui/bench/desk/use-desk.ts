@@ -11,7 +11,7 @@ import type { BenchSource } from "@/core/studio/bench-source";
 import { stepAfter, stepBefore, type LookStep } from "@/core/studio/look-steps";
 import type { LookKey } from "@/core/studio/wardrobe";
 import type { Workers } from "../../workers/use-workers";
-import type { Answers } from "../use-answers";
+import type { BenchAnswers } from "../use-answers";
 import type { Declining } from "../use-declined";
 import type { Judging } from "../finding-row";
 import type { Keeper, Keeping } from "../keeper";
@@ -39,7 +39,7 @@ export interface Desk {
   readonly isShown: boolean;
   /** The station that is best filled next. */
   readonly next: Next | null;
-  readonly answers: Answers;
+  readonly answers: BenchAnswers;
   readonly judging: Judging;
   readonly declining: Declining;
   /** Why the last judgement was not kept; null when it was. */

@@ -6,7 +6,7 @@ import { layersOfDay } from "@/core/reading/layers-of-day";
 import { readDressed } from "@/core/reading/read";
 import { lookIf } from "@/core/reading/what-if";
 import { standingOf } from "@/core/reading/standing";
-import { put } from "@/core/search/rank";
+import { putOn } from "@/core/search/rank";
 import type { BenchSource } from "@/core/studio/bench-source";
 import type { LookStep } from "@/core/studio/look-steps";
 import { layOut, pieceOf } from "@/core/studio/wardrobe";
@@ -71,7 +71,7 @@ export function useLaidDesk(
   const candidate = cursor === null ? undefined : answers.candidates[cursor];
   const shown = useMemo(() => {
     const piece = candidate && pieceOf(source, candidate.pieceId);
-    const on = piece && put(look, active, piece);
+    const on = piece && putOn(look, active, piece);
     const previewed = on && candidate.also ? apply(on, candidate.also) : on;
     const other = tried ? apply(look, tried) : previewed;
     if (!other) return asIs;
