@@ -11,7 +11,7 @@ export default {
   mutator: { excludedMutations: ["StringLiteral"] },
   // What is worked out once when a file is loaded would have all tests run for every change.
   ignoreStatic: true,
-  ignorePatterns: [".next", "docs"],
+  ignorePatterns: [".next"],
   coverageAnalysis: "perTest",
   concurrency: 2,
   timeoutMS: 5000,
