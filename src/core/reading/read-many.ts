@@ -4,7 +4,7 @@ import { wornSlot, type Adjustment } from "../piece/adjustment";
 import type { Look } from "../piece/look";
 import { slotOf, type Piece } from "../piece/piece";
 import type { Finding } from "../rules/finding";
-import { bitOf, bitsRead, everyBit, type SlotBits } from "../rules/reads";
+import { bitOf, bitsRead, everyBit, sideBySide, type SlotBits } from "../rules/reads";
 import { registry } from "../rules/registry";
 import { addAll, sumUp, type Reading } from "./read";
 
@@ -21,9 +21,6 @@ export function readLook(look: Look): ReadLook {
   const said = registry.map((rule) => rule.read(dressed));
   return { dressed, said, reading: sumUp(said.flat(), dressed) };
 }
-
-/** As many looks are read side by side: more would not stay at hand, of fewer each rule is fetched too often. */
-const batch = 32;
 
 /** One of many looks that were read: what it was made of, the look, and its reading. */
 export interface ReadOne<T> {
@@ -44,8 +41,8 @@ export function readMany<T>(
   besideOf: (one: T) => ReadLook | null = () => null,
 ): ReadOne<T>[] {
   const done: ReadOne<T>[] = [];
-  for (let from = 0; from < all.length; from += batch) {
-    const some = all.slice(from, from + batch).map((of) => toRead(of, lookOf(of), besideOf(of)));
+  for (let from = 0; from < all.length; from += sideBySide) {
+    const some = all.slice(from, from + sideBySide).map((of) => toRead(of, lookOf(of), besideOf(of)));
     askRules(some);
     for (const { of, dressed, findings } of some)
       done.push({ of, look: dressed.look, reading: sumUp(findings, dressed) });

@@ -7,8 +7,14 @@ import { scoring } from "./verdict";
  * counts 1/n (the strongest first).
  */
 export function scoreOf(findings: readonly Finding[]): number {
-  const points = pointsByLens(findings);
-  return scoreFrom(lenses.reduce((sum, lens) => sum + (points.get(lens) ?? 0), 0));
+  return scoreFrom(pointsIn(findings));
+}
+
+/** What findings add up to, over all lenses. */
+export function pointsIn(findings: readonly Finding[]): number {
+  let sum = 0;
+  for (const points of pointsByLens(findings).values()) sum += points;
+  return sum;
 }
 
 /** The score of points over the start, 0-100, to a tenth. */

@@ -25,3 +25,9 @@ export function bitsRead(reads: Reads): SlotBits {
   const layer = 1 << slots.indexOf("layer");
   return reads.reduce((all, slot) => all | bitOf(slot), layer);
 }
+
+/**
+ * Of how many looks at the most each rule is asked in turn while it is at hand: more would not stay at hand, of fewer
+ * each rule is fetched too often. What a rule remembers of a look for the rule after it must last as long.
+ */
+export const sideBySide = 32;

@@ -7,6 +7,7 @@ import type { PairView } from "../../dressing/pair";
 import type { Tint } from "../../dressing/profile";
 import { param, valuesOf, type Values } from "../../rule-book/params";
 import type { RuleBook } from "../../rule-book/rule-book";
+import { sideBySide } from "../reads";
 
 export const echoParams = {
   distance: param(12, "dE", "how near another swatch must come to answer"),
@@ -44,9 +45,6 @@ interface KnownEntries {
   readonly entries: readonly Entry[];
 }
 
-/** As many looks are read side by side at the most. */
-const mostRemembered = 32;
-
 /** The entries of the looks read last, the one after another in a ring: the accent is read from them after the echo. */
 const lately: KnownEntries[] = [];
 let next = 0;
@@ -61,7 +59,7 @@ export function entriesIn(dressed: PairView): readonly Entry[] {
 export function entriesOf(pair: PairView, limits: EchoLimits): Entry[] {
   const entries: Entry[] = [];
   lately[next] = { palette: pair.palette, entries };
-  next = (next + 1) % mostRemembered;
+  next = (next + 1) % sideBySide;
   const seen = withLinings(pair);
   for (const patch of pair.palette) {
     if (!enters(pair, patch, limits)) continue;

@@ -11,7 +11,7 @@ import { print } from "../../rules/colour/print";
 import type { Finding } from "../../rules/finding";
 import { leadsAllowed, oneLead } from "../../rules/style/one-lead";
 import { isAtHome, keepsOut, type Levels } from "../belonging";
-import { pointsIn } from "./points";
+import { pointsIn } from "../../reading/score";
 import type { Group, Problem } from "./problem";
 import { worthTogether } from "./worth-together";
 

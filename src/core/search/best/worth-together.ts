@@ -7,7 +7,7 @@ import type { Rule } from "../../rules/define-rule";
 import type { Finding } from "../../rules/finding";
 import { rulesTagged } from "../../rules/registry";
 import { looseOf, pointsBetween } from "../../sets/agreement";
-import { pointsIn } from "./points";
+import { pointsIn } from "../../reading/score";
 
 /** Slots whose pieces meet on the body, with the rules that read how: they are read, not reckoned. */
 const meetings: readonly { readonly slots: readonly [Slot, Slot]; readonly rules: readonly Rule[] }[] = [
