@@ -1,5 +1,4 @@
-import { existsSync, mkdtempSync, readFileSync, readdirSync, writeFileSync } from "node:fs";
-import { tmpdir } from "node:os";
+import { writeFileSync } from "node:fs";
 import { join } from "node:path";
 import type { Browser, ElementHandle, Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
@@ -7,10 +6,11 @@ import { parseLook } from "@/core/formats/look-file";
 import { read } from "@/core/reading/read";
 import { markOf } from "@/core/reading/verdict";
 import { choose, named, openPage, press, sees, signIn } from "../support/browser";
+import { type Downloads, openDownloads } from "../support/downloads";
 import { openStudio } from "../support/studio";
 
 let site = "";
-const downloads = mkdtempSync(join(tmpdir(), "juxtane-downloads-"));
+let downloads: Downloads;
 let browser: Browser;
 let close: () => Promise<void>;
 let page: Page;
@@ -19,6 +19,7 @@ let errors: string[];
 beforeAll(async () => {
   ({ browser, close, site } = await openStudio());
   ({ page, errors } = await openPage(browser));
+  downloads = await openDownloads(browser);
   await signIn(page, site);
   await press(page, "link", "Clients");
   await page.waitForFunction(() => location.pathname === "/clients");
@@ -29,7 +30,10 @@ beforeAll(async () => {
   await candidates();
 });
 
-afterAll(() => close());
+afterAll(async () => {
+  downloads.close();
+  await close();
+});
 
 /** Waits until the tray has read every candidate of the station. */
 async function candidates(): Promise<void> {
@@ -155,27 +159,17 @@ describe("reading", () => {
 
 describe("look files", () => {
   it("are written as they are read here", async () => {
-    const client = await page.createCDPSession();
-    await client.send("Browser.setDownloadBehavior", { behavior: "allow", downloadPath: downloads });
     await press(page, "button", "More");
     await press(page, "menuitem", "Save the look as a file");
     await sees(page, "The look is saved as a file.");
-    const deadline = Date.now() + 10_000;
-    while (!readdirSync(downloads).some((name) => name.endsWith(".json")) && Date.now() < deadline)
-      await new Promise((done) => setTimeout(done, 50));
-    const look = parseLook(readFileSync(join(downloads, "ottoline-varga.look.json"), "utf8"));
+    const look = parseLook((await downloads.nextBytes()).toString("utf8"));
     expect(markOf(read(look))).toBe(await score());
   });
 
   it("stand beside the drawing, which is written to scale with nothing left to look up", async () => {
     await press(page, "button", "More");
     await press(page, "menuitem", "Save the drawing (SVG)");
-    const path = join(downloads, "ottoline-varga.svg");
-    const deadline = Date.now() + 10_000;
-    // The file is there before its letters are.
-    const isWritten = () => existsSync(path) && readFileSync(path, "utf8").endsWith("</svg>");
-    while (!isWritten() && Date.now() < deadline) await new Promise((done) => setTimeout(done, 50));
-    const drawing = readFileSync(path, "utf8");
+    const drawing = (await downloads.nextBytes()).toString("utf8");
     expect(drawing).toMatch(/^<svg[^>]* xmlns="http:\/\/www\.w3\.org\/2000\/svg"/);
     expect(drawing).not.toContain("var(");
   });
@@ -184,10 +178,7 @@ describe("look files", () => {
     await press(page, "button", "More");
     await press(page, "menuitem", "Save a picture (PNG)");
     await sees(page, "The picture is saved as a file.");
-    const path = join(downloads, "ottoline-varga.png");
-    const deadline = Date.now() + 10_000;
-    while (!existsSync(path) && Date.now() < deadline) await new Promise((done) => setTimeout(done, 50));
-    const picture = readFileSync(path);
+    const picture = await downloads.nextBytes();
     expect(picture.subarray(1, 4).toString("latin1")).toBe("PNG");
     // Height of the picture, from its header.
     expect(picture.readUInt32BE(20)).toBeGreaterThan(2000);
@@ -196,7 +187,7 @@ describe("look files", () => {
   });
 
   it("that are broken leave the bench as it was, with one sentence", async () => {
-    const broken = join(downloads, "broken.json");
+    const broken = join(downloads.folder, "broken.json");
     writeFileSync(broken, '{"format":"juxtane.look","version":9}');
     const before = await score();
     await upload(broken);
@@ -208,7 +199,7 @@ describe("look files", () => {
   });
 
   it("that are whole are laid on the bench, and not kept", async () => {
-    await upload(join(downloads, "ottoline-varga.look.json"));
+    await upload(join(downloads.folder, "ottoline-varga.look.json"));
     await sees(page, "from a file, not kept");
     expect(errors).toEqual([]);
   });

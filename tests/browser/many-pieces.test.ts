@@ -5,6 +5,7 @@ import type { Browser, ElementHandle, Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { axeFinds } from "../support/axe";
 import { answers, openPage, press, sees, shows, signIn } from "../support/browser";
+import { openDownloads } from "../support/downloads";
 import { openStudio } from "../support/studio";
 
 let site = "";
@@ -300,29 +301,20 @@ describe("a line elsewhere", () => {
 });
 
 it("the rail goes out as a table that is read again", async () => {
-  const downloads = mkdtempSync(join(tmpdir(), "juxtane-rail-"));
-  const session = await page.createCDPSession();
-  await session.send("Browser.setDownloadBehavior", { behavior: "allow", downloadPath: downloads });
+  const downloads = await openDownloads(browser);
   await page.goto(`${site}/rail`);
   await answers(page, "input[type='search']");
   await press(page, "button", "Save as CSV");
-  const path = join(downloads, "rail.csv");
-  let csv = "";
-  for (let tries = 0; tries < 60 && csv === ""; tries += 1) {
-    await new Promise((resolve) => setTimeout(resolve, 250));
-    try {
-      csv = readFileSync(path, "utf8");
-    } catch {
-      csv = "";
-    }
-  }
-  expect(csv).toMatch(/^\ufeffnumber,owner,kind,name,/);
+  expect(await downloads.next(1)).toEqual(["rail.csv"]);
+  const path = join(downloads.folder, "rail.csv");
+  expect(readFileSync(path, "utf8")).toMatch(/^\ufeffnumber,owner,kind,name,/);
   await page.goto(`${site}/rail/many`);
   await answers(page, "textarea");
   await press(page, "radio", "Table (CSV)");
   await choose("input[type='file']", path);
   await sees(page, /\d+ pieces, ready to be recorded\./);
   expect(await shows(page, "cannot be taken yet")).toBe(false);
+  downloads.close();
 });
 
 it("takes five thousand pieces at once", async () => {

@@ -1,11 +1,12 @@
 import { execFileSync } from "node:child_process";
-import { existsSync, mkdtempSync, readFileSync, readdirSync, rmSync, writeFileSync } from "node:fs";
+import { mkdtempSync, readdirSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import type { Browser, Page } from "puppeteer-core";
 import sharp from "sharp";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { answers, clientCalled, openPage, press, sees, signIn } from "../support/browser";
+import { type Downloads, openDownloads } from "../support/downloads";
 import { openStudio } from "../support/studio";
 
 let site = "";
@@ -14,7 +15,7 @@ let close: () => Promise<void>;
 let page: Page;
 let errors: string[];
 let client = "";
-const folder = mkdtempSync(join(tmpdir(), "juxtane-saved-"));
+let downloads: Downloads;
 const printed = mkdtempSync(join(tmpdir(), "juxtane-printed-"));
 
 beforeAll(async () => {
@@ -22,12 +23,12 @@ beforeAll(async () => {
   ({ page, errors } = await openPage(browser));
   await signIn(page, site);
   client = await clientCalled(page, site, "Ottoline Varga");
-  const session = await page.createCDPSession();
-  await session.send("Browser.setDownloadBehavior", { behavior: "allow", downloadPath: folder });
+  downloads = await openDownloads(browser);
 });
 
 afterAll(async () => {
-  for (const each of [folder, printed]) rmSync(each, { recursive: true, force: true });
+  rmSync(printed, { recursive: true, force: true });
+  downloads.close();
   await close();
 });
 
@@ -71,9 +72,9 @@ describe("handing over", () => {
     await answers(page, "#content [aria-pressed]");
     await labelled("Save as PDF: lookbook");
     await sees(page, /Drawing \d of 6 \.\.\./);
-    const file = join(folder, "ottoline-varga-lookbook.pdf");
     await page.waitForSelector('[aria-label="Save as PDF: lookbook"]');
-    await expect.poll(() => existsSync(file), { timeout: 10_000 }).toBe(true);
+    expect(await downloads.next(1)).toEqual(["ottoline-varga-lookbook.pdf"]);
+    const file = join(downloads.folder, "ottoline-varga-lookbook.pdf");
     expect(textOf(file)).toContain("By Quillmere Studio");
     rmSync(file);
   });
@@ -83,7 +84,7 @@ describe("handing over", () => {
     await press(page, "button", "Stop");
     await page.waitForSelector('[aria-label="Save as PDF: lookbook"]');
     await new Promise((resolve) => setTimeout(resolve, 1500));
-    expect(readdirSync(folder)).toEqual([]);
+    expect(readdirSync(downloads.folder)).toEqual([]);
   });
 
   it("saves a picture of each look as a phone shows it", async () => {
@@ -91,16 +92,15 @@ describe("handing over", () => {
     await answers(page, "#content [aria-pressed]");
     await press(page, "button", "Save the pictures");
     await sees(page, "3 pictures are saved.");
-    await expect.poll(() => readdirSync(folder).length, { timeout: 10_000 }).toBe(3);
-    for (const file of readdirSync(folder)) {
-      const { width, height, format } = await sharp(join(folder, file)).metadata();
+    for (const name of await downloads.next(3)) {
+      const file = join(downloads.folder, name);
+      const { width, height, format } = await sharp(file).metadata();
       expect([width, height, format]).toEqual([1080, 1920, "png"]);
       // A figure on its ground: neither empty nor one patch.
-      const { channels } = await sharp(join(folder, file))
+      const { channels } = await sharp(file)
         .extract({ left: 60, top: 400, width: 640, height: 1400 })
         .stats();
       for (const { stdev } of channels.slice(0, 3)) expect(stdev).toBeGreaterThan(30);
-      rmSync(join(folder, file));
     }
   });
 
@@ -108,14 +108,11 @@ describe("handing over", () => {
     await page.goto(`${site}/sets?client=${client}`);
     await answers(page, "#content [role=group] button");
     await press(page, "button", "Save the drawing (SVG)");
-    await expect.poll(() => readdirSync(folder).length, { timeout: 10_000 }).toBe(1);
-    const [file = ""] = readdirSync(folder);
-    const drawing = readFileSync(join(folder, file), "utf8");
+    const drawing = (await downloads.nextBytes()).toString("utf8");
     expect(drawing.match(/<title>[^<]+<\/title>/g)?.length).toBeGreaterThan(2);
     expect(drawing).not.toMatch(/var\(|<image|<script/);
     const { width, height } = await sharp(Buffer.from(drawing)).metadata();
     expect(width).toBeGreaterThan(height);
-    rmSync(join(folder, file));
   });
 
   it("hands the card of a tied scarf over from its own page", async () => {

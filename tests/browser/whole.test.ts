@@ -1,13 +1,13 @@
-import { mkdtempSync, readdirSync, readFileSync, writeFileSync } from "node:fs";
-import { tmpdir } from "node:os";
+import { readFileSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import type { Browser, Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { answers, clientCalled, openPage, press, sees, shows, signIn } from "../support/browser";
+import { type Downloads, openDownloads } from "../support/downloads";
 import { openStudio } from "../support/studio";
 
-const downloads = mkdtempSync(join(tmpdir(), "juxtane-whole-"));
-const archive = join(downloads, "ottoline-varga-juxtane.zip");
+let downloads: Downloads;
+let archive = "";
 let site = "";
 let browser: Browser;
 let close: () => Promise<void>;
@@ -18,21 +18,16 @@ let client = "";
 beforeAll(async () => {
   ({ browser, close, site } = await openStudio());
   ({ page, errors } = await openPage(browser));
-  const session = await page.createCDPSession();
-  await session.send("Browser.setDownloadBehavior", { behavior: "allow", downloadPath: downloads });
+  downloads = await openDownloads(browser);
+  archive = join(downloads.folder, "ottoline-varga-juxtane.zip");
   await signIn(page, site);
   client = await clientCalled(page, site, "Ottoline Varga");
 });
 
-afterAll(() => close());
-
-/** Waits for a file that is being saved. */
-async function saved(file: string): Promise<Buffer> {
-  const deadline = Date.now() + 15_000;
-  while (!readdirSync(downloads).some((name) => join(downloads, name) === file) && Date.now() < deadline)
-    await new Promise((again) => setTimeout(again, 50));
-  return readFileSync(file);
-}
+afterAll(async () => {
+  downloads.close();
+  await close();
+});
 
 const record = async () => {
   await page.goto(`${site}/clients/${client}/whole`);
@@ -52,7 +47,7 @@ describe("a client's record", () => {
     await record();
     await sees(page, "57 pieces");
     await press(page, "button", "Save the file");
-    const bytes = await saved(archive);
+    const bytes = await downloads.nextBytes();
     expect(bytes.subarray(0, 2).toString()).toBe("PK");
     expect(bytes.length).toBeGreaterThan(5_000);
   });
@@ -72,7 +67,7 @@ describe("a client's record", () => {
   });
 
   it("of a file that is not one says so where it was chosen, and nothing comes in", async () => {
-    const broken = join(downloads, "broken.zip");
+    const broken = join(downloads.folder, "broken.zip");
     writeFileSync(
       broken,
       Buffer.concat([readFileSync(archive).subarray(0, 4000), Buffer.alloc(12_000_000, 7)]),
@@ -158,7 +153,9 @@ describe("erasing", () => {
       "section[aria-labelledby=erased] li",
       (row) => /Receipt ([0-9A-F]{5}-[0-9A-F]{5})/.exec(row.textContent ?? "")?.[1],
     );
-    const text = (await saved(join(downloads, `receipt-${number?.toLowerCase()}.txt`))).toString("utf8");
+    const [name = ""] = await downloads.next(1);
+    expect(name).toBe(`receipt-${number?.toLowerCase()}.txt`);
+    const text = readFileSync(join(downloads.folder, name), "utf8");
     expect(text).toMatch(
       /^Receipt [0-9A-F-]{11}, Quillmere Studio\nOttoline Varga, erased on .+ by Maren Quill\.\nIt can be taken back until .+\nErased: 15 measures taken, 1 version of the rule book, 57 pieces, /,
     );
