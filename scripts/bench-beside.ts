@@ -1,13 +1,9 @@
-import { readFileSync, readdirSync } from "node:fs";
-import { join } from "node:path";
-import { parseBundle, type Bundle } from "../src/core/formats/bundle";
 import { swap } from "../src/core/piece/look";
 import { read } from "../src/core/reading/read";
 import { readLook, readMany } from "../src/core/reading/read-many";
 import { lookWith } from "../src/core/search/best/options";
 import { generatedWardrobe } from "../src/core/testing/generated";
 import { generatedChoice } from "../src/core/testing/generated-choice";
-import { seekGaps } from "../src/workers/gaps";
 
 const kinds = ["shoe", "bag", "belt", "scarf", "earrings", "necklace", "hosiery"] as const;
 const swapped = ["shoe", "bag", "earrings"] as const;
@@ -51,25 +47,6 @@ export function compareReadings(): BesideFigures[] {
       beside: each(times.map(([, second]) => second)),
     };
   });
-}
-
-/** What is missing for the demo client with the most pieces, with every occasion; ms. */
-export async function missingFor(
-  folder: string,
-): Promise<{ readonly taken: number; readonly pieces: number }> {
-  const bundles = readdirSync(folder)
-    .filter((name) => name.endsWith(".bundle.json"))
-    .map((name) => parseBundle(readFileSync(join(folder, name), "utf8")));
-  const [largest] = bundles.sort((one, other) => other.pieces.length - one.pieces.length);
-  if (!largest) throw new Error(`${folder} has no client`);
-  const began = performance.now();
-  const asker = { tell: () => undefined, goesOn: () => true };
-  await seekGaps(wardrobeOf(largest), largest.bases, largest.sets, asker);
-  return { taken: performance.now() - began, pieces: largest.pieces.length };
-}
-
-function wardrobeOf({ client, pieces: owned, occasions }: Bundle) {
-  return { client: { id: "bench", ...client }, pieces: owned, occasions, away: [] };
 }
 
 function timeOf(work: () => void): number {

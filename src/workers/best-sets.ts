@@ -14,11 +14,11 @@ import type { Asker } from "./asker";
 import { breathing } from "./breath";
 
 /** How many sets are shown, and in how many slots each differs at least from those before it. */
-const asShown = { most: 6, apart: 2 } as const;
+export const asShown = { most: 6, apart: 2 } as const;
 /** Milliseconds between two words of what is known: a hand must not find another set where it presses. */
 const silence = 400;
 /** Milliseconds after which nobody waits for a proof any longer. */
-const patience = 5000;
+export const patience = 5000;
 
 /**
  * Seeks the sets that read best on a base, telling what is known so far. Between two steps whoever asked may have left.
