@@ -3,11 +3,13 @@
 import { ToggleGroup } from "radix-ui";
 import { sayLength } from "@/core/length/length";
 import { adjustmentOn } from "@/core/piece/adjustment";
-import { isKind } from "@/core/piece/piece";
+import { isKind, type PieceOf } from "@/core/piece/piece";
 import { wornSo } from "@/core/reading/change";
 import { carriedAt } from "@/core/strap/carry";
 import { waysOf } from "@/core/strap/configure";
 import { zoneOf } from "@/core/strap/landing";
+import type { Body } from "@/core/body/body";
+import type { LengthUnit } from "@/core/length/length";
 import { benchWords } from "@/words/bench";
 import { Toggle } from "../kit/toggle";
 import { useLengthUnit } from "../kit/length-unit";
@@ -34,7 +36,6 @@ export function BagControl() {
         className="max-h-40 overflow-y-auto"
       >
         {waysOf(bag.figures).map(({ carry, way, strap }) => {
-          const top = carriedAt(dressed.body, { ...bag.figures, carry, strap });
           const change = wornSo({ kind: "strap", piece: bag.id, carry, way });
           return (
             <ToggleGroup.Item
@@ -52,9 +53,7 @@ export function BagControl() {
                 {way !== "as made" && `, ${way}`}
               </span>
               <span className="block text-tiny opacity-80">
-                {[strap > 0 && sayLength(strap, unit), zoneOf(dressed.body, top - bag.figures.height / 2)]
-                  .filter(Boolean)
-                  .join(", ")}
+                {sayCarried(bag, dressed.body, { carry, strap }, unit)}
               </span>
             </ToggleGroup.Item>
           );
@@ -74,4 +73,16 @@ export function BagControl() {
       </Toggle>
     </>
   );
+}
+
+/** The strap a bag hangs by when it is carried so, and where on the body its middle comes to lie. */
+function sayCarried(
+  { figures }: PieceOf<"bag">,
+  body: Body,
+  { carry, strap }: Pick<PieceOf<"bag">["figures"], "carry" | "strap">,
+  unit: LengthUnit,
+): string {
+  const top = carriedAt(body, { ...figures, carry, strap });
+  const lands = zoneOf(body, top - figures.height / 2);
+  return strap > 0 ? `${sayLength(strap, unit)}, ${lands}` : lands;
 }

@@ -1,6 +1,7 @@
 "use client";
 
-import { useCallback } from "react";
+import { useCallback, type ReactNode } from "react";
+import type { Piece } from "@/core/piece/piece";
 import { costsNothing } from "@/core/reading/worth";
 import type { RemovedPiece, SurpriseOf } from "@/workers/answers";
 import { sayWith } from "@/words/say";
@@ -32,43 +33,30 @@ export function EditPass() {
   const free = removals?.filter(({ worth }) => costsNothing(worth)).length ?? 0;
   return (
     <div className="relative flex min-h-0 flex-1 items-stretch gap-2 overflow-x-auto px-4 pb-2.5">
-      {removals?.map(({ pieceId, worth }) => {
-        const piece = named(pieceId);
-        if (!piece) return null;
-        return (
-          <button
-            key={pieceId}
-            type="button"
-            onClick={() => steps.change({ kind: "take-off", piece: pieceId })}
-            className="flex w-31 shrink-0 flex-col border border-rule bg-paper px-1.5 pb-1.5 text-left hover:bg-white"
-          >
-            <Plate piece={piece} className="min-h-0 w-full flex-1" />
-            <span className="block w-full truncate text-tiny font-medium">{piece.name}</span>
-            <span className="tabular text-small font-semibold">
-              {sayWorth(worth)} <span className="font-normal text-ink-soft">{benchWords.withoutIt}</span>
-            </span>
-          </button>
-        );
-      })}
-      {swaps.map(({ offId, onId, worth }) => {
-        const on = named(onId);
-        if (!on) return null;
-        return (
-          <button
-            key={`${offId} ${onId}`}
-            type="button"
-            onClick={() => steps.put(onId)}
-            className="flex w-31 shrink-0 flex-col border border-dashed border-rule-strong bg-paper px-1.5 pb-1.5 text-left hover:bg-white"
-          >
-            <Plate piece={on} className="min-h-0 w-full flex-1" />
-            <span className="block w-full truncate text-tiny font-medium">{on.name}</span>
-            <span className="block w-full truncate text-tiny text-ink-soft">
-              <span className="tabular text-small font-semibold text-ink">{sayWorth(worth)}</span>{" "}
-              {sayWith(benchWords.forWord, { name: named(offId)?.name.toLowerCase() ?? "" })}
-            </span>
-          </button>
-        );
-      })}
+      {removals?.map(({ pieceId, worth }) => (
+        <PassPlate
+          key={pieceId}
+          piece={named(pieceId)}
+          onPress={() => steps.change({ kind: "take-off", piece: pieceId })}
+        >
+          <span className="tabular text-small font-semibold">
+            {sayWorth(worth)} <span className="font-normal text-ink-soft">{benchWords.withoutIt}</span>
+          </span>
+        </PassPlate>
+      ))}
+      {swaps.map(({ offId, onId, worth }) => (
+        <PassPlate
+          key={`${offId} ${onId}`}
+          piece={named(onId)}
+          className="border-dashed border-rule-strong"
+          onPress={() => steps.put(onId)}
+        >
+          <span className="block w-full truncate text-tiny text-ink-soft">
+            <span className="tabular text-small font-semibold text-ink">{sayWorth(worth)}</span>{" "}
+            {sayWith(benchWords.forWord, { name: named(offId)?.name.toLowerCase() ?? "" })}
+          </span>
+        </PassPlate>
+      ))}
       <div className="flex w-56 shrink-0 flex-col justify-center gap-2 pl-2">
         <p>
           {removals === null
@@ -84,5 +72,29 @@ export function EditPass() {
         </Button>
       </div>
     </div>
+  );
+}
+
+interface PassPlateProps {
+  readonly piece: Piece | undefined;
+  readonly onPress: () => void;
+  readonly className?: string;
+  /** What the press does to the score. */
+  readonly children: ReactNode;
+}
+
+/** A piece that is taken off or put on by a press; nothing where it is no longer in the wardrobe. */
+function PassPlate({ piece, onPress, className = "border-rule", children }: PassPlateProps) {
+  if (!piece) return null;
+  return (
+    <button
+      type="button"
+      onClick={onPress}
+      className={`flex w-31 shrink-0 flex-col border bg-paper px-1.5 pb-1.5 text-left hover:bg-white ${className}`}
+    >
+      <Plate piece={piece} className="min-h-0 w-full flex-1" />
+      <span className="block w-full truncate text-tiny font-medium">{piece.name}</span>
+      {children}
+    </button>
   );
 }

@@ -2,6 +2,7 @@
 
 import { useDroppable } from "@dnd-kit/core";
 import { useState } from "react";
+import type { LightName } from "@/core/colour/light";
 import { isKind } from "@/core/piece/piece";
 import { canBeTied } from "@/core/piece/tied-scarf";
 import { sayWith } from "@/words/say";
@@ -41,28 +42,7 @@ export function FigureColumn() {
         label={describeLook(dressed, unit)}
         className="min-h-0 w-full flex-1 pt-2"
       />
-      <div className="flex items-center gap-2 px-1.5 pb-1">
-        <Segments
-          label={benchWords.surround}
-          size="swatch"
-          value={surround}
-          onChange={steps.standBefore}
-          segments={surrounds.map((name) => ({
-            value: name,
-            name: sayWith(benchWords.surroundLabel, { name }),
-            hint: sayWith(benchWords.surroundLabel, { name }),
-            shown: <span className={`surround-${name} size-full`} />,
-          }))}
-        />
-        <Toggle
-          on={light === "evening"}
-          onChange={(on) => steps.lightBy(on ? "evening" : "daylight")}
-          hint={benchWords.seeItInWarmEvening}
-          className="h-6 px-1.5 text-tiny text-ink touch:h-11"
-        >
-          {benchWords.evening}
-        </Toggle>
-      </div>
+      <SeenBy light={light} />
       <PaletteStrip dressed={lit} onOpen={() => setColours(true)} />
       {colours && (
         <ColourDialog
@@ -82,5 +62,35 @@ export function FigureColumn() {
         />
       )}
     </section>
+  );
+}
+
+/** What the figure stands before, and the light on it. */
+function SeenBy({ light }: { readonly light: LightName }) {
+  const { steps } = useDesk();
+  const surround = useBenchState((state) => state.surround);
+  return (
+    <div className="flex items-center gap-2 px-1.5 pb-1">
+      <Segments
+        label={benchWords.surround}
+        size="swatch"
+        value={surround}
+        onChange={steps.standBefore}
+        segments={surrounds.map((name) => ({
+          value: name,
+          name: sayWith(benchWords.surroundLabel, { name }),
+          hint: sayWith(benchWords.surroundLabel, { name }),
+          shown: <span className={`surround-${name} size-full`} />,
+        }))}
+      />
+      <Toggle
+        on={light === "evening"}
+        onChange={(on) => steps.lightBy(on ? "evening" : "daylight")}
+        hint={benchWords.seeItInWarmEvening}
+        className="h-6 px-1.5 text-tiny text-ink touch:h-11"
+      >
+        {benchWords.evening}
+      </Toggle>
+    </div>
   );
 }

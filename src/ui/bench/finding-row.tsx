@@ -67,18 +67,7 @@ export function FindingRow({ finding, overruled, judging, remedies }: FindingRow
         >
           {phrase(finding, unit)}
         </p>
-        {overruled && (
-          <p className="text-tiny">
-            {benchWords.overruled}{" "}
-            {overruled.lookId === null
-              ? sayWith(benchWords.forTheClient, { client: judging.client })
-              : benchWords.forThisLook}
-            : {overruled.reason}{" "}
-            {may && (
-              <TextButton onClick={() => judging.onWithdraw(overruled.id)}>{benchWords.withdraw}</TextButton>
-            )}
-          </p>
-        )}
+        {overruled && <OverruledLine overruled={overruled} judging={judging} />}
         {asking && (
           <Overrule
             draft={`${judging.lookId}.${finding.rule}.${finding.message}`}
@@ -115,6 +104,26 @@ export function FindingRow({ finding, overruled, judging, remedies }: FindingRow
         )}
       </div>
     </li>
+  );
+}
+
+interface OverruledLineProps {
+  readonly overruled: Overruling;
+  readonly judging: Judging;
+}
+
+/** That a finding is overruled, for whom and why. */
+function OverruledLine({ overruled, judging }: OverruledLineProps) {
+  const may = useMay("judge");
+  return (
+    <p className="text-tiny">
+      {benchWords.overruled}{" "}
+      {overruled.lookId === null
+        ? sayWith(benchWords.forTheClient, { client: judging.client })
+        : benchWords.forThisLook}
+      : {overruled.reason}{" "}
+      {may && <TextButton onClick={() => judging.onWithdraw(overruled.id)}>{benchWords.withdraw}</TextButton>}
+    </p>
   );
 }
 

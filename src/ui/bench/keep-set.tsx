@@ -69,31 +69,8 @@ export function KeepSet({ open, onOpenChange, clientId, accessories, adjustments
           void submit();
         }}
       >
-        <div className="mb-4 flex flex-wrap gap-1 border border-rule bg-white p-2">
-          {accessories.map((piece) => (
-            <span key={piece.id} title={piece.name}>
-              <Plate piece={piece} className="size-14" />
-            </span>
-          ))}
-          {accessories.length === 0 && <span className="p-2 text-ink-soft">{benchWords.nothingIsOnYet}</span>}
-        </div>
-        <label className="font-medium" htmlFor="set-name">
-          {benchWords.nameOfTheSet}
-        </label>
-        <input
-          id="set-name"
-          value={name.value}
-          onChange={(event) => name.change(event.target.value)}
-          aria-invalid={fault !== null}
-          aria-describedby={fault ? "set-fault" : undefined}
-          autoComplete="off"
-          className={`mt-1 h-10 w-full border bg-white px-2.5 text-body ${fault ? "border-thread" : "border-rule-strong"}`}
-        />
-        {fault && (
-          <p id="set-fault" role="alert" className="mt-1 text-thread">
-            {fault}
-          </p>
-        )}
+        <Plates accessories={accessories} />
+        <SetName value={name.value} onChange={name.change} fault={fault} />
         <div className="mt-5 flex gap-2">
           <Button type="submit" look="strong" disabled={busy}>
             {benchWords.keepSet}
@@ -102,5 +79,49 @@ export function KeepSet({ open, onOpenChange, clientId, accessories, adjustments
         </div>
       </form>
     </Dialog>
+  );
+}
+
+function Plates({ accessories }: Pick<KeepSetProps, "accessories">) {
+  return (
+    <div className="mb-4 flex flex-wrap gap-1 border border-rule bg-white p-2">
+      {accessories.map((piece) => (
+        <span key={piece.id} title={piece.name}>
+          <Plate piece={piece} className="size-14" />
+        </span>
+      ))}
+      {accessories.length === 0 && <span className="p-2 text-ink-soft">{benchWords.nothingIsOnYet}</span>}
+    </div>
+  );
+}
+
+interface SetNameProps {
+  readonly value: string;
+  readonly onChange: (name: string) => void;
+  /** Why the set was not taken. */
+  readonly fault: string | null;
+}
+
+function SetName({ value, onChange, fault }: SetNameProps) {
+  return (
+    <>
+      <label className="font-medium" htmlFor="set-name">
+        {benchWords.nameOfTheSet}
+      </label>
+      <input
+        id="set-name"
+        value={value}
+        onChange={(event) => onChange(event.target.value)}
+        aria-invalid={fault !== null}
+        aria-describedby={fault ? "set-fault" : undefined}
+        autoComplete="off"
+        className={`mt-1 h-10 w-full border bg-white px-2.5 text-body ${fault ? "border-thread" : "border-rule-strong"}`}
+      />
+      {fault && (
+        <p id="set-fault" role="alert" className="mt-1 text-thread">
+          {fault}
+        </p>
+      )}
+    </>
   );
 }

@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { refused, type Outcome } from "@/core/schema/outcome";
 import type { LookNow, LookOnRecord, SentLook } from "@/core/studio/look-record";
-import { createKeeper, type Keeping } from "./keeper";
+import { Keeper, type Keeping } from "./keeper";
 import { keptSince, thisPage } from "./this-page";
 
 const say = "This look is on record for another client.";
@@ -21,7 +21,7 @@ const look = (id: string): LookNow => ({
 
 function keeperWith(save: (look: SentLook) => Outcome<number>) {
   const said: Keeping[] = [];
-  const keeper = createKeeper(
+  const keeper = new Keeper(
     (sent) => Promise.resolve(save(sent)),
     "studio.person",
     (now) => said.push(now),
@@ -164,7 +164,7 @@ describe("a page that was laid out before the record took what this tab sent las
     first.keeper.keep(look("f"), []);
     await vi.advanceTimersByTimeAsync(1000);
     anew();
-    const other = createKeeper(
+    const other = new Keeper(
       () => Promise.resolve({ ok: true, value: 5 }),
       "studio.other",
       () => undefined,

@@ -31,26 +31,12 @@ function Card() {
   const others = useBenchState((state) => state.others);
   const words = useBenchState((state) => state.words);
   const { name, note } = wordsOf({ look: benchLook, others, words }, source, benchLook.id);
-  const base = source.bases.find(({ id }) => id === benchLook.baseId)?.name ?? "";
-  const { occasion, client } = look;
   const worn = slots.flatMap((slot) =>
     look.accessories.filter((piece) => wornSlot(piece, look.adjustments) === slot),
   );
   return (
     <article aria-label={benchWords.lookCard} className="look-card hidden bg-white text-ink print:block">
-      <header className="mb-3 border-b border-ink pb-2">
-        <p className="text-small">{client.name}</p>
-        <h1 className="text-title leading-tight">{occasion ? occasion.name : base}</h1>
-        <p className="tabular text-small">
-          {[
-            occasion && format(parseISO(occasion.day), "EEEE d MMMM yyyy"),
-            occasion?.place,
-            words.get(benchLook.id)?.name ? name : null,
-          ]
-            .filter(Boolean)
-            .join(", ")}
-        </p>
-      </header>
+      <CardHead called={words.get(benchLook.id)?.name ? name : null} />
       <div className="grid grid-cols-[44%_minmax(0,1fr)] gap-4">
         <Figure
           dressed={dressed}
@@ -74,27 +60,53 @@ function Card() {
           </ul>
         </div>
       </div>
-      {layers.length > 1 && (
-        <div className="mt-3 flex gap-4 border-t border-rule pt-2">
-          {layers.slice(1).map(({ off, look: without, standing }) => (
-            <figure key={off.length} className="break-inside-avoid">
-              <Figure
-                dressed={dress(without)}
-                unit={unit}
-                label={sayWithout(off)}
-                plain
-                className="h-[60mm] w-[30mm]"
-              />
-              <figcaption className="flex max-w-[40mm] items-center gap-1 text-tiny">
-                <Mark of={standing.verdict} className="size-3 shrink-0" />
-                {capital(sayWithout(off))}
-              </figcaption>
-            </figure>
-          ))}
-        </div>
-      )}
+      {layers.length > 1 && <WithoutLayers />}
       {note && <p className="mt-3 border-t border-rule pt-2 font-serif">{note}</p>}
     </article>
+  );
+}
+
+/** Whose look it is, for what and when, and what it is called where somebody named it. */
+function CardHead({ called }: { readonly called: string | null }) {
+  const { source, look } = useDesk();
+  const baseId = useBenchState((state) => state.look.baseId);
+  const { occasion, client } = look;
+  const base = source.bases.find(({ id }) => id === baseId)?.name ?? "";
+  return (
+    <header className="mb-3 border-b border-ink pb-2">
+      <p className="text-small">{client.name}</p>
+      <h1 className="text-title leading-tight">{occasion ? occasion.name : base}</h1>
+      <p className="tabular text-small">
+        {[occasion && format(parseISO(occasion.day), "EEEE d MMMM yyyy"), occasion?.place, called]
+          .filter(Boolean)
+          .join(", ")}
+      </p>
+    </header>
+  );
+}
+
+/** The look without its coat, and without what is under it. */
+function WithoutLayers() {
+  const { layers } = useDesk();
+  const unit = useLengthUnit();
+  return (
+    <div className="mt-3 flex gap-4 border-t border-rule pt-2">
+      {layers.slice(1).map(({ off, look: without, standing }) => (
+        <figure key={off.length} className="break-inside-avoid">
+          <Figure
+            dressed={dress(without)}
+            unit={unit}
+            label={sayWithout(off)}
+            plain
+            className="h-[60mm] w-[30mm]"
+          />
+          <figcaption className="flex max-w-[40mm] items-center gap-1 text-tiny">
+            <Mark of={standing.verdict} className="size-3 shrink-0" />
+            {capital(sayWithout(off))}
+          </figcaption>
+        </figure>
+      ))}
+    </div>
   );
 }
 

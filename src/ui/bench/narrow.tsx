@@ -15,18 +15,9 @@ import { familiesOf } from "./narrowed";
 
 /** Only the client's own pieces or the studio's, one colour, one metal: of those there are for this station. */
 export function Narrow() {
-  const { source, steps } = useDesk();
+  const { steps } = useDesk();
   const [open, setOpen] = useState(false);
-  const active = useBenchState((state) => state.active);
-  const whose = useBenchState((state) => state.whose);
-  const family = useBenchState((state) => state.family);
-  const metal = useBenchState((state) => state.metal);
-  const rest = useBenchState((state) => state.rest);
-  const here = useMemo(() => source.pieces.filter((piece) => slotOf(piece) === active), [source, active]);
-  const families = useMemo(() => [...new Set(here.flatMap(familiesOf))].sort(), [here]);
-  const metals = metalNames.filter(
-    (name) => name !== "none" && name !== "unknown" && here.some((piece) => piece.metal === name),
-  );
+  const { whose, family, metal, rest } = useBenchState((state) => state);
   const chosen = [whose, family, metal, rest && sayWith(benchWords.notWorn, { rest })].filter(
     (each) => each !== null,
   );
@@ -45,34 +36,7 @@ export function Narrow() {
           sideOffset={6}
           className="z-40 grid w-60 gap-3 border border-rule-strong bg-paper p-3 shadow-md"
         >
-          <Only
-            label={benchWords.whose}
-            names={owners}
-            value={whose}
-            all={benchWords.everybodys}
-            onChange={(one) => steps.onlyOf({ whose: one })}
-          />
-          <Only
-            label={benchWords.colour}
-            names={families}
-            value={family}
-            all={benchWords.anyColour}
-            onChange={(one) => steps.onlyOf({ family: one })}
-          />
-          <Only
-            label={benchWords.metal}
-            names={metals}
-            value={metal}
-            all={benchWords.anyMetal}
-            onChange={(one) => steps.onlyOf({ metal: one })}
-          />
-          <Only
-            label={benchWords.notWornLabel}
-            names={rests}
-            value={rest}
-            all={benchWords.wornOrNot}
-            onChange={(one) => steps.onlyOf({ rest: one })}
-          />
+          <EachOnly />
           <Button
             size="small"
             disabled={chosen.length === 0}
@@ -83,6 +47,49 @@ export function Narrow() {
         </Popover.Content>
       </Popover.Portal>
     </Popover.Root>
+  );
+}
+
+/** Everything by which the tray can be narrowed, as far as what there is for this station differs in it. */
+function EachOnly() {
+  const { source, steps } = useDesk();
+  const { active, whose, family, metal, rest } = useBenchState((state) => state);
+  const here = useMemo(() => source.pieces.filter((piece) => slotOf(piece) === active), [source, active]);
+  const families = useMemo(() => [...new Set(here.flatMap(familiesOf))].sort(), [here]);
+  const metals = metalNames.filter(
+    (name) => name !== "none" && name !== "unknown" && here.some((piece) => piece.metal === name),
+  );
+  return (
+    <>
+      <Only
+        label={benchWords.whose}
+        names={owners}
+        value={whose}
+        all={benchWords.everybodys}
+        onChange={(one) => steps.onlyOf({ whose: one })}
+      />
+      <Only
+        label={benchWords.colour}
+        names={families}
+        value={family}
+        all={benchWords.anyColour}
+        onChange={(one) => steps.onlyOf({ family: one })}
+      />
+      <Only
+        label={benchWords.metal}
+        names={metals}
+        value={metal}
+        all={benchWords.anyMetal}
+        onChange={(one) => steps.onlyOf({ metal: one })}
+      />
+      <Only
+        label={benchWords.notWornLabel}
+        names={rests}
+        value={rest}
+        all={benchWords.wornOrNot}
+        onChange={(one) => steps.onlyOf({ rest: one })}
+      />
+    </>
   );
 }
 

@@ -1,7 +1,7 @@
 "use client";
 
 import { ChevronRight } from "lucide-react";
-import type { Remedy } from "@/core/reading/remedies";
+import type { ReactNode } from "react";
 import { bySeverity, isFault } from "@/core/reading/severity";
 import type { LensReading, Reading } from "@/core/reading/read";
 import { lensLabels, type Finding, type Lens } from "@/core/rules/finding";
@@ -20,27 +20,10 @@ import { WhatIfRow, WhatWouldChange } from "./what-if";
 
 /** What the rules say: eight gauges, what the outfit lacks, what to change, gravest first, and what works behind one line. */
 export function ReadingPanel() {
-  const { reading, standing, judging, refusal, answers, isShown, dressed, next } = useDesk();
+  const { reading, refusal, answers, isShown, dressed, next } = useDesk();
   const { placing, worn } = dressed;
   const fresh = answers.ofThisLook && isShown;
-  const remediesOf = (finding: Finding): readonly Remedy[] =>
-    fresh
-      ? (answers.remedies.mended.find((entry) => reading.findings[entry.finding] === finding)?.remedies ?? [])
-      : [];
   const { faults, praise, others } = partsOf(reading);
-  const rows = (findings: readonly Finding[]) => (
-    <ul>
-      {findings.map((finding, i) => (
-        <FindingRow
-          key={`${finding.rule}-${i}`}
-          finding={finding}
-          overruled={standing.overruled[reading.findings.indexOf(finding)] ?? null}
-          judging={judging}
-          remedies={remediesOf(finding)}
-        />
-      ))}
-    </ul>
-  );
   return (
     <section aria-label={benchWords.reading} className="flex min-h-0 flex-col bg-paper">
       <Gauges lenses={reading.lenses} />
@@ -62,56 +45,97 @@ export function ReadingPanel() {
         <WhatWouldChange />
         {next && <NextStation next={next} />}
         {faults.length > 0 && (
-          <div className="pt-3">
-            <h2 className="text-body">
-              {faults.length === 1
-                ? benchWords.oneThingToChange
-                : sayWith(benchWords.thingsToChange, { faultsCount: faults.length })}
-            </h2>
-            {rows(faults)}
-          </div>
+          <Part heading={sayToChange(faults.length)}>
+            <Findings findings={faults} />
+          </Part>
         )}
         {/* What is answered later stands below: it must not push away what a hand is about to press. */}
         {fresh && <EdgeLine edges={answers.edges} />}
         {fresh && <OpenQuestions open={answers.certainty.open} />}
         {others.length > 0 && (
-          <div className="pt-3">
-            <h2 className="text-body">{benchWords.goodToKnow}</h2>
-            {rows(others)}
-          </div>
+          <Part heading={benchWords.goodToKnow}>
+            <Findings findings={others} />
+          </Part>
         )}
-        {praise.length > 0 && (
-          <details className="group pt-3" open={faults.length === 0}>
-            <summary className="flex cursor-pointer list-none items-baseline gap-2 text-body marker:hidden touch:min-h-11 touch:items-center">
-              <ChevronRight
-                className="size-3.5 shrink-0 self-center transition-transform group-open:rotate-90"
-                aria-hidden="true"
-              />
-              <h2 className="text-body">
-                {praise.length === 1
-                  ? benchWords.oneThingWorksWell
-                  : sayWith(benchWords.thingsWorkWell, { praiseCount: praise.length })}
-              </h2>
-            </summary>
-            {rows(praise)}
-          </details>
-        )}
+        {praise.length > 0 && <WorksWell praise={praise} open={faults.length === 0} />}
         {placing && (
-          <div className="pt-3">
-            <h2 className="text-body">{benchWords.howDressedItIs}</h2>
+          <Part heading={benchWords.howDressedItIs}>
             <LevelScale placing={placing} worn={worn} />
-          </div>
+          </Part>
         )}
         {fresh && answers.remedies.alsoBetter.length > 0 && (
-          <div className="pt-3">
-            <h2 className="text-body">{benchWords.alsoBetter}</h2>
+          <Part heading={benchWords.alsoBetter}>
             <p className="mb-1.5 text-tiny text-ink-soft">{benchWords.theseFixNothingAboveBut}</p>
             <RemedyButtons remedies={answers.remedies.alsoBetter} />
-          </div>
+          </Part>
         )}
         {fresh && <IdleUnsaid idle={answers.certainty.idle} />}
       </div>
     </section>
+  );
+}
+
+function sayToChange(faultsCount: number): string {
+  return faultsCount === 1
+    ? benchWords.oneThingToChange
+    : sayWith(benchWords.thingsToChange, { faultsCount });
+}
+
+interface PartProps {
+  readonly heading: string;
+  readonly children: ReactNode;
+}
+
+function Part({ heading, children }: PartProps) {
+  return (
+    <div className="pt-3">
+      <h2 className="text-body">{heading}</h2>
+      {children}
+    </div>
+  );
+}
+
+interface WorksWellProps {
+  readonly praise: readonly Finding[];
+  readonly open: boolean;
+}
+
+/** What works, behind its line where there is something to change. */
+function WorksWell({ praise, open }: WorksWellProps) {
+  return (
+    <details className="group pt-3" open={open}>
+      <summary className="flex cursor-pointer list-none items-baseline gap-2 text-body marker:hidden touch:min-h-11 touch:items-center">
+        <ChevronRight
+          className="size-3.5 shrink-0 self-center transition-transform group-open:rotate-90"
+          aria-hidden="true"
+        />
+        <h2 className="text-body">
+          {praise.length === 1
+            ? benchWords.oneThingWorksWell
+            : sayWith(benchWords.thingsWorkWell, { praiseCount: praise.length })}
+        </h2>
+      </summary>
+      <Findings findings={praise} />
+    </details>
+  );
+}
+
+/** Findings with what is said against them and what would mend them, as far as that is answered for this very look. */
+function Findings({ findings }: { readonly findings: readonly Finding[] }) {
+  const { reading, standing, judging, answers, isShown } = useDesk();
+  const mended = answers.ofThisLook && isShown ? answers.remedies.mended : [];
+  return (
+    <ul>
+      {findings.map((finding, i) => (
+        <FindingRow
+          key={`${finding.rule}-${i}`}
+          finding={finding}
+          overruled={standing.overruled[reading.findings.indexOf(finding)] ?? null}
+          judging={judging}
+          remedies={mended.find((entry) => reading.findings[entry.finding] === finding)?.remedies ?? []}
+        />
+      ))}
+    </ul>
   );
 }
 

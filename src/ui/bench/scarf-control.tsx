@@ -51,7 +51,7 @@ interface TieControlProps {
 
 function TieControl({ scarf, active }: TieControlProps) {
   const unit = useLengthUnit();
-  const { look, dressed, steps, source } = useDesk();
+  const { look, dressed, steps } = useDesk();
   const said = adjustmentOn(look.adjustments, "tie", scarf.id);
   const now = said ?? usualTie(scarf);
   const [place, setPlace] = useState<TiePlace>(placeAt(active, now));
@@ -62,7 +62,6 @@ function TieControl({ scarf, active }: TieControlProps) {
     const way = usualWay(tie, sides);
     if (way) steps.change(change(now ? { ...now, tie, fold: way.fold } : way));
   };
-  const folds = now ? foldsFor(now.tie, sides) : [];
   const refusal = dressed.tied && !dressed.tied.answer.possible ? dressed.tied.answer.refusal : null;
   return (
     <section aria-label={scarf.name} className="grid grid-cols-[minmax(0,1fr)] gap-1.5">
@@ -90,70 +89,91 @@ function TieControl({ scarf, active }: TieControlProps) {
               .map((name) => ({ id: name, name: tieSpec(name).name }))}
             onChange={(name) => tieSo(name as TieName)}
           />
-          {now && (
-            <>
-              <Select
-                label={scarvesWords.fold}
-                value={now.fold}
-                options={folds.map((name) => ({ id: name, name: namedFolds[name].name }))}
-                onChange={(name) => set({ fold: name as TieSettings["fold"] })}
-              />
-              <div className="flex flex-wrap items-center gap-1.5">
-                <Segments
-                  label={scarvesWords.corner}
-                  value={now.corner}
-                  segments={corners.map((corner) => ({
-                    value: corner,
-                    name: corner,
-                    hint: corner,
-                    shown: cornerArrows[corner],
-                  }))}
-                  onChange={(corner) => set({ corner })}
-                />
-                <Toggle
-                  on={now.face === "reverse"}
-                  onChange={(on) => set({ face: on ? "reverse" : "right" })}
-                >
-                  {scarvesWords.reverseFace}
-                </Toggle>
-                <Toggle on={now.turned} onChange={(turned) => set({ turned })}>
-                  {scarvesWords.endsChanged}
-                </Toggle>
-              </div>
-              {namedFolds[now.fold].makes === "band" && (
-                <label className="flex items-center gap-2 text-tiny text-ink-soft">
-                  {scarvesWords.width}
-                  <input
-                    type="range"
-                    min={bandWidths.least}
-                    max={bandWidths.most}
-                    step={1}
-                    value={now.band}
-                    onChange={(event) => set({ band: Number(event.target.value) })}
-                    className="min-w-0 flex-1 accent-ink touch:h-11"
-                  />
-                  <span className="tabular">{now.band}</span>
-                </label>
-              )}
-            </>
-          )}
+          {now && <FoldControls now={now} sides={sides} onChange={set} />}
         </div>
       </Unfold>
-      <div className="flex flex-wrap gap-x-4 gap-y-1">
-        {said && (
-          <TextButton onClick={() => steps.change({ kind: "undo", way: "tie", piece: scarf.id })}>
-            {scarvesWords.asItWasRecorded}
-          </TextButton>
-        )}
-        {source.kept && (
-          <Link
-            href={`/rail/${scarf.id}/scarf?client=${source.client.id}`}
-            className="underline decoration-rule-strong underline-offset-2"
-          >
-            {scarvesWords.openScarf}
-          </Link>
-        )}
-      </div>
+      <ScarfLinks scarf={scarf} isSaid={said !== null} />
     </section>
+  );
+}
+
+interface ScarfLinksProps {
+  readonly scarf: Scarf;
+  /** Whether it is tied in another way here than it is recorded. */
+  readonly isSaid: boolean;
+}
+
+function ScarfLinks({ scarf, isSaid }: ScarfLinksProps) {
+  const { steps, source } = useDesk();
+  return (
+    <div className="flex flex-wrap gap-x-4 gap-y-1">
+      {isSaid && (
+        <TextButton onClick={() => steps.change({ kind: "undo", way: "tie", piece: scarf.id })}>
+          {scarvesWords.asItWasRecorded}
+        </TextButton>
+      )}
+      {source.kept && (
+        <Link
+          href={`/rail/${scarf.id}/scarf?client=${source.client.id}`}
+          className="underline decoration-rule-strong underline-offset-2"
+        >
+          {scarvesWords.openScarf}
+        </Link>
+      )}
+    </div>
+  );
+}
+
+interface FoldControlsProps {
+  readonly now: TieSettings;
+  readonly sides: readonly [number, number];
+  readonly onChange: (part: Partial<TieSettings>) => void;
+}
+
+/** The fold, and how the folded scarf is laid on: which corner, face and end, and how wide its band is. */
+function FoldControls({ now, sides, onChange }: FoldControlsProps) {
+  return (
+    <>
+      <Select
+        label={scarvesWords.fold}
+        value={now.fold}
+        options={foldsFor(now.tie, sides).map((name) => ({ id: name, name: namedFolds[name].name }))}
+        onChange={(name) => onChange({ fold: name as TieSettings["fold"] })}
+      />
+      <div className="flex flex-wrap items-center gap-1.5">
+        <Segments
+          label={scarvesWords.corner}
+          value={now.corner}
+          segments={corners.map((corner) => ({
+            value: corner,
+            name: corner,
+            hint: corner,
+            shown: cornerArrows[corner],
+          }))}
+          onChange={(corner) => onChange({ corner })}
+        />
+        <Toggle on={now.face === "reverse"} onChange={(on) => onChange({ face: on ? "reverse" : "right" })}>
+          {scarvesWords.reverseFace}
+        </Toggle>
+        <Toggle on={now.turned} onChange={(turned) => onChange({ turned })}>
+          {scarvesWords.endsChanged}
+        </Toggle>
+      </div>
+      {namedFolds[now.fold].makes === "band" && (
+        <label className="flex items-center gap-2 text-tiny text-ink-soft">
+          {scarvesWords.width}
+          <input
+            type="range"
+            min={bandWidths.least}
+            max={bandWidths.most}
+            step={1}
+            value={now.band}
+            onChange={(event) => onChange({ band: Number(event.target.value) })}
+            className="min-w-0 flex-1 accent-ink touch:h-11"
+          />
+          <span className="tabular">{now.band}</span>
+        </label>
+      )}
+    </>
   );
 }

@@ -28,7 +28,6 @@ export function ThisLook({ onClose, move }: ThisLookProps) {
   const look = useBenchState((state) => state.look);
   const others = useBenchState((state) => state.others);
   const words = useBenchState((state) => state.words);
-  const { name, note } = words.get(look.id) ?? { name: "", note: "" };
   const called = wordsOf({ look, others, words }, source, look.id).name;
 
   const putAway = async () => {
@@ -51,29 +50,7 @@ export function ThisLook({ onClose, move }: ThisLookProps) {
       title={benchWords.thisLookLabel}
       about={benchWords.everyLookOfThisBase}
     >
-      <label className="font-medium" htmlFor="look-name">
-        {benchWords.name}
-      </label>
-      <input
-        id="look-name"
-        value={name}
-        placeholder={called}
-        maxLength={120}
-        autoComplete="off"
-        onChange={(event) => steps.write({ name: event.target.value })}
-        className="mt-1 mb-3 h-11 w-full border border-rule-strong bg-white px-2.5 text-body"
-      />
-      <label className="font-medium" htmlFor="look-note">
-        {benchWords.note}
-      </label>
-      <textarea
-        id="look-note"
-        value={note}
-        rows={2}
-        maxLength={4000}
-        onChange={(event) => steps.write({ note: event.target.value })}
-        className="mt-1 mb-4 w-full border border-rule-strong bg-white px-2.5 py-1.5 text-body"
-      />
+      <LookWordsFields called={called} />
       <div className="mb-5 flex flex-wrap gap-2">
         <Button
           size="touch"
@@ -98,6 +75,39 @@ export function ThisLook({ onClose, move }: ThisLookProps) {
       </div>
       <Steps />
     </Dialog>
+  );
+}
+
+/** What the look is called, and a note to it. */
+function LookWordsFields({ called }: { readonly called: string }) {
+  const { steps } = useDesk();
+  const { name, note } = useBenchState(({ words, look }) => words.get(look.id)) ?? { name: "", note: "" };
+  return (
+    <>
+      <label className="font-medium" htmlFor="look-name">
+        {benchWords.name}
+      </label>
+      <input
+        id="look-name"
+        value={name}
+        placeholder={called}
+        maxLength={120}
+        autoComplete="off"
+        onChange={(event) => steps.write({ name: event.target.value })}
+        className="mt-1 mb-3 h-11 w-full border border-rule-strong bg-white px-2.5 text-body"
+      />
+      <label className="font-medium" htmlFor="look-note">
+        {benchWords.note}
+      </label>
+      <textarea
+        id="look-note"
+        value={note}
+        rows={2}
+        maxLength={4000}
+        onChange={(event) => steps.write({ note: event.target.value })}
+        className="mt-1 mb-4 w-full border border-rule-strong bg-white px-2.5 py-1.5 text-body"
+      />
+    </>
   );
 }
 

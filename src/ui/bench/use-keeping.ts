@@ -5,7 +5,7 @@ import type { BenchSource } from "@/core/studio/bench-source";
 import type { LookNow } from "@/core/studio/look-record";
 import type { LookStep } from "@/core/studio/look-steps";
 import { useDraftScope } from "../kit/draft-scope";
-import { createKeeper, type Keeper, type Keeping, type SaveLook } from "./keeper";
+import { Keeper, type Keeping, type SaveLook } from "./keeper";
 
 interface KeepingOfBench {
   readonly keeping: Keeping;
@@ -23,14 +23,14 @@ export function useKeeping(
   const [keeping, setKeeping] = useState<Keeping>({ state: "kept" });
   const [first] = useState(source);
   const madeBy = useDraftScope();
-  const keeper = useMemo(() => save && createKeeper(save, madeBy, setKeeping), [save, madeBy]);
+  const keeper = useMemo(() => save && new Keeper(save, madeBy, setKeeping), [save, madeBy]);
   const seen = useRef(new Map<string, string>());
 
   useEffect(() => {
     if (!keeper) return;
     keeper.know(first.looks, first.startSteps);
     keeper.takeUpWaiting(first.client.id);
-    return keeper.sendNow;
+    return () => keeper.sendNow();
   }, [keeper, first]);
 
   useEffect(() => {

@@ -37,20 +37,16 @@ export function useOverrulings(source: BenchSource, save: SaveOverruling, withdr
 
   const send = useCallback(
     async (waiting: WaitingOverruling, before: readonly Overruling[]) => {
-      const { clientId } = waiting;
-      const answer = await answerOf(() =>
-        waiting.kind === "made" ? save({ ...waiting.overruling, clientId }) : withdraw({ id: waiting.id }),
-      );
+      const answer = await answerOf(() => sent(waiting, save, withdraw));
       // Where nobody answered, perhaps because the page is being left, it waits for the next time.
       if (!answer.ok && isOfTheMoment(answer)) {
         setRefusal(benchWords.theStudioDoesNotAnswer);
         return;
       }
       forgetOverruling(madeBy, waiting);
-      // What is not on record any more is as good as withdrawn.
-      const done = answer.ok || (waiting.kind === "withdrawn" && isOffRecord(answer));
-      setRefusal(done ? null : sayFaults(answer));
-      if (done) return;
+      const isDone = answer.ok || isAsGoodAsDone(waiting, answer);
+      setRefusal(isDone ? null : sayFaults(answer));
+      if (isDone) return;
       setAll(before);
       if (waiting.kind === "withdrawn") setWithdrawn((ids) => without(ids, waiting.id));
     },
@@ -89,7 +85,16 @@ const idsWithdrawn = (waiting: WaitingOverruling) => (waiting.kind === "withdraw
 
 const without = (ids: ReadonlySet<string>, id: string) => new Set([...ids].filter((each) => each !== id));
 
-/** Whether something was refused because there is no such record. */
-function isOffRecord(answer: Outcome<unknown>): boolean {
-  return !answer.ok && answer.faults.some(({ field }) => field === "id");
+function sent(
+  waiting: WaitingOverruling,
+  save: SaveOverruling,
+  withdraw: WithdrawOverruling,
+): Promise<Outcome<null>> {
+  if (waiting.kind === "withdrawn") return withdraw({ id: waiting.id });
+  return save({ ...waiting.overruling, clientId: waiting.clientId });
+}
+
+/** Whether a withdrawal was refused because there is no such record any more. */
+function isAsGoodAsDone({ kind }: WaitingOverruling, answer: Outcome<unknown>): boolean {
+  return kind === "withdrawn" && !answer.ok && answer.faults.some(({ field }) => field === "id");
 }

@@ -53,25 +53,7 @@ export function WholeSets() {
         </span>
       </div>
       <div className="flex items-center gap-1 pb-1">
-        <div role="group" aria-label={benchWords.whatIsDoneWithEach} className="flex gap-1">
-          {sought.map((slot) => {
-            const { words, note, look } = handlingOf(handled, slot);
-            const label = slotLabels[slot].toLowerCase();
-            return (
-              <Hint key={slot} words={benchWords.fillItIfThatHelps}>
-                <button
-                  type="button"
-                  aria-label={`${label}: ${words}`}
-                  onClick={() => handle(handledNext(handled, slot))}
-                  className={`h-5.5 border px-1.5 text-tiny ${look}`}
-                >
-                  {label}
-                  {note}
-                </button>
-              </Hint>
-            );
-          })}
-        </div>
+        <Slots handled={handled} handle={handle} />
         <Hint words={benchWords.whatIsProved}>
           <span role="status" className="tabular ml-2 truncate text-tiny text-ink-soft">
             {sayKnown(found, state !== "waiting")}
@@ -79,6 +61,31 @@ export function WholeSets() {
         </Hint>
       </div>
       <FoundSets found={found} />
+    </div>
+  );
+}
+
+/** What is done with each slot: a press goes on to the next way. */
+function Slots({ handled, handle }: Pick<ReturnType<typeof useWholeSets>, "handled" | "handle">) {
+  return (
+    <div role="group" aria-label={benchWords.whatIsDoneWithEach} className="flex gap-1">
+      {sought.map((slot) => {
+        const { words, note, look } = handlingOf(handled, slot);
+        const label = slotLabels[slot].toLowerCase();
+        return (
+          <Hint key={slot} words={benchWords.fillItIfThatHelps}>
+            <button
+              type="button"
+              aria-label={`${label}: ${words}`}
+              onClick={() => handle(handledNext(handled, slot))}
+              className={`h-5.5 border px-1.5 text-tiny ${look}`}
+            >
+              {label}
+              {note}
+            </button>
+          </Hint>
+        );
+      })}
     </div>
   );
 }

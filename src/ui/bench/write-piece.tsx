@@ -2,6 +2,7 @@
 
 import { useEffect, useState } from "react";
 import { completed } from "@/core/piece/as-said";
+import type { Piece } from "@/core/piece/piece";
 import { slotLabels } from "@/core/piece/slots";
 import { benchWords } from "@/words/bench";
 import { sayWith } from "@/words/say";
@@ -24,7 +25,6 @@ interface WritePieceProps {
 /** A piece that is not on the rail yet, written in one line: it is recorded for the client and put on. */
 export function WritePiece({ onClose, save }: WritePieceProps) {
   const { source, steps, named } = useDesk();
-  const unit = useLengthUnit();
   const active = useBenchState((state) => state.active);
   const [line, setLine] = useState("");
   const [kept, setKept] = useState<string | null>(null);
@@ -71,17 +71,7 @@ export function WritePiece({ onClose, save }: WritePieceProps) {
         <p aria-live="polite" className="mt-1 min-h-10 text-tiny text-ink-soft">
           {read ? <WordsRead line={line} read={read} /> : benchWords.whatItIsAndItsColour}
         </p>
-        <div className="mt-2 grid h-40 grid-cols-[10rem_minmax(0,1fr)] items-center gap-4 border border-rule bg-white p-3">
-          {piece && (
-            <>
-              <Plate piece={piece} className="h-32 w-full" />
-              <p>
-                <span className="block text-body font-medium">{piece.name}</span>
-                <span className="tabular text-ink-soft">{captionOf(piece, unit)}</span>
-              </p>
-            </>
-          )}
-        </div>
+        <Drawn piece={piece} />
         <div className="mt-4 flex justify-end gap-2">
           <Button onClick={onClose}>{benchWords.leaveIt}</Button>
           <Button look="strong" type="submit" disabled={!piece || kept !== null}>
@@ -90,5 +80,23 @@ export function WritePiece({ onClose, save }: WritePieceProps) {
         </div>
       </form>
     </Dialog>
+  );
+}
+
+/** The piece as it is understood so far. */
+function Drawn({ piece }: { readonly piece: Piece | null }) {
+  const unit = useLengthUnit();
+  return (
+    <div className="mt-2 grid h-40 grid-cols-[10rem_minmax(0,1fr)] items-center gap-4 border border-rule bg-white p-3">
+      {piece && (
+        <>
+          <Plate piece={piece} className="h-32 w-full" />
+          <p>
+            <span className="block text-body font-medium">{piece.name}</span>
+            <span className="tabular text-ink-soft">{captionOf(piece, unit)}</span>
+          </p>
+        </>
+      )}
+    </div>
   );
 }

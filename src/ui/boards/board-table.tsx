@@ -8,6 +8,7 @@ import {
   rowSortingFeature,
   tableFeatures,
   useTable,
+  type Header,
   type Row,
 } from "@tanstack/react-table";
 import { useVirtualizer } from "@tanstack/react-virtual";
@@ -79,28 +80,16 @@ export function BoardTable<R, C, A>(props: BoardTableProps<R, C, A>) {
         aria-colcount={columns.length + 1}
       >
         <thead>
-          {table.getHeaderGroups().map(({ id, headers: [name, ...heads] }) => (
-            <tr key={id}>
-              <th
-                className="sticky top-0 left-0 z-20 border-r border-b border-rule-strong bg-paper p-2 text-left font-normal text-ink-soft"
-                style={{ minWidth: look.names }}
-              >
-                {name && <table.FlexRender header={name} />}
-              </th>
-              <Gap width={from * look.column} />
-              {heads.slice(from, to).map((head, i) => (
-                <th
-                  key={head.id}
-                  scope="col"
-                  aria-colindex={from + i + 2}
-                  className="sticky top-0 z-10 border-b border-l border-rule border-b-rule-strong bg-paper p-1 align-bottom font-medium"
-                  style={{ minWidth: look.column, maxWidth: look.column }}
-                >
-                  <table.FlexRender header={head} />
-                </th>
-              ))}
-              <Gap width={(columns.length - to) * look.column} />
-            </tr>
+          {table.getHeaderGroups().map(({ id, headers }) => (
+            <HeadRow
+              key={id}
+              headers={headers}
+              from={from}
+              to={to}
+              count={columns.length}
+              look={look}
+              Render={table.FlexRender}
+            />
           ))}
         </thead>
         <tbody>
@@ -214,6 +203,40 @@ function LaidRow<R, C, A>({ row, at, from, to, count, look, Render }: BoardRowPr
         <td key={cell.id} aria-colindex={from + i + 2} className="border-l border-rule p-0">
           <Render cell={cell} />
         </td>
+      ))}
+      <Gap width={(count - to) * look.column} />
+    </tr>
+  );
+}
+
+interface HeadRowProps<R, C, A> extends Pick<
+  BoardRowProps<R, C, A>,
+  "from" | "to" | "count" | "look" | "Render"
+> {
+  readonly headers: readonly Header<typeof features, BoardLine<R, A>>[];
+}
+
+function HeadRow<R, C, A>({ headers, from, to, count, look, Render }: HeadRowProps<R, C, A>) {
+  const [name, ...heads] = headers;
+  return (
+    <tr>
+      <th
+        className="sticky top-0 left-0 z-20 border-r border-b border-rule-strong bg-paper p-2 text-left font-normal text-ink-soft"
+        style={{ minWidth: look.names }}
+      >
+        {name && <Render header={name} />}
+      </th>
+      <Gap width={from * look.column} />
+      {heads.slice(from, to).map((head, i) => (
+        <th
+          key={head.id}
+          scope="col"
+          aria-colindex={from + i + 2}
+          className="sticky top-0 z-10 border-b border-l border-rule border-b-rule-strong bg-paper p-1 align-bottom font-medium"
+          style={{ minWidth: look.column, maxWidth: look.column }}
+        >
+          <Render header={head} />
+        </th>
       ))}
       <Gap width={(count - to) * look.column} />
     </tr>

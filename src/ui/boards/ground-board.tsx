@@ -34,7 +34,6 @@ function groundsOf(occasions: GroundBoardProps["occasions"]): ReadonlyMap<Ground
 
 /** The client's shoes on the grounds of her occasions, each heel drawn on each ground. */
 export function GroundBoard({ shoes, occasions, low }: GroundBoardProps) {
-  const unit = useLengthUnit();
   const hers = groundsOf(occasions);
   const [every, setEvery] = useState(hers.size === 0);
   const shown = grounds.filter((ground) => every || hers.has(ground));
@@ -79,43 +78,51 @@ export function GroundBoard({ shoes, occasions, low }: GroundBoardProps) {
           </thead>
           <tbody>
             {shoes.map((shoe) => (
-              <tr key={shoe.id} className="border-b border-rule last:border-b-0">
-                <th scope="row" className="sticky left-0 bg-paper px-4 py-1.5 text-left font-normal">
-                  <span className="flex w-64 items-center gap-3">
-                    <InSight className="h-10 w-14 shrink-0">
-                      {() => <Plate piece={shoe} className="size-full" />}
-                    </InSight>
-                    <span className="min-w-0">
-                      <Link
-                        href={`/rail/${shoe.id}`}
-                        className="block leading-tight underline decoration-rule-strong underline-offset-2 touch:flex touch:min-h-11 touch:items-center"
-                      >
-                        {shoe.name}
-                      </Link>
-                      <span className="tabular text-tiny text-ink-soft">
-                        {sayWith(groundWords.heelOf, {
-                          tip: shoe.figures.tip,
-                          lift: sayLength(shoe.figures.lift, unit),
-                        })}
-                      </span>
-                    </span>
-                  </span>
-                </th>
-                {shown.map((ground) => (
-                  <Cell
-                    key={ground}
-                    shoe={shoe}
-                    ground={ground}
-                    footing={footingOf(shoe, ground, low)}
-                    low={low}
-                  />
-                ))}
-              </tr>
+              <ShoeRow key={shoe.id} shoe={shoe} shown={shown} low={low} />
             ))}
           </tbody>
         </table>
       </div>
     </div>
+  );
+}
+
+interface ShoeRowProps {
+  readonly shoe: PieceOf<"shoe">;
+  readonly shown: readonly Ground[];
+  readonly low: number;
+}
+
+/** A shoe, and its heel on each ground. */
+function ShoeRow({ shoe, shown, low }: ShoeRowProps) {
+  const unit = useLengthUnit();
+  return (
+    <tr className="border-b border-rule last:border-b-0">
+      <th scope="row" className="sticky left-0 bg-paper px-4 py-1.5 text-left font-normal">
+        <span className="flex w-64 items-center gap-3">
+          <InSight className="h-10 w-14 shrink-0">
+            {() => <Plate piece={shoe} className="size-full" />}
+          </InSight>
+          <span className="min-w-0">
+            <Link
+              href={`/rail/${shoe.id}`}
+              className="block leading-tight underline decoration-rule-strong underline-offset-2 touch:flex touch:min-h-11 touch:items-center"
+            >
+              {shoe.name}
+            </Link>
+            <span className="tabular text-tiny text-ink-soft">
+              {sayWith(groundWords.heelOf, {
+                tip: shoe.figures.tip,
+                lift: sayLength(shoe.figures.lift, unit),
+              })}
+            </span>
+          </span>
+        </span>
+      </th>
+      {shown.map((ground) => (
+        <Cell key={ground} shoe={shoe} ground={ground} footing={footingOf(shoe, ground, low)} low={low} />
+      ))}
+    </tr>
   );
 }
 

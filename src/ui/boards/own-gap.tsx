@@ -3,6 +3,7 @@
 import { useState } from "react";
 import { parseGapLine } from "@/core/search/gap-line";
 import { gapSpecOf, type GapFacts, type GapSpec } from "@/core/search/gap-spec";
+import type { Piece } from "@/core/piece/piece";
 import { sayWith } from "@/words/say";
 import { boardsWords } from "@/words/boards";
 import { Plate } from "../drawing/plate";
@@ -74,19 +75,29 @@ export function OwnGap({ clientId, opensOf, add }: OwnGapProps) {
           {fault}
         </p>
       )}
-      {read.ok && spec && (
-        <div className="mt-2 grid grid-cols-[4.5rem_minmax(0,1fr)] items-center gap-3">
-          <Plate piece={spec.piece} className="h-16 w-full" />
-          <p>
-            {spec.piece.name}
-            {read.left && (
-              <span className="block text-tiny text-ink-soft">
-                {sayWith(boardsWords.goesIntoTheNote, { left: read.left })}
-              </span>
-            )}
-          </p>
-        </div>
-      )}
+      {read.ok && spec && <Understood piece={spec.piece} left={read.left} />}
     </form>
+  );
+}
+
+interface UnderstoodProps {
+  readonly piece: Piece;
+  /** Words that say nothing of the piece. */
+  readonly left: string;
+}
+
+function Understood({ piece, left }: UnderstoodProps) {
+  return (
+    <div className="mt-2 grid grid-cols-[4.5rem_minmax(0,1fr)] items-center gap-3">
+      <Plate piece={piece} className="h-16 w-full" />
+      <p>
+        {piece.name}
+        {left && (
+          <span className="block text-tiny text-ink-soft">
+            {sayWith(boardsWords.goesIntoTheNote, { left })}
+          </span>
+        )}
+      </p>
+    </div>
   );
 }

@@ -2,6 +2,7 @@
 
 import { useState } from "react";
 import { phrase } from "@/core/reading/phrase";
+import type { Verdict } from "@/core/reading/verdict";
 import type { NamedPieces } from "@/core/studio/bench-source";
 import type { ServedPair } from "@/workers/answers";
 import { sayWith } from "@/words/say";
@@ -35,20 +36,7 @@ export function ServedTable({ clientId, pairs }: ServedTableProps) {
       >
         <table className="w-full border-separate border-spacing-0">
           <thead>
-            <tr>
-              <th className="sticky top-0 left-0 z-20 border-r border-b border-rule-strong bg-paper px-3 py-2 text-left font-normal text-ink-soft">
-                {boardsWords.servedByASet}
-              </th>
-              {occasions.map(({ id, name }) => (
-                <th
-                  key={id}
-                  scope="col"
-                  className="sticky top-0 z-10 min-w-24 border-b border-rule-strong bg-paper px-2 py-2 align-bottom font-medium"
-                >
-                  {name}
-                </th>
-              ))}
-            </tr>
+            <HeadRow occasions={occasions} />
           </thead>
           <tbody>
             {bases.map(({ id, name }) => (
@@ -67,15 +55,12 @@ export function ServedTable({ clientId, pairs }: ServedTableProps) {
                   return (
                     <td key={occasion.id} className="border-b border-rule p-0 text-center">
                       {pair && (
-                        <button
-                          type="button"
-                          aria-pressed={i === at}
-                          aria-label={`${name}, ${occasion.name}: ${wordOf(pair.verdict)}`}
-                          onClick={() => setChosen(i)}
-                          className={`flex h-8 w-full touch:min-h-11 items-center justify-center hover:bg-well ${i === at ? "basted bg-white" : ""}`}
-                        >
-                          <VerdictMark of={pair.verdict} className="size-4.5" />
-                        </button>
+                        <PairButton
+                          label={`${name}, ${occasion.name}: ${wordOf(pair.verdict)}`}
+                          verdict={pair.verdict}
+                          isChosen={i === at}
+                          onChoose={() => setChosen(i)}
+                        />
                       )}
                     </td>
                   );
@@ -87,6 +72,46 @@ export function ServedTable({ clientId, pairs }: ServedTableProps) {
       </div>
       {shown && <PairInWords clientId={clientId} pair={shown} />}
     </div>
+  );
+}
+
+function HeadRow({ occasions }: { readonly occasions: readonly Pick<NamedPieces, "id" | "name">[] }) {
+  return (
+    <tr>
+      <th className="sticky top-0 left-0 z-20 border-r border-b border-rule-strong bg-paper px-3 py-2 text-left font-normal text-ink-soft">
+        {boardsWords.servedByASet}
+      </th>
+      {occasions.map(({ id, name }) => (
+        <th
+          key={id}
+          scope="col"
+          className="sticky top-0 z-10 min-w-24 border-b border-rule-strong bg-paper px-2 py-2 align-bottom font-medium"
+        >
+          {name}
+        </th>
+      ))}
+    </tr>
+  );
+}
+
+interface PairButtonProps {
+  readonly label: string;
+  readonly verdict: Verdict;
+  readonly isChosen: boolean;
+  readonly onChoose: () => void;
+}
+
+function PairButton({ label, verdict, isChosen, onChoose }: PairButtonProps) {
+  return (
+    <button
+      type="button"
+      aria-pressed={isChosen}
+      aria-label={label}
+      onClick={onChoose}
+      className={`flex h-8 w-full touch:min-h-11 items-center justify-center hover:bg-well ${isChosen ? "basted bg-white" : ""}`}
+    >
+      <VerdictMark of={verdict} className="size-4.5" />
+    </button>
   );
 }
 

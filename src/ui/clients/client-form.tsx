@@ -53,77 +53,91 @@ export function ClientForm(props: ClientFormProps) {
           <TextField name="name" label={clientsWords.name} className="max-w-96" />
           <MeasurementFields active={active} onActive={setActive} />
           <MeasurementHistory history={history} />
-          <fieldset>
-            <legend className="mb-2 font-serif text-lead">{clientsWords.colouring}</legend>
-            <div className="grid grid-cols-2 gap-3 xl:grid-cols-5">
-              <ColourField name="colouring.skin" label={clientsWords.skin} />
-              <ColourField name="colouring.hair" label={clientsWords.hair} />
-              <ColourField name="colouring.eyes" label={clientsWords.eyes} />
-              <ChoiceField
-                name="colouring.hairForm"
-                label={clientsWords.hairHowWorn}
-                none={clientsWords.notSaid}
-                options={wordsAsOptions(hairForms)}
-              />
-              <ChoiceField
-                name="colouring.undertone"
-                label={clientsWords.undertone}
-                options={wordsAsOptions(undertones)}
-              />
-            </div>
-          </fieldset>
-          <fieldset>
-            <legend className="mb-1 font-serif text-lead">{clientsWords.limits}</legend>
-            <p className="mb-2 text-ink-soft">{clientsWords.factsToldOnceAndKept}</p>
-            <div className="grid grid-cols-2 gap-x-4 gap-y-1 xl:grid-cols-3">
-              <LengthField
-                name="limits.heel"
-                label={clientsWords.highestHeel}
-                help={clientsWords.emptyNoneSet}
-                empty={null}
-              />
-              <LengthField
-                name="limits.hemAboveKnee"
-                label={clientsWords.hemAboveTheKneeAt}
-                help={clientsWords.emptyNoneSet}
-                empty={null}
-              />
-              <FlagField name="limits.noLeather" label={clientsWords.noLeather} />
-              <FlagField name="limits.coveredShoulders" label={clientsWords.shouldersCovered} />
-              <FlagField name="limits.coveredAnkles" label={clientsWords.anklesCovered} />
-              <FlagField name="limits.nickelAllergy" label={clientsWords.nickelAllergy} />
-              <FlagField name="limits.clipEarrings" label={clientsWords.clipEarringsOnly} />
-              <FlagField
-                name="limits.nothingLoose"
-                label={clientsWords.nothingLoose}
-                help={clientsWords.nothingLooseHint}
-              />
-              <FlagField
-                name="seated"
-                label={clientsWords.dressedSeated}
-                help={clientsWords.hemsAreReadWithThe}
-              />
-            </div>
-          </fieldset>
-          <fieldset>
-            <legend className="mb-1 font-serif text-lead">{clientsWords.asksOfAnOutfit}</legend>
-            <p className="mb-2 text-ink-soft">{clientsWords.theClientsOwnWishesNothing}</p>
-            <div className="grid grid-cols-2 items-start gap-x-4 gap-y-1 xl:grid-cols-3">
-              <FlagField name="goals.longerLegLine" label={clientsWords.aLongerLegLine} />
-              <FlagField name="goals.moreWaist" label={clientsWords.moreWaist} />
-              <ChoiceField
-                name="goals.bagLands"
-                label={clientsWords.likesABagToLie}
-                options={wordsAsOptions(landingPreferences)}
-                none={clientsWords.waistToHip}
-              />
-            </div>
-            <WordsField name="limits.neverColours" label={clientsWords.neverWears} words={families} />
-          </fieldset>
+          <Colouring />
+          <Limits />
+          <Wishes />
           <RuleBookFields clientId={id} />
           <TextField name="notes" label={clientsWords.notes} rows={3} />
         </div>
       </div>
     </RecordForm>
+  );
+}
+
+function Colouring() {
+  return (
+    <fieldset>
+      <legend className="mb-2 font-serif text-lead">{clientsWords.colouring}</legend>
+      <div className="grid grid-cols-2 gap-3 xl:grid-cols-5">
+        <ColourField name="colouring.skin" label={clientsWords.skin} />
+        <ColourField name="colouring.hair" label={clientsWords.hair} />
+        <ColourField name="colouring.eyes" label={clientsWords.eyes} />
+        <ChoiceField
+          name="colouring.hairForm"
+          label={clientsWords.hairHowWorn}
+          none={clientsWords.notSaid}
+          options={wordsAsOptions(hairForms)}
+        />
+        <ChoiceField
+          name="colouring.undertone"
+          label={clientsWords.undertone}
+          options={wordsAsOptions(undertones)}
+        />
+      </div>
+    </fieldset>
+  );
+}
+
+function Limits() {
+  return (
+    <fieldset>
+      <legend className="mb-1 font-serif text-lead">{clientsWords.limits}</legend>
+      <p className="mb-2 text-ink-soft">{clientsWords.factsToldOnceAndKept}</p>
+      <div className="grid grid-cols-2 gap-x-4 gap-y-1 xl:grid-cols-3">
+        <LengthField
+          name="limits.heel"
+          label={clientsWords.highestHeel}
+          help={clientsWords.emptyNoneSet}
+          empty={null}
+        />
+        <LengthField
+          name="limits.hemAboveKnee"
+          label={clientsWords.hemAboveTheKneeAt}
+          help={clientsWords.emptyNoneSet}
+          empty={null}
+        />
+        <FlagField name="limits.noLeather" label={clientsWords.noLeather} />
+        <FlagField name="limits.coveredShoulders" label={clientsWords.shouldersCovered} />
+        <FlagField name="limits.coveredAnkles" label={clientsWords.anklesCovered} />
+        <FlagField name="limits.nickelAllergy" label={clientsWords.nickelAllergy} />
+        <FlagField name="limits.clipEarrings" label={clientsWords.clipEarringsOnly} />
+        <FlagField
+          name="limits.nothingLoose"
+          label={clientsWords.nothingLoose}
+          help={clientsWords.nothingLooseHint}
+        />
+        <FlagField name="seated" label={clientsWords.dressedSeated} help={clientsWords.hemsAreReadWithThe} />
+      </div>
+    </fieldset>
+  );
+}
+
+function Wishes() {
+  return (
+    <fieldset>
+      <legend className="mb-1 font-serif text-lead">{clientsWords.asksOfAnOutfit}</legend>
+      <p className="mb-2 text-ink-soft">{clientsWords.theClientsOwnWishesNothing}</p>
+      <div className="grid grid-cols-2 items-start gap-x-4 gap-y-1 xl:grid-cols-3">
+        <FlagField name="goals.longerLegLine" label={clientsWords.aLongerLegLine} />
+        <FlagField name="goals.moreWaist" label={clientsWords.moreWaist} />
+        <ChoiceField
+          name="goals.bagLands"
+          label={clientsWords.likesABagToLie}
+          options={wordsAsOptions(landingPreferences)}
+          none={clientsWords.waistToHip}
+        />
+      </div>
+      <WordsField name="limits.neverColours" label={clientsWords.neverWears} words={families} />
+    </fieldset>
   );
 }

@@ -1,5 +1,6 @@
 import { Link } from "../kit/link";
 import { sayLength } from "@/core/length/length";
+import type { Look } from "@/core/piece/look";
 import type { ClientRecord } from "@/core/studio/client-record";
 import type { GroupRecord } from "@/core/studio/group-record";
 import type { PieceRecord } from "@/core/studio/piece-record";
@@ -65,53 +66,82 @@ export function ClientList({ standing, pieces, page, pages }: ClientListProps) {
             adjustments: [],
             occasionId: null,
           });
-          const share = client.measured.height / tallest;
           return (
-            <li key={client.id} className="w-56">
-              <Link
-                href={`/clients/${client.id}`}
-                className="group flex flex-col items-center text-center hover:bg-well"
-              >
-                <span className="font-serif text-lead group-hover:underline">{client.name}</span>
-                <span className="tabular text-ink-soft">
-                  {sayLength(client.measured.height, "cm")}, {sayWith(clientsWords.basesCounted, { bases })}
-                </span>
-                <span className="text-tiny text-ink-soft">
-                  {sayWith(clientsWords.ruleBookWord, { ruleBook: client.ruleBook.name })}
-                </span>
-                <span className="flex h-110 w-full items-end justify-center">
-                  <FigureInSight
-                    look={look}
-                    atOnce={at < drawnFirst}
-                    unit="cm"
-                    label={sayWith(clientsWords.clientIn, {
-                      client: client.name,
-                      base: base?.name ?? clientsWords.noBaseYet,
-                    })}
-                    className="w-full"
-                    style={{ height: `${share * 100}%` }}
-                  />
-                </span>
-              </Link>
-            </li>
+            <Standing
+              key={client.id}
+              client={client}
+              bases={bases}
+              base={base}
+              look={look}
+              share={client.measured.height / tallest}
+              isDrawnAtOnce={at < drawnFirst}
+            />
           );
         })}
       </ul>
-      {pages > 1 && (
-        <nav aria-label={clientsWords.pagesOfClients} className="mt-3 flex flex-wrap items-center gap-1.5">
-          {Array.from({ length: pages }, (_, at) => (
-            <ButtonLink
-              key={at}
-              size="small"
-              look={at === page ? "strong" : "plain"}
-              aria-current={at === page ? "page" : undefined}
-              href={`/clients?page=${at + 1}`}
-            >
-              {at + 1}
-            </ButtonLink>
-          ))}
-        </nav>
-      )}
+      {pages > 1 && <Pages page={page} pages={pages} />}
     </Page>
+  );
+}
+
+function Pages({ page, pages }: Pick<ClientListProps, "page" | "pages">) {
+  return (
+    <nav aria-label={clientsWords.pagesOfClients} className="mt-3 flex flex-wrap items-center gap-1.5">
+      {Array.from({ length: pages }, (_, at) => (
+        <ButtonLink
+          key={at}
+          size="small"
+          look={at === page ? "strong" : "plain"}
+          aria-current={at === page ? "page" : undefined}
+          href={`/clients?page=${at + 1}`}
+        >
+          {at + 1}
+        </ButtonLink>
+      ))}
+    </nav>
+  );
+}
+
+interface StandingProps {
+  readonly client: ClientRecord["client"];
+  readonly bases: number;
+  /** The first of their bases. */
+  readonly base: GroupRecord | null;
+  readonly look: Look;
+  /** How much of the tallest client's height is theirs. */
+  readonly share: number;
+  readonly isDrawnAtOnce: boolean;
+}
+
+/** A client who stands on the floor, under their name. */
+function Standing({ client, bases, base, look, share, isDrawnAtOnce }: StandingProps) {
+  return (
+    <li className="w-56">
+      <Link
+        href={`/clients/${client.id}`}
+        className="group flex flex-col items-center text-center hover:bg-well"
+      >
+        <span className="font-serif text-lead group-hover:underline">{client.name}</span>
+        <span className="tabular text-ink-soft">
+          {sayLength(client.measured.height, "cm")}, {sayWith(clientsWords.basesCounted, { bases })}
+        </span>
+        <span className="text-tiny text-ink-soft">
+          {sayWith(clientsWords.ruleBookWord, { ruleBook: client.ruleBook.name })}
+        </span>
+        <span className="flex h-110 w-full items-end justify-center">
+          <FigureInSight
+            look={look}
+            atOnce={isDrawnAtOnce}
+            unit="cm"
+            label={sayWith(clientsWords.clientIn, {
+              client: client.name,
+              base: base?.name ?? clientsWords.noBaseYet,
+            })}
+            className="w-full"
+            style={{ height: `${share * 100}%` }}
+          />
+        </span>
+      </Link>
+    </li>
   );
 }

@@ -126,24 +126,29 @@ function OccasionRow({ clientId, occasion, shown }: OccasionRowProps) {
         )}
       </div>
       <div className="max-lg:col-start-2 lg:text-right">
-        {shown ? (
-          <ButtonLink
-            size="small"
-            href={`/bench?client=${clientId}&look=${shown.record.id}`}
-            aria-label={sayWith(clientsWords.openTheLookFor, { name })}
-          >
-            {clientsWords.openTheLook}
-          </ButtonLink>
-        ) : (
-          <ButtonLink
-            size="small"
-            href={`/bench?client=${clientId}&occasion=${id}`}
-            aria-label={sayWith(clientsWords.layOutALookFor, { name })}
-          >
-            {clientsWords.layOut}
-          </ButtonLink>
-        )}
+        <OccasionLink clientId={clientId} occasion={occasion} shown={shown} />
       </div>
     </li>
+  );
+}
+
+/** To the look that is laid out for an occasion, or to a new one. */
+function OccasionLink({ clientId, occasion: { id, name }, shown }: OccasionRowProps) {
+  return shown ? (
+    <ButtonLink
+      size="small"
+      href={`/bench?client=${clientId}&look=${shown.record.id}`}
+      aria-label={sayWith(clientsWords.openTheLookFor, { name })}
+    >
+      {clientsWords.openTheLook}
+    </ButtonLink>
+  ) : (
+    <ButtonLink
+      size="small"
+      href={`/bench?client=${clientId}&occasion=${id}`}
+      aria-label={sayWith(clientsWords.layOutALookFor, { name })}
+    >
+      {clientsWords.layOut}
+    </ButtonLink>
   );
 }

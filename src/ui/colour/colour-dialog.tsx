@@ -56,22 +56,14 @@ export function ColourDialog({
       <ul className="grid gap-0.5">
         {shares.map(({ shade, share, pieces }) => (
           <li key={shade.hex}>
-            <Toggle
-              look="basted"
-              on={picked.includes(shade.hex)}
-              onChange={() => pick(shade.hex)}
-              className="grid w-full grid-cols-[2.25rem_3rem_minmax(0,1fr)] items-center gap-2 p-1 text-left"
-            >
-              <span
-                className="h-7 border border-rule-strong"
-                style={{ background: underLight(shade.hex, light) }}
-              />
-              <span className="tabular text-right">{(share * 100).toFixed(share < 0.01 ? 1 : 0)} %</span>
-              <span className="min-w-0">
-                <span className="block truncate">{sayShade(shade)}</span>
-                <span className="block truncate text-tiny text-ink-soft">{pieces.join(", ")}</span>
-              </span>
-            </Toggle>
+            <ColourOfLook
+              shade={shade}
+              share={share}
+              pieces={pieces}
+              light={light}
+              isPicked={picked.includes(shade.hex)}
+              onPick={() => pick(shade.hex)}
+            />
           </li>
         ))}
       </ul>
@@ -103,6 +95,35 @@ export function ColourDialog({
         <ByEvening dressed={dressed} />
       </div>
     </Dialog>
+  );
+}
+
+interface ColourOfLookProps {
+  readonly shade: Shade;
+  /** Of all that is seen of the look, 0 to 1. */
+  readonly share: number;
+  /** Names of what has it. */
+  readonly pieces: readonly string[];
+  readonly light: LightName;
+  readonly isPicked: boolean;
+  readonly onPick: () => void;
+}
+
+function ColourOfLook({ shade, share, pieces, light, isPicked, onPick }: ColourOfLookProps) {
+  return (
+    <Toggle
+      look="basted"
+      on={isPicked}
+      onChange={onPick}
+      className="grid w-full grid-cols-[2.25rem_3rem_minmax(0,1fr)] items-center gap-2 p-1 text-left"
+    >
+      <span className="h-7 border border-rule-strong" style={{ background: underLight(shade.hex, light) }} />
+      <span className="tabular text-right">{(share * 100).toFixed(share < 0.01 ? 1 : 0)} %</span>
+      <span className="min-w-0">
+        <span className="block truncate">{sayShade(shade)}</span>
+        <span className="block truncate text-tiny text-ink-soft">{pieces.join(", ")}</span>
+      </span>
+    </Toggle>
   );
 }
 

@@ -28,13 +28,14 @@ interface ManyPiecesProps {
 const mostSent = 7_800_000;
 
 const sources = ["lines", "table"] as const;
+type Source = (typeof sources)[number];
 const sourceNames = { lines: intakeWords.lines, table: intakeWords.table } as const;
 
 /** Many pieces at once, from lines or a table: looked over first, then recorded all together or not at all. */
 export function ManyPieces({ clients, owner, keep, called }: ManyPiecesProps) {
   const router = useRouter();
   const intake = useIntake();
-  const [source, setSource] = useState<(typeof sources)[number]>("lines");
+  const [source, setSource] = useState<Source>("lines");
   const [usual, setUsual] = useState(owner);
   const [rows, setRows] = useState<readonly CheckedRow[]>([]);
   const [fault, setFault] = useState<string | null>(null);
@@ -49,7 +50,6 @@ export function ManyPieces({ clients, owner, keep, called }: ManyPiecesProps) {
     setRows(read);
     setFault(null);
   }, []);
-  const wrong = rows.filter(({ piece }) => piece === null).length;
   const pieces = rows.flatMap(({ piece }) => piece ?? []);
   const record = async () => {
     // The pictures of many scarves weigh more than one request may.
@@ -70,26 +70,16 @@ export function ManyPieces({ clients, owner, keep, called }: ManyPiecesProps) {
   };
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-4">
-      <div className="flex flex-wrap items-center gap-4">
-        <Segments
-          label={intakeWords.whereFrom}
-          size="normal"
-          value={source}
-          onChange={(next) => {
-            setSource(next);
-            take([]);
-          }}
-          segments={sources.map((value) => ({ value, shown: sourceNames[value] }))}
-        />
-        <div className="w-56">
-          <Select
-            label={intakeWords.whose}
-            value={usual ?? ""}
-            onChange={(id) => setUsual(id || null)}
-            options={[...clients, { id: "", name: intakeWords.studioKit }]}
-          />
-        </div>
-      </div>
+      <WhereFrom
+        source={source}
+        onSource={(next) => {
+          setSource(next);
+          take([]);
+        }}
+        clients={clients}
+        owner={usual}
+        onOwner={setUsual}
+      />
       {source === "lines" ? (
         <LinesBox
           intake={intake}
@@ -104,16 +94,7 @@ export function ManyPieces({ clients, owner, keep, called }: ManyPiecesProps) {
       )}
       {rows.length > 0 && (
         <>
-          <div className="flex flex-wrap items-center justify-between gap-3">
-            <p role="status" className={wrong > 0 ? "text-thread" : ""}>
-              {wrong > 0
-                ? sayWith(intakeWords.rowsToPutRight, { wrong, count: rows.length })
-                : sayWith(intakeWords.allCanBeTaken, { count: rows.length })}
-            </p>
-            <Button look="strong" disabled={wrong > 0 || isBusy} onClick={() => void record()}>
-              {sayWith(intakeWords.addPieces, { count: pieces.length })}
-            </Button>
-          </div>
+          <TakeAll rows={rows} isBusy={isBusy} onTake={() => void record()} />
           {fault && (
             <p role="alert" className="text-thread">
               {fault}
@@ -122,6 +103,57 @@ export function ManyPieces({ clients, owner, keep, called }: ManyPiecesProps) {
           <RowsToLookOver rows={rows} nameOf={nameOf} />
         </>
       )}
+    </div>
+  );
+}
+
+interface WhereFromProps extends Pick<ManyPiecesProps, "clients" | "owner"> {
+  readonly source: Source;
+  readonly onSource: (source: Source) => void;
+  readonly onOwner: (owner: string | null) => void;
+}
+
+function WhereFrom({ source, onSource, clients, owner, onOwner }: WhereFromProps) {
+  return (
+    <div className="flex flex-wrap items-center gap-4">
+      <Segments
+        label={intakeWords.whereFrom}
+        size="normal"
+        value={source}
+        onChange={onSource}
+        segments={sources.map((value) => ({ value, shown: sourceNames[value] }))}
+      />
+      <div className="w-56">
+        <Select
+          label={intakeWords.whose}
+          value={owner ?? ""}
+          onChange={(id) => onOwner(id || null)}
+          options={[...clients, { id: "", name: intakeWords.studioKit }]}
+        />
+      </div>
+    </div>
+  );
+}
+
+interface TakeAllProps {
+  readonly rows: readonly CheckedRow[];
+  readonly isBusy: boolean;
+  readonly onTake: () => void;
+}
+
+/** How many rows there are, how many want putting right first, and the press that records them all. */
+function TakeAll({ rows, isBusy, onTake }: TakeAllProps) {
+  const wrong = rows.filter(({ piece }) => piece === null).length;
+  return (
+    <div className="flex flex-wrap items-center justify-between gap-3">
+      <p role="status" className={wrong > 0 ? "text-thread" : ""}>
+        {wrong > 0
+          ? sayWith(intakeWords.rowsToPutRight, { wrong, count: rows.length })
+          : sayWith(intakeWords.allCanBeTaken, { count: rows.length })}
+      </p>
+      <Button look="strong" disabled={wrong > 0 || isBusy} onClick={onTake}>
+        {sayWith(intakeWords.addPieces, { count: rows.length - wrong })}
+      </Button>
     </div>
   );
 }

@@ -1,16 +1,15 @@
 import { adjust, adjustmentOn, wornSlot } from "@/core/piece/adjustment";
 import type { Ways } from "@/core/studio/group-record";
-import type { LightName } from "@/core/colour/light";
 import { isLegged, slotOf, type Legged } from "@/core/piece/piece";
-import { slots, type Slot } from "@/core/piece/slots";
-
-import type { WhatIf } from "@/core/reading/what-if";
 import { apply, wornSo, type Change } from "@/core/reading/change";
 import type { Verdict } from "@/core/reading/verdict";
 import type { BenchLook, BenchSource } from "@/core/studio/bench-source";
 import { layOut, pieceOf, type LookKey } from "@/core/studio/wardrobe";
-import type { BenchDialog, BenchState, BenchStore, Surround, TrayContent, TrayFilter } from "./bench-store";
+import type { BenchStore } from "./bench-store";
 import { lookSteps } from "./look-steps";
+import { looksFromElsewhere } from "./looks-from-elsewhere";
+import { stepHistory } from "./step-history";
+import { viewSteps } from "./view-steps";
 
 /** Turn-ups that the key goes through: none, once, twice. */
 const turns = [
@@ -27,9 +26,8 @@ export function keyOf(look: BenchLook, source: BenchSource): LookKey {
 
 /** Everything that can be done on a bench. */
 export function benchSteps(store: BenchStore, source: BenchSource) {
-  const set = (next: Partial<BenchState>) => store.setState(next);
   const laid = () => layOut(source, keyOf(store.getState().look, source));
-  const { take, ...looks } = lookSteps(store, source);
+  const { take, ...history } = stepHistory(store);
 
   const change = (...changes: readonly Change[]) => {
     const changed = changes.reduce((look, next) => apply(look, ownPiece(next, source)), laid());
@@ -39,32 +37,18 @@ export function benchSteps(store: BenchStore, source: BenchSource) {
       ownVerdict: null,
     });
   };
-  const go = (active: Slot) =>
-    set({
-      active,
-      cursor: null,
-      tray: "candidates",
-      beyond: false,
-      family: null,
-      metal: null,
-      whose: null,
-      rest: null,
-    });
   return {
-    ...looks,
+    ...history,
+    ...looksFromElsewhere(store, source),
+    ...lookSteps(store, source, take),
+    ...viewSteps(store),
     change,
-    go,
-    /** To the station above or below, round the body. */
-    goBy: (by: 1 | -1) => {
-      const at = slots.indexOf(store.getState().active);
-      go(slots[(at + by + slots.length) % slots.length] ?? "shoe");
-    },
     /** Puts a piece on, with what is done for it to the hem or to itself, or takes it off when it is on. */
     put: (id: string, also: Change | null = null) => {
       const piece = pieceOf(source, id);
       const slot = piece && slotOf(piece);
       if (!piece || !slot) return;
-      set({ active: slot });
+      store.setState({ active: slot });
       if (laid().accessories.includes(piece)) change({ kind: "take-off", piece: id });
       else change({ kind: "wear", piece }, ...(also ? [also] : []));
     },
@@ -90,31 +74,6 @@ export function benchSteps(store: BenchStore, source: BenchSource) {
     /** The stylist's own verdict; said again, it is taken back. */
     judge: (verdict: Verdict) =>
       take({ ownVerdict: store.getState().look.ownVerdict === verdict ? null : verdict }),
-    preview: (cursor: number | null) => set({ cursor }),
-    tryOut: (tried: Change | null) => set({ tried }),
-    filterBy: (filter: TrayFilter) => set({ filter, cursor: null }),
-    onlyOf: (only: Partial<Pick<BenchState, "whose" | "family" | "metal" | "rest">>) =>
-      set({ ...only, cursor: null }),
-    showBeyond: (beyond: boolean) => set({ beyond, cursor: null }),
-    standBefore: (surround: Surround) => set({ surround }),
-    lightBy: (light: LightName) => set({ light }),
-    lay: (tray: TrayContent) => set({ tray, cursor: null }),
-    /** Supposes something of the occasion; said again, it is as it was. */
-    suppose: (whatIf: WhatIf) =>
-      set({ whatIf: store.getState().whatIf === whatIf ? null : whatIf, layersOff: 0 }),
-    /** Looks at it without so many of its layers; nought: with all of them on. */
-    layersOff: (layersOff: number) => set({ layersOff, whatIf: null }),
-    showInScarf: (scarfShows: BenchState["scarfShows"]) => set({ scarfShows }),
-    /** A colour of the look is to show in its scarf: the scarf is what is worked on. */
-    wantInScarf: (colour: string) => {
-      go("neck");
-      set({ scarfShows: { colour } });
-    },
-    open: (dialog: BenchDialog | null) => set({ dialog, asked: null }),
-    /** Asks why a piece is not to be offered again, or shows what is not. */
-    refuse: (refused: string | null) => set({ dialog: "no", refused }),
-    /** Opens the facts of a piece at the one that is asked for. */
-    askFor: (pieceId: string, field: string) => set({ dialog: "fact", asked: { pieceId, field } }),
   };
 }
 
