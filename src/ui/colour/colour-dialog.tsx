@@ -80,21 +80,27 @@ export function ColourDialog({
         )}
       </div>
       <div className="mt-3 border-t border-rule pt-3">
-        <div className="mb-2">
-          <Segments
-            label={colourWords.light}
-            size="normal"
-            value={light}
-            onChange={onLight}
-            segments={lightNames.map((name) => ({
-              value: name,
-              shown: name === "daylight" ? "Daylight" : colourWords.warmEveningLight,
-            }))}
-          />
-        </div>
+        <LightChoice light={light} onLight={onLight} />
         <ByEvening dressed={dressed} />
       </div>
     </Dialog>
+  );
+}
+
+function LightChoice({ light, onLight }: Pick<ColourDialogProps, "light" | "onLight">) {
+  return (
+    <div className="mb-2">
+      <Segments
+        label={colourWords.light}
+        size="normal"
+        value={light}
+        onChange={onLight}
+        segments={lightNames.map((name) => ({
+          value: name,
+          shown: name === "daylight" ? "Daylight" : colourWords.warmEveningLight,
+        }))}
+      />
+    </div>
   );
 }
 

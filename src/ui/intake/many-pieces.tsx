@@ -1,31 +1,27 @@
 "use client";
 
 import { useRouter } from "next/navigation";
-import { useCallback, useMemo, useState } from "react";
+import { useMemo, useState } from "react";
 import { toast } from "sonner";
-import type { CheckedRow, RowToKeep } from "@/core/intake/rows";
-import type { Outcome } from "@/core/schema/outcome";
 import { intakeWords } from "@/words/intake";
 import { sayWith } from "@/words/say";
-import { answerOf, sayFaults } from "../kit/answer";
 import { Button } from "../kit/button";
 import { useDraft } from "../kit/form/use-draft";
 import { Segments } from "../kit/segments";
 import { Select } from "../kit/select";
+import { Fault } from "./fault";
 import { LinesBox, type PiecesCalled } from "./lines-box";
 import { RowsToLookOver } from "./rows-to-look-over";
 import { TableBox } from "./table-box";
 import { useIntake } from "./use-intake";
+import { useRowsToKeep, type KeepRows } from "./use-rows-to-keep";
 
 interface ManyPiecesProps {
   readonly clients: readonly { readonly id: string; readonly name: string }[];
   readonly owner: string | null;
-  readonly keep: (input: { readonly pieces: readonly RowToKeep[] }) => Promise<Outcome<string[]>>;
+  readonly keep: KeepRows;
   readonly called: PiecesCalled;
 }
-
-/** As many bytes as are sent at once; a server takes a little more. */
-const mostSent = 7_800_000;
 
 const sources = ["lines", "table"] as const;
 type Source = (typeof sources)[number];
@@ -37,35 +33,14 @@ export function ManyPieces({ clients, owner, keep, called }: ManyPiecesProps) {
   const intake = useIntake();
   const [source, setSource] = useState<Source>("lines");
   const [usual, setUsual] = useState(owner);
-  const [rows, setRows] = useState<readonly CheckedRow[]>([]);
-  const [fault, setFault] = useState<string | null>(null);
-  const [isBusy, setBusy] = useState(false);
+  const { rows, wrong, fault, isBusy, take, record } = useRowsToKeep(keep);
   const lines = useDraft("pieces.lines", "");
   const whose = useMemo(() => ({ owners: clients, usual }), [clients, usual]);
-  const nameOf = useCallback(
-    (id: string | null) => clients.find((client) => client.id === id)?.name ?? intakeWords.studioKit,
-    [clients],
-  );
-  const take = useCallback((read: readonly CheckedRow[]) => {
-    setRows(read);
-    setFault(null);
-  }, []);
-  const pieces = rows.flatMap(({ piece }) => piece ?? []);
-  const record = async () => {
-    // The pictures of many scarves weigh more than one request may.
-    if (new Blob([JSON.stringify(pieces)]).size > mostSent) {
-      setFault(intakeWords.tooMuchAtOnce);
-      return;
-    }
-    setBusy(true);
-    const outcome = await answerOf(() => keep({ pieces }));
-    setBusy(false);
-    if (!outcome.ok) {
-      setFault(sayFaults({ ...outcome, faults: outcome.faults.slice(0, 1) }));
-      return;
-    }
+  const takeAll = async () => {
+    const ids = await record();
+    if (!ids) return;
     lines.settle("");
-    toast(sayWith(intakeWords.piecesAreOnTheRail, { count: outcome.value.length }));
+    toast(sayWith(intakeWords.piecesAreOnTheRail, { count: ids.length }));
     router.push(usual ? `/rail?client=${usual}` : "/rail");
   };
   return (
@@ -94,13 +69,9 @@ export function ManyPieces({ clients, owner, keep, called }: ManyPiecesProps) {
       )}
       {rows.length > 0 && (
         <>
-          <TakeAll rows={rows} isBusy={isBusy} onTake={() => void record()} />
-          {fault && (
-            <p role="alert" className="text-thread">
-              {fault}
-            </p>
-          )}
-          <RowsToLookOver rows={rows} nameOf={nameOf} />
+          <TakeAll count={rows.length} wrong={wrong} isBusy={isBusy} onTake={() => void takeAll()} />
+          <Fault say={fault} />
+          <RowsToLookOver rows={rows} owners={clients} />
         </>
       )}
     </div>
@@ -136,23 +107,24 @@ function WhereFrom({ source, onSource, clients, owner, onOwner }: WhereFromProps
 }
 
 interface TakeAllProps {
-  readonly rows: readonly CheckedRow[];
+  readonly count: number;
+  /** How many of them cannot be taken yet. */
+  readonly wrong: number;
   readonly isBusy: boolean;
   readonly onTake: () => void;
 }
 
 /** How many rows there are, how many want putting right first, and the press that records them all. */
-function TakeAll({ rows, isBusy, onTake }: TakeAllProps) {
-  const wrong = rows.filter(({ piece }) => piece === null).length;
+function TakeAll({ count, wrong, isBusy, onTake }: TakeAllProps) {
   return (
     <div className="flex flex-wrap items-center justify-between gap-3">
       <p role="status" className={wrong > 0 ? "text-thread" : ""}>
         {wrong > 0
-          ? sayWith(intakeWords.rowsToPutRight, { wrong, count: rows.length })
-          : sayWith(intakeWords.allCanBeTaken, { count: rows.length })}
+          ? sayWith(intakeWords.rowsToPutRight, { wrong, count })
+          : sayWith(intakeWords.allCanBeTaken, { count })}
       </p>
       <Button look="strong" disabled={wrong > 0 || isBusy} onClick={onTake}>
-        {sayWith(intakeWords.addPieces, { count: rows.length - wrong })}
+        {sayWith(intakeWords.addPieces, { count: count - wrong })}
       </Button>
     </div>
   );

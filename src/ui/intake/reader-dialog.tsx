@@ -45,27 +45,13 @@ export function ReaderDialog({ open, onClose, onTake }: ReaderDialogProps) {
       title={intakeWords.colourReader}
       about={intakeWords.layAClothUnderIt}
     >
-      <div
-        role="group"
-        aria-label={intakeWords.trayOfCloths}
-        className="grid grid-cols-4 gap-2 sm:grid-cols-6"
-      >
-        {tray.map(([name, hex]) => (
-          <button
-            key={hex}
-            type="button"
-            aria-pressed={cloth === hex}
-            onClick={() => {
-              setCloth(hex);
-              setReading(null);
-            }}
-            className="grid gap-1 border border-rule p-1 text-tiny aria-pressed:border-ink aria-pressed:outline-1 aria-pressed:outline-ink"
-          >
-            <span className="h-10 w-full" style={{ background: hex }} />
-            {name}
-          </button>
-        ))}
-      </div>
+      <Tray
+        chosen={cloth}
+        onChoose={(hex) => {
+          setCloth(hex);
+          setReading(null);
+        }}
+      />
       <div className="mt-4 flex items-center gap-3">
         <Button disabled={cloth === null} onClick={() => void read()}>
           {intakeWords.readIt}
@@ -100,5 +86,29 @@ export function ReaderDialog({ open, onClose, onTake }: ReaderDialogProps) {
         </Button>
       </div>
     </Dialog>
+  );
+}
+
+interface TrayProps {
+  readonly chosen: string | null;
+  readonly onChoose: (hex: string) => void;
+}
+
+function Tray({ chosen, onChoose }: TrayProps) {
+  return (
+    <div role="group" aria-label={intakeWords.trayOfCloths} className="grid grid-cols-4 gap-2 sm:grid-cols-6">
+      {tray.map(([name, hex]) => (
+        <button
+          key={hex}
+          type="button"
+          aria-pressed={chosen === hex}
+          onClick={() => onChoose(hex)}
+          className="grid gap-1 border border-rule p-1 text-tiny aria-pressed:border-ink aria-pressed:outline-1 aria-pressed:outline-ink"
+        >
+          <span className="h-10 w-full" style={{ background: hex }} />
+          {name}
+        </button>
+      ))}
+    </div>
   );
 }

@@ -14,11 +14,12 @@ const most = 150;
 
 interface RowsToLookOverProps {
   readonly rows: readonly CheckedRow[];
-  readonly nameOf: (clientId: string | null) => string;
+  /** Whose the pieces may be, beside the studio itself. */
+  readonly owners: readonly { readonly id: string; readonly name: string }[];
 }
 
 /** Every row with its plate or what to put right; those that cannot be taken stand first. */
-export function RowsToLookOver({ rows, nameOf }: RowsToLookOverProps) {
+export function RowsToLookOver({ rows, owners }: RowsToLookOverProps) {
   const order = [...rows.filter(({ piece }) => !piece), ...rows.filter(({ piece }) => piece)];
   return (
     <>
@@ -30,7 +31,7 @@ export function RowsToLookOver({ rows, nameOf }: RowsToLookOverProps) {
           >
             <span className="tabular text-ink-soft">{line}</span>
             {piece ? (
-              <PieceRow piece={piece} unknown={unknown} nameOf={nameOf} />
+              <PieceRow piece={piece} unknown={unknown} owners={owners} />
             ) : (
               <p className="col-span-2 text-thread">{faults.join(" ")}</p>
             )}
@@ -46,16 +47,16 @@ export function RowsToLookOver({ rows, nameOf }: RowsToLookOverProps) {
   );
 }
 
-interface PieceRowProps extends Pick<RowsToLookOverProps, "nameOf"> {
+interface PieceRowProps extends Pick<RowsToLookOverProps, "owners"> {
   readonly piece: RowToKeep;
   readonly unknown: readonly string[];
 }
 
-function PieceRow({ piece: { id, clientId, piece: draft }, unknown, nameOf }: PieceRowProps) {
+function PieceRow({ piece: { id, clientId, piece: draft }, unknown, owners }: PieceRowProps) {
   const unit = useLengthUnit();
   const piece = completed({ ...draft, id: "row" });
   const notes = [
-    nameOf(clientId),
+    owners.find(({ id: owner }) => owner === clientId)?.name ?? intakeWords.studioKit,
     captionOf(piece, unit),
     unknown.length > 0 ? sayWith(intakeWords.keptInTheName, { words: unknown.join(", ") }) : "",
     id ? intakeWords.takesThePlaceOf : "",

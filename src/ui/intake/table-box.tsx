@@ -10,6 +10,7 @@ import { sayWith } from "@/words/say";
 import type { Intake, Whose } from "@/workers/intake";
 import { Select } from "../kit/select";
 import { Unfold } from "../kit/unfold";
+import { Fault } from "./fault";
 
 interface TableBoxProps {
   readonly intake: Remote<Intake> | null;
@@ -49,12 +50,7 @@ export function TableBox({ intake, whose, onRows }: TableBoxProps) {
   };
   const rematch = async (at: number, key: string) => {
     if (!table || !intake) return;
-    const column = byKey.get(key) ?? null;
-    // A column is taken from one heading alone.
-    const matches = table.matches.map((match, i) => {
-      if (i === at) return column;
-      return match && column && keyOf(match) === key ? null : match;
-    });
+    const matches = rematched(table.matches, at, key);
     setTable({ ...table, matches });
     onRows(await intake.matched(matches, whose));
   };
@@ -76,37 +72,54 @@ export function TableBox({ intake, whose, onRows }: TableBoxProps) {
         />
         <span className="text-tiny text-ink-soft">{intakeWords.tableHelp}</span>
       </label>
-      {fault && (
-        <p role="alert" className="text-thread">
-          {fault}
-        </p>
-      )}
+      <Fault say={fault} />
       {table && (
         <Unfold
           open={known < table.headings.length}
           summaryClass="w-fit cursor-pointer font-medium"
           summary={sayWith(intakeWords.columnsUnderstood, { known, all: table.headings.length })}
         >
-          <ul className="mt-2 grid grid-cols-[repeat(auto-fill,minmax(13rem,1fr))] gap-2">
-            {table.headings.map((heading, i) => {
-              const match = table.matches[i];
-              return (
-                <li key={i} className="grid gap-0.5">
-                  <span className="truncate">
-                    {heading || sayWith(intakeWords.columnNumber, { number: i + 1 })}
-                  </span>
-                  <Select
-                    label={sayWith(intakeWords.takenFor, { heading })}
-                    value={match ? keyOf(match) : ""}
-                    options={options}
-                    onChange={(key) => void rematch(i, key)}
-                  />
-                </li>
-              );
-            })}
-          </ul>
+          <Headings table={table} onMatch={(at, key) => void rematch(at, key)} />
         </Unfold>
       )}
     </div>
+  );
+}
+
+/** What the headings are taken for when one of them is for a column: a column is taken from one heading alone. */
+function rematched(matches: RailTable["matches"], at: number, key: string): RailTable["matches"] {
+  const column = byKey.get(key) ?? null;
+  return matches.map((match, i) => {
+    if (i === at) return column;
+    return match && column && keyOf(match) === key ? null : match;
+  });
+}
+
+interface HeadingsProps {
+  readonly table: RailTable;
+  readonly onMatch: (at: number, key: string) => void;
+}
+
+/** Each heading of the table, with what it is taken for. */
+function Headings({ table, onMatch }: HeadingsProps) {
+  return (
+    <ul className="mt-2 grid grid-cols-[repeat(auto-fill,minmax(13rem,1fr))] gap-2">
+      {table.headings.map((heading, i) => {
+        const match = table.matches[i];
+        return (
+          <li key={i} className="grid gap-0.5">
+            <span className="truncate">
+              {heading || sayWith(intakeWords.columnNumber, { number: i + 1 })}
+            </span>
+            <Select
+              label={sayWith(intakeWords.takenFor, { heading })}
+              value={match ? keyOf(match) : ""}
+              options={options}
+              onChange={(key) => onMatch(i, key)}
+            />
+          </li>
+        );
+      })}
+    </ul>
   );
 }

@@ -1,6 +1,6 @@
 "use client";
 
-import { useSelect } from "downshift";
+import { useSelect, type UseSelectReturnValue } from "downshift";
 import { ChevronDown } from "lucide-react";
 import { Popover } from "radix-ui";
 import type { Ref } from "react";
@@ -90,25 +90,36 @@ export function Select(props: SelectProps) {
           onCloseAutoFocus={(event) => event.preventDefault()}
           className="z-50 max-h-[min(24rem,var(--radix-popover-content-available-height))] min-w-(--radix-popover-trigger-width) overflow-auto border border-rule-strong bg-paper shadow-md"
         >
-          <ul
-            {...list.getMenuProps(
-              { "aria-label": label, "aria-labelledby": undefined },
-              { suppressRefError: true },
-            )}
-            className="py-1"
-          >
-            {options.map((option, index) => (
-              <li
-                key={option.id}
-                {...list.getItemProps({ item: option, index })}
-                className={`flex cursor-pointer items-center px-3 py-1.5 ${index === list.highlightedIndex ? "bg-well" : ""} ${option === chosen ? "font-semibold" : ""}`}
-              >
-                {option.name}
-              </li>
-            ))}
-          </ul>
+          <Options label={label} list={list} options={options} chosen={chosen} />
         </Popover.Content>
       </Popover.Portal>
     </Popover.Root>
+  );
+}
+
+interface OptionsProps extends Pick<SelectProps, "label" | "options"> {
+  readonly list: UseSelectReturnValue<Option>;
+  readonly chosen: Option | null;
+}
+
+function Options({ label, list, options, chosen }: OptionsProps) {
+  return (
+    <ul
+      {...list.getMenuProps(
+        { "aria-label": label, "aria-labelledby": undefined },
+        { suppressRefError: true },
+      )}
+      className="py-1"
+    >
+      {options.map((option, index) => (
+        <li
+          key={option.id}
+          {...list.getItemProps({ item: option, index })}
+          className={`flex cursor-pointer items-center px-3 py-1.5 ${index === list.highlightedIndex ? "bg-well" : ""} ${option === chosen ? "font-semibold" : ""}`}
+        >
+          {option.name}
+        </li>
+      ))}
+    </ul>
   );
 }

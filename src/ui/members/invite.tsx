@@ -56,28 +56,34 @@ export function Invite({ invitations, invite, withdraw }: InviteProps) {
           {membersWords.sendThisLinkItHolds} <code className="break-all">{link}</code>
         </p>
       )}
-      {invitations.length > 0 && (
-        <ul className="mt-4 border-t border-rule">
-          {invitations.map(({ id, email, role, expiresAt }) => (
-            <li key={id} className="flex flex-wrap items-center gap-x-4 border-b border-rule py-1">
-              <span className="min-w-48 flex-1">
-                {email} <span className="text-ink-soft">{sayWith(membersWords.as, { role })}</span>
-              </span>
-              <span className="text-tiny text-ink-soft">
-                {sayWith(membersWords.holdsUntil, { day: format(parseISO(expiresAt), "d MMM") })}
-              </span>
-              <Button
-                look="quiet"
-                size="touch"
-                aria-label={sayWith(membersWords.takeBackTheInvitationOf, { email })}
-                onClick={() => void granted(() => withdraw({ id })).then((done) => done && router.refresh())}
-              >
-                {membersWords.takeBack}
-              </Button>
-            </li>
-          ))}
-        </ul>
-      )}
+      {invitations.length > 0 && <NotYetHere invitations={invitations} withdraw={withdraw} />}
     </section>
+  );
+}
+
+/** Who was invited and has not come yet. */
+function NotYetHere({ invitations, withdraw }: Pick<InviteProps, "invitations" | "withdraw">) {
+  const router = useRouter();
+  return (
+    <ul className="mt-4 border-t border-rule">
+      {invitations.map(({ id, email, role, expiresAt }) => (
+        <li key={id} className="flex flex-wrap items-center gap-x-4 border-b border-rule py-1">
+          <span className="min-w-48 flex-1">
+            {email} <span className="text-ink-soft">{sayWith(membersWords.as, { role })}</span>
+          </span>
+          <span className="text-tiny text-ink-soft">
+            {sayWith(membersWords.holdsUntil, { day: format(parseISO(expiresAt), "d MMM") })}
+          </span>
+          <Button
+            look="quiet"
+            size="touch"
+            aria-label={sayWith(membersWords.takeBackTheInvitationOf, { email })}
+            onClick={() => void granted(() => withdraw({ id })).then((done) => done && router.refresh())}
+          >
+            {membersWords.takeBack}
+          </Button>
+        </li>
+      ))}
+    </ul>
   );
 }

@@ -62,89 +62,139 @@ export function SecondStep({ step, actions }: SecondStepProps) {
         </Button>
         {step && <Button onClick={() => setDropping(true)}>{membersWords.giveItUp}</Button>}
       </div>
-      <Dialog
-        open={proposed !== null}
-        onOpenChange={() => setProposed(null)}
-        title={membersWords.aCodeFromYourPhone}
-        about={membersWords.openTheAppOnYour}
-      >
-        {proposed && (
-          <>
-            <Picture step={proposed} />
-            <RecordForm
-              initial={{ secret: proposed.secret, code: "", ownPassword: "" }}
-              draft={null}
-              schema={() =>
-                import("@/core/schema/forms/member-form").then(({ secondStepForm }) => secondStepForm)
-              }
-              onSave={async (input) => {
-                const outcome = await actions.setUpSecondStep(input);
-                if (!outcome.ok) return outcome;
-                setProposed(null);
-                setSpares(outcome.value);
-                return { ok: true, value: null };
-              }}
-              then={() => null}
-              saveLabel={membersWords.askForItFromNow}
-            >
-              <div className="grid gap-4">
-                <TextField name="code" label={membersWords.theSixDigitsNow} autoComplete="one-time-code" />
-                <TextField name="ownPassword" label={membersWords.yourPassword} type="password" />
-              </div>
-            </RecordForm>
-          </>
-        )}
-      </Dialog>
-      <Dialog
-        open={spares !== null}
-        onOpenChange={() => {
+      <SetUp
+        proposed={proposed}
+        setUp={actions.setUpSecondStep}
+        onClose={() => setProposed(null)}
+        onSpares={(codes) => {
+          setProposed(null);
+          setSpares(codes);
+        }}
+      />
+      <SpareCodes
+        codes={spares}
+        onClose={() => {
           setSpares(null);
           router.refresh();
         }}
-        title={membersWords.spareCodes}
-        about={membersWords.writeThemDownAndKeep}
-      >
-        <ul className="tabular mb-5 grid grid-cols-2 gap-x-6 gap-y-1 border-y border-rule py-3">
-          {spares?.map((code) => (
-            <li key={code} className="text-body">
-              {code.slice(0, 5)} {code.slice(5)}
-            </li>
-          ))}
-        </ul>
-        <Button
-          look="strong"
-          onClick={() => {
-            setSpares(null);
-            router.refresh();
-          }}
-        >
-          {membersWords.iHaveWrittenThemDown}
-        </Button>
-      </Dialog>
-      <Dialog
+      />
+      <GiveUp
         open={isDropping}
         onOpenChange={setDropping}
-        title={membersWords.giveTheSecondStepUp}
-        about={membersWords.yourPasswordAloneSignsYou}
-      >
-        <RecordForm
-          initial={{ ownPassword: "" }}
-          draft={null}
-          schema={() =>
-            import("@/core/schema/forms/member-form").then(({ ownPasswordForm }) => ownPasswordForm)
-          }
-          onSave={actions.dropSecondStep}
-          then={() => null}
-          onKept={() => {
-            setDropping(false);
-            router.refresh();
-          }}
-          saveLabel={membersWords.giveItUp}
-        >
-          <TextField name="ownPassword" label={membersWords.yourPassword} type="password" />
-        </RecordForm>
-      </Dialog>
+        drop={actions.dropSecondStep}
+        onDropped={() => {
+          setDropping(false);
+          router.refresh();
+        }}
+      />
     </section>
+  );
+}
+
+interface SetUpProps {
+  readonly proposed: ProposedStep | null;
+  readonly setUp: SecondStepActions["setUpSecondStep"];
+  readonly onClose: () => void;
+  /** Called with the spare codes once it is set up. */
+  readonly onSpares: (codes: readonly string[]) => void;
+}
+
+/** Asks for the first code, which shows that the phone has the secret. */
+function SetUp({ proposed, setUp, onClose, onSpares }: SetUpProps) {
+  return (
+    <Dialog
+      open={proposed !== null}
+      onOpenChange={onClose}
+      title={membersWords.aCodeFromYourPhone}
+      about={membersWords.openTheAppOnYour}
+    >
+      {proposed && (
+        <>
+          <Picture step={proposed} />
+          <RecordForm
+            initial={{ secret: proposed.secret, code: "", ownPassword: "" }}
+            draft={null}
+            schema={() =>
+              import("@/core/schema/forms/member-form").then(({ secondStepForm }) => secondStepForm)
+            }
+            onSave={async (input) => {
+              const outcome = await setUp(input);
+              if (!outcome.ok) return outcome;
+              onSpares(outcome.value);
+              return { ok: true, value: null };
+            }}
+            then={() => null}
+            saveLabel={membersWords.askForItFromNow}
+          >
+            <div className="grid gap-4">
+              <TextField name="code" label={membersWords.theSixDigitsNow} autoComplete="one-time-code" />
+              <TextField name="ownPassword" label={membersWords.yourPassword} type="password" />
+            </div>
+          </RecordForm>
+        </>
+      )}
+    </Dialog>
+  );
+}
+
+interface SpareCodesProps {
+  readonly codes: readonly string[] | null;
+  readonly onClose: () => void;
+}
+
+/** Codes for the day the phone is lost: shown this once. */
+function SpareCodes({ codes, onClose }: SpareCodesProps) {
+  return (
+    <Dialog
+      open={codes !== null}
+      onOpenChange={onClose}
+      title={membersWords.spareCodes}
+      about={membersWords.writeThemDownAndKeep}
+    >
+      <ul className="tabular mb-5 grid grid-cols-2 gap-x-6 gap-y-1 border-y border-rule py-3">
+        {codes?.map((code) => (
+          <li key={code} className="text-body">
+            {code.slice(0, 5)} {code.slice(5)}
+          </li>
+        ))}
+      </ul>
+      <Button look="strong" onClick={onClose}>
+        {membersWords.iHaveWrittenThemDown}
+      </Button>
+    </Dialog>
+  );
+}
+
+interface GiveUpProps {
+  readonly open: boolean;
+  readonly onOpenChange: (open: boolean) => void;
+  readonly drop: SecondStepActions["dropSecondStep"];
+  readonly onDropped: () => void;
+}
+
+/** Gives the second step up, by one's password. */
+function GiveUp({ open, onOpenChange, drop, onDropped }: GiveUpProps) {
+  return (
+    <Dialog
+      open={open}
+      onOpenChange={onOpenChange}
+      title={membersWords.giveTheSecondStepUp}
+      about={membersWords.yourPasswordAloneSignsYou}
+    >
+      <RecordForm
+        initial={{ ownPassword: "" }}
+        draft={null}
+        schema={() =>
+          import("@/core/schema/forms/member-form").then(({ ownPasswordForm }) => ownPasswordForm)
+        }
+        onSave={drop}
+        then={() => null}
+        onKept={onDropped}
+        saveLabel={membersWords.giveItUp}
+      >
+        <TextField name="ownPassword" label={membersWords.yourPassword} type="password" />
+      </RecordForm>
+    </Dialog>
   );
 }
 

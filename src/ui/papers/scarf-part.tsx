@@ -21,62 +21,11 @@ import type { Block, DrawnStep } from "./paper";
 export function scarfBlocks({ scarf: asked, client, unit }: PaperSource): Block[] {
   const none: Block[] = [{ is: "words", text: papersWords.noScarfIsTied, tone: "plain" }];
   if (!asked) return none;
-  const { scarf, settings, garments, tiedTo } = asked;
+  const { scarf, settings } = asked;
   const cloth = clothOf(scarf);
   const answer = tieOf(cloth, settings, girthsOf(bodyOf(client.measured)));
   if (!answer.possible) return none;
   const { spec, tail } = answer.tied;
-  const { axis, name } = namedFolds[settings.fold];
-  const folds = foldedInSteps(sidesOf(cloth), settings);
-  const laid = sayWith(settings.face === "right" ? scarvesWords.layItOut : scarvesWords.layItOutTurned, {
-    corner: settings.corner,
-  });
-  const foldWords = (at: number) => {
-    if (at === 0) return laid;
-    return at === folds.length - 1 ? sayWith(scarvesWords.foldOnLast, { fold: name }) : scarvesWords.foldOn;
-  };
-  const steps: DrawnStep[] = [
-    ...folds.map((folded, at): DrawnStep => {
-      const label = sayWith(scarvesWords.afterStep, { number: at + 1 });
-      return {
-        drawing: {
-          draw: () => (
-            <FoldedPicture
-              folded={folded}
-              picture={picturedOn(scarf)}
-              sides={sidesOf(cloth)}
-              axis={at === 0 ? 0 : axis}
-              view="front"
-              paler={scarf.figures.paler}
-              label={label}
-              className="size-full"
-            />
-          ),
-          label,
-          ratio: 1,
-        },
-        words: foldWords(at),
-      };
-    }),
-    ...spec.steps.map((words, at): DrawnStep => ({
-      drawing: {
-        draw: () => (
-          <TiedOnClient
-            scarf={scarf}
-            client={client}
-            garments={garments}
-            tiedTo={tiedTo}
-            settings={settings}
-            {...(at < spec.steps.length - 1 && { stage: at })}
-            className="size-full"
-          />
-        ),
-        label: words,
-        ratio: 1,
-      },
-      words,
-    })),
-  ];
   return [
     {
       is: "title",
@@ -94,7 +43,7 @@ export function scarfBlocks({ scarf: asked, client, unit }: PaperSource): Block[
         .filter(Boolean)
         .join(", "),
     },
-    { is: "drawn steps", steps },
+    { is: "drawn steps", steps: [...foldSteps(asked), ...tieSteps(asked, client, spec.steps)] },
     {
       is: "points",
       points: [
@@ -105,4 +54,68 @@ export function scarfBlocks({ scarf: asked, client, unit }: PaperSource): Block[
       ],
     },
   ];
+}
+
+type AskedScarf = NonNullable<PaperSource["scarf"]>;
+
+/** Each step of the folding, with the scarf as it lies then. */
+function foldSteps({ scarf, settings }: AskedScarf): DrawnStep[] {
+  const cloth = clothOf(scarf);
+  const { axis, name } = namedFolds[settings.fold];
+  const folds = foldedInSteps(sidesOf(cloth), settings);
+  const laid = sayWith(settings.face === "right" ? scarvesWords.layItOut : scarvesWords.layItOutTurned, {
+    corner: settings.corner,
+  });
+  const foldWords = (at: number) => {
+    if (at === 0) return laid;
+    return at === folds.length - 1 ? sayWith(scarvesWords.foldOnLast, { fold: name }) : scarvesWords.foldOn;
+  };
+  return folds.map((folded, at): DrawnStep => {
+    const label = sayWith(scarvesWords.afterStep, { number: at + 1 });
+    return {
+      drawing: {
+        draw: () => (
+          <FoldedPicture
+            folded={folded}
+            picture={picturedOn(scarf)}
+            sides={sidesOf(cloth)}
+            axis={at === 0 ? 0 : axis}
+            view="front"
+            paler={scarf.figures.paler}
+            label={label}
+            className="size-full"
+          />
+        ),
+        label,
+        ratio: 1,
+      },
+      words: foldWords(at),
+    };
+  });
+}
+
+/** Each step of the tying, on the client. */
+function tieSteps(
+  { scarf, settings, garments, tiedTo }: AskedScarf,
+  client: PaperSource["client"],
+  steps: readonly string[],
+): DrawnStep[] {
+  return steps.map((words, at): DrawnStep => ({
+    drawing: {
+      draw: () => (
+        <TiedOnClient
+          scarf={scarf}
+          client={client}
+          garments={garments}
+          tiedTo={tiedTo}
+          settings={settings}
+          {...(at < steps.length - 1 && { stage: at })}
+          className="size-full"
+        />
+      ),
+      label: words,
+      ratio: 1,
+    },
+    words,
+  }));
 }

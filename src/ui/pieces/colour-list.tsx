@@ -47,41 +47,20 @@ export function ColourList() {
       {fault && <p className="mb-2 font-medium text-thread">{fault}</p>}
       <div className="grid gap-2">
         {fields.map((field, i) => (
-          <div
+          <ColourRow
             key={field.id}
-            className="grid grid-cols-2 sm:grid-cols-[11rem_6rem_9rem_auto] items-start gap-3"
-          >
-            <ColourField name={`piece.swatches.${i}.hex`} label={piecesWords.colour} />
-            <NumberField
-              name={`piece.swatches.${i}.share`}
-              label={piecesWords.share}
-              suffix="%"
-              scale={100}
-              empty={null}
-              onRead={i === 0 ? undefined : giveFirstTheRest}
-            />
-            <ChoiceField
-              name={`piece.swatches.${i}.role`}
-              label={piecesWords.whereItIs}
-              options={swatchRoles.map((role) => ({ value: role, label: roleLabels[role] }))}
-            />
-            <span className="mt-5 flex">
-              <Button look="quiet" onClick={() => setRead(i)}>
-                {intakeWords.readAColour}
-              </Button>
-              {fields.length > 1 && (
-                <Button
-                  look="quiet"
-                  onClick={() => {
+            at={i}
+            onRead={() => setRead(i)}
+            onShare={i === 0 ? undefined : giveFirstTheRest}
+            onRemove={
+              fields.length > 1
+                ? () => {
                     remove(i);
                     giveFirstTheRest();
-                  }}
-                >
-                  {piecesWords.remove}
-                </Button>
-              )}
-            </span>
-          </div>
+                  }
+                : null
+            }
+          />
         ))}
       </div>
       <ReaderDialog
@@ -103,6 +82,47 @@ export function ColourList() {
         </Button>
       )}
     </fieldset>
+  );
+}
+
+interface ColourRowProps {
+  readonly at: number;
+  /** Opens the colour reader. */
+  readonly onRead: () => void;
+  /** Called when its share was written. */
+  readonly onShare: (() => void) | undefined;
+  /** Null for the only colour there is. */
+  readonly onRemove: (() => void) | null;
+}
+
+function ColourRow({ at, onRead, onShare, onRemove }: ColourRowProps) {
+  return (
+    <div className="grid grid-cols-2 sm:grid-cols-[11rem_6rem_9rem_auto] items-start gap-3">
+      <ColourField name={`piece.swatches.${at}.hex`} label={piecesWords.colour} />
+      <NumberField
+        name={`piece.swatches.${at}.share`}
+        label={piecesWords.share}
+        suffix="%"
+        scale={100}
+        empty={null}
+        onRead={onShare}
+      />
+      <ChoiceField
+        name={`piece.swatches.${at}.role`}
+        label={piecesWords.whereItIs}
+        options={swatchRoles.map((role) => ({ value: role, label: roleLabels[role] }))}
+      />
+      <span className="mt-5 flex">
+        <Button look="quiet" onClick={onRead}>
+          {intakeWords.readAColour}
+        </Button>
+        {onRemove && (
+          <Button look="quiet" onClick={onRemove}>
+            {piecesWords.remove}
+          </Button>
+        )}
+      </span>
+    </div>
   );
 }
 

@@ -21,6 +21,38 @@ interface OneLineProps {
 
 /** A piece written in one line: the form below and the plate follow every word, and each word shows whether it was understood. */
 export function OneLine({ blank, like, begun, called }: OneLineProps) {
+  const { line, read, write } = useLineOfPiece({ blank, like, begun, called });
+  return (
+    <div className="grid gap-1 border border-rule-strong bg-paper p-3">
+      <label htmlFor="one-line" className="font-medium">
+        {like ? sayWith(piecesWords.likeButOtherwise, { name: like.name }) : piecesWords.inOneLine}
+      </label>
+      <input
+        id="one-line"
+        value={line}
+        onChange={(event) => void write(event.target.value)}
+        autoComplete="off"
+        maxLength={300}
+        spellCheck={false}
+        placeholder={like ? piecesWords.otherwiseExample : piecesWords.inOneLineExample}
+        aria-describedby="one-line-read"
+        className="h-10 w-full border border-rule-strong bg-white px-2 font-serif text-body touch:h-11"
+      />
+      <p id="one-line-read" aria-live="polite" className="min-h-5 text-tiny text-ink-soft">
+        {read ? (
+          <WordsRead line={line} read={read} />
+        ) : like ? (
+          piecesWords.otherwiseHelp
+        ) : (
+          piecesWords.inOneLineHelp
+        )}
+      </p>
+    </div>
+  );
+}
+
+/** The line as it is written, and what is read in it: the form follows every word. */
+function useLineOfPiece({ blank, like, begun, called }: OneLineProps) {
   const { setValue } = useFormContext();
   const [line, setLine] = useState(begun);
   const [read, setRead] = useState<ReadLine | null>(null);
@@ -63,31 +95,5 @@ export function OneLine({ blank, like, begun, called }: OneLineProps) {
     // eslint-disable-next-line react-hooks/set-state-in-effect
     if (begun !== "") void write(begun);
   }, [begun, write]);
-  return (
-    <div className="grid gap-1 border border-rule-strong bg-paper p-3">
-      <label htmlFor="one-line" className="font-medium">
-        {like ? sayWith(piecesWords.likeButOtherwise, { name: like.name }) : piecesWords.inOneLine}
-      </label>
-      <input
-        id="one-line"
-        value={line}
-        onChange={(event) => void write(event.target.value)}
-        autoComplete="off"
-        maxLength={300}
-        spellCheck={false}
-        placeholder={like ? piecesWords.otherwiseExample : piecesWords.inOneLineExample}
-        aria-describedby="one-line-read"
-        className="h-10 w-full border border-rule-strong bg-white px-2 font-serif text-body touch:h-11"
-      />
-      <p id="one-line-read" aria-live="polite" className="min-h-5 text-tiny text-ink-soft">
-        {read ? (
-          <WordsRead line={line} read={read} />
-        ) : like ? (
-          piecesWords.otherwiseHelp
-        ) : (
-          piecesWords.inOneLineHelp
-        )}
-      </p>
-    </div>
-  );
+  return { line, read, write };
 }

@@ -6,6 +6,12 @@ import { piecesWords } from "@/words/pieces";
 import { sayWith } from "@/words/say";
 import { FlatPicture } from "../drawing/scarf/flat-picture";
 
+/** A cell of the picture, counted from the upper left. */
+interface Cell {
+  readonly x: number;
+  readonly y: number;
+}
+
 interface CanvasProps {
   readonly picture: ClothPicture;
   readonly sides: readonly [number, number];
@@ -21,7 +27,7 @@ export function Canvas({ picture, sides, brush, label, onBegin, onPaint }: Canva
   const [wide, tall] = sides;
   const rows = mapOf(picture).rows;
   const [across, down] = [rows[0]?.length ?? 1, rows.length];
-  const [cursor, setCursor] = useState<{ x: number; y: number } | null>(null);
+  const [cursor, setCursor] = useState<Cell | null>(null);
   // A stroke paints on what it has painted itself, though the form has not come round yet.
   const stroke = useRef<number[][] | null>(null);
   const colour = Math.min(brush, picture.colours.length - 1);
@@ -60,13 +66,8 @@ export function Canvas({ picture, sides, brush, label, onBegin, onPaint }: Canva
       onKeyDown={(event) => {
         const step = arrows[event.key];
         const at = cursor ?? { x: 0, y: 0 };
-        if (step) {
-          const [dx, dy] = step;
-          setCursor({
-            x: Math.min(across - 1, Math.max(0, at.x + dx)),
-            y: Math.min(down - 1, Math.max(0, at.y + dy)),
-          });
-        } else if (event.key === " ") {
+        if (step) setCursor(movedBy(step, at, [across, down]));
+        else if (event.key === " ") {
           onBegin();
           stroke.current = rows.map((row) => [...row]);
           paint(at.x, at.y);
@@ -76,20 +77,41 @@ export function Canvas({ picture, sides, brush, label, onBegin, onPaint }: Canva
       }}
     >
       <FlatPicture picture={picture} sides={sides} />
-      {cursor && (
-        <rect
-          x={(cursor.x * wide) / across}
-          y={(cursor.y * tall) / down}
-          width={wide / across}
-          height={tall / down}
-          fill="none"
-          stroke="#fff"
-          strokeWidth={wide / 120}
-          style={{ outline: "1px solid #000" }}
-        />
-      )}
+      {cursor && <Cursor {...cursor} wide={wide / across} tall={tall / down} line={wide / 120} />}
     </svg>
   );
+}
+
+interface CursorProps extends Cell {
+  /** Of a cell. */
+  readonly wide: number;
+  readonly tall: number;
+  readonly line: number;
+}
+
+/** The cell the keys paint next: white within black, to be seen on any colour. */
+function Cursor({ x, y, wide, tall, line }: CursorProps) {
+  return (
+    <rect
+      x={x * wide}
+      y={y * tall}
+      width={wide}
+      height={tall}
+      fill="none"
+      stroke="#fff"
+      strokeWidth={line}
+      style={{ outline: "1px solid #000" }}
+    />
+  );
+}
+
+/** The cell next to another, on the picture. */
+function movedBy(
+  [dx, dy]: readonly [number, number],
+  { x, y }: Cell,
+  [across, down]: readonly [number, number],
+): Cell {
+  return { x: Math.min(across - 1, Math.max(0, x + dx)), y: Math.min(down - 1, Math.max(0, y + dy)) };
 }
 
 const arrows: Readonly<Record<string, readonly [number, number]>> = {

@@ -38,8 +38,9 @@ export function PictureField({ name, label, help }: PictureFieldProps) {
     const paler = typeof figures.paler === "number" ? figures.paler : 0;
     setValue("piece.swatches", swatchesOf(next, paler), { shouldDirty: true });
   };
+  const remember = () => setPast([...past, picture].slice(-mostSteps));
   const keep = (next: ClothPicture | null) => {
-    setPast([...past, picture].slice(-mostSteps));
+    remember();
     show(next);
   };
   const begin = (template: TemplateName) => {
@@ -53,14 +54,7 @@ export function PictureField({ name, label, help }: PictureFieldProps) {
           {label}
         </p>
         {picture ? (
-          <Canvas
-            picture={picture}
-            sides={sides}
-            brush={brush}
-            label={label}
-            onBegin={() => setPast([...past, picture].slice(-mostSteps))}
-            onPaint={show}
-          />
+          <Canvas {...{ picture, sides, brush, label }} onBegin={remember} onPaint={show} />
         ) : (
           <p className="border border-dashed border-rule-strong p-6 text-ink-soft">
             {piecesWords.noPictureYet}
@@ -69,16 +63,7 @@ export function PictureField({ name, label, help }: PictureFieldProps) {
       </div>
       <div className="grid content-start gap-3">
         {help && <p className="text-tiny text-ink-soft">{help}</p>}
-        <fieldset>
-          <legend className="mb-1 text-tiny text-ink-soft">{piecesWords.beginFrom}</legend>
-          <div className="flex flex-wrap gap-1.5">
-            {templateNames.map((template) => (
-              <Button key={template} size="small" onClick={() => begin(template)}>
-                {templateWords[template]}
-              </Button>
-            ))}
-          </div>
-        </fieldset>
+        <Templates onBegin={begin} />
         {picture && <Colours picture={picture} brush={brush} onBrush={setBrush} onChange={keep} />}
         <div className="flex flex-wrap gap-1.5">
           <Button
@@ -114,4 +99,19 @@ const templateWords: Record<TemplateName, string> = {
 
 function sideOf(value: unknown): number {
   return typeof value === "number" && value > 0 ? value : usualSide;
+}
+
+function Templates({ onBegin }: { readonly onBegin: (template: TemplateName) => void }) {
+  return (
+    <fieldset>
+      <legend className="mb-1 text-tiny text-ink-soft">{piecesWords.beginFrom}</legend>
+      <div className="flex flex-wrap gap-1.5">
+        {templateNames.map((template) => (
+          <Button key={template} size="small" onClick={() => onBegin(template)}>
+            {templateWords[template]}
+          </Button>
+        ))}
+      </div>
+    </fieldset>
+  );
 }

@@ -37,14 +37,12 @@ const changes: Readonly<Record<string, (chosen: string) => PieceChange>> = {
 };
 const nothing = "nothing";
 
-/** Says the same of many pieces; what is left alone stays as it is with each. */
-export function ChangeMany({ open, onClose, count, clients, onChange }: ChangeManyProps) {
-  const [chosen, setChosen] = useState<Readonly<Record<string, string>>>({});
-  const [backOn, setBackOn] = useState("");
+/** The fields, with what can be chosen in each. */
+function fieldsFor(clients: ChangeManyProps["clients"]) {
   const words = (values: readonly string[]) => values.map((value) => ({ id: value, name: value }));
   const numbered = (values: readonly string[], first: number) =>
     values.map((word, i) => ({ id: String(i + first), name: `${i + first} ${word}` }));
-  const fields = [
+  return [
     {
       name: "owner",
       label: railWords.owner,
@@ -62,6 +60,13 @@ export function ChangeMany({ open, onClose, count, clients, onChange }: ChangeMa
     { name: "finish", label: railWords.finish, options: words(finishNames) },
     { name: "metal", label: railWords.metal, options: words(metalNames) },
   ];
+}
+
+/** Says the same of many pieces; what is left alone stays as it is with each. */
+export function ChangeMany({ open, onClose, count, clients, onChange }: ChangeManyProps) {
+  const [chosen, setChosen] = useState<Readonly<Record<string, string>>>({});
+  const [backOn, setBackOn] = useState("");
+  const fields = fieldsFor(clients);
   const said = Object.entries(chosen).filter(([, value]) => value !== "");
   const isAway = chosen.state !== undefined && chosen.state !== "" && chosen.state !== "ready";
   const change: PieceChange = Object.assign(

@@ -12,6 +12,7 @@ import { Button, ButtonLink } from "../kit/button";
 import { TextButton } from "../kit/text-button";
 import { ChangeMany } from "./change-many";
 import { ComparePieces } from "./compare-pieces";
+import { ownerNamer } from "./owner-name";
 import type { Picked } from "./use-picked";
 
 export interface ManyActions {
@@ -86,7 +87,7 @@ export function PickedBar({ picked, clients, actions, onChanged }: PickedBarProp
           open={open === "compare"}
           onClose={() => setOpen(null)}
           pair={[one, two]}
-          nameOf={(id) => clients.find((client) => client.id === id)?.name ?? railWords.studioKit}
+          nameOf={ownerNamer(clients)}
         />
       )}
     </div>

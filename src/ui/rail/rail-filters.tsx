@@ -68,28 +68,7 @@ export function RailFilters({ clients, query, onChange }: RailFiltersProps) {
         summary={narrowings > 0 ? `${railWords.narrow} (${narrowings})` : railWords.narrow}
       >
         <div className="mt-2 flex flex-wrap items-end gap-3">
-          <Narrowing name="family" label={railWords.colour} options={families} {...{ query, onChange }} />
-          <Narrowing name="metal" label={railWords.metal} options={metalNames} {...{ query, onChange }} />
-          <Narrowing name="cloth" label={railWords.cloth} options={cloths} {...{ query, onChange }} />
-          <Narrowing name="season" label={railWords.season} options={seasons} {...{ query, onChange }} />
-          <Narrowing name="state" label={railWords.state} options={pieceStates} {...{ query, onChange }} />
-          <Narrowing
-            name="unworn"
-            label={railWords.notWornFor}
-            options={unwornSpans}
-            {...{ query, onChange }}
-          />
-          <div className="w-36">
-            <Select
-              label={railWords.level}
-              value={query.level === null ? "" : String(query.level)}
-              onChange={(level) => onChange({ level: level === "" ? null : Number(level) })}
-              options={[
-                { id: "", name: railWords.anyLevel },
-                ...ladder.map((word, i) => ({ id: String(i + 1), name: `${i + 1} ${word}` })),
-              ]}
-            />
-          </div>
+          <Narrowings query={query} onChange={onChange} />
           {narrowings > 0 && (
             <TextButton className="min-h-6 touch:min-h-11" onClick={() => onChange(notNarrowed)}>
               {railWords.widen}
@@ -97,6 +76,30 @@ export function RailFilters({ clients, query, onChange }: RailFiltersProps) {
           )}
         </div>
       </Unfold>
+    </>
+  );
+}
+
+function Narrowings({ query, onChange }: Pick<RailFiltersProps, "query" | "onChange">) {
+  return (
+    <>
+      <Narrowing name="family" label={railWords.colour} options={families} {...{ query, onChange }} />
+      <Narrowing name="metal" label={railWords.metal} options={metalNames} {...{ query, onChange }} />
+      <Narrowing name="cloth" label={railWords.cloth} options={cloths} {...{ query, onChange }} />
+      <Narrowing name="season" label={railWords.season} options={seasons} {...{ query, onChange }} />
+      <Narrowing name="state" label={railWords.state} options={pieceStates} {...{ query, onChange }} />
+      <Narrowing name="unworn" label={railWords.notWornFor} options={unwornSpans} {...{ query, onChange }} />
+      <div className="w-36">
+        <Select
+          label={railWords.level}
+          value={query.level === null ? "" : String(query.level)}
+          onChange={(level) => onChange({ level: level === "" ? null : Number(level) })}
+          options={[
+            { id: "", name: railWords.anyLevel },
+            ...ladder.map((word, i) => ({ id: String(i + 1), name: `${i + 1} ${word}` })),
+          ]}
+        />
+      </div>
     </>
   );
 }

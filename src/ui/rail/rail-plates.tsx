@@ -67,20 +67,7 @@ export function RailPlates({ count, pieces, reach, nameOf }: RailPlatesProps) {
         >
           {Array.from({ length: across }, (_, i) => pieces.get(index * across + i)).map((record, i) =>
             record ? (
-              <div
-                key={record.piece.id}
-                className="relative border-r border-b border-rule p-2 hover:bg-white"
-              >
-                <Plate piece={record.piece} className="h-32 w-full" />
-                <Link
-                  href={`/rail/${record.piece.id}`}
-                  className="mt-1 line-clamp-2 font-medium after:absolute after:inset-0"
-                >
-                  {record.piece.name}
-                </Link>
-                <span className="block truncate text-tiny text-ink-soft">{nameOf(record.clientId)}</span>
-                <PickBox record={record} className="absolute top-2 left-2" />
-              </div>
+              <RailPlate key={record.piece.id} record={record} owner={nameOf(record.clientId)} />
             ) : (
               <div key={i} className="border-r border-b border-rule" />
             ),
@@ -88,5 +75,26 @@ export function RailPlates({ count, pieces, reach, nameOf }: RailPlatesProps) {
         </li>
       ))}
     </ul>
+  );
+}
+
+interface RailPlateProps {
+  readonly record: PieceRecord;
+  readonly owner: string;
+}
+
+function RailPlate({ record, owner }: RailPlateProps) {
+  return (
+    <div className="relative border-r border-b border-rule p-2 hover:bg-white">
+      <Plate piece={record.piece} className="h-32 w-full" />
+      <Link
+        href={`/rail/${record.piece.id}`}
+        className="mt-1 line-clamp-2 font-medium after:absolute after:inset-0"
+      >
+        {record.piece.name}
+      </Link>
+      <span className="block truncate text-tiny text-ink-soft">{owner}</span>
+      <PickBox record={record} className="absolute top-2 left-2" />
+    </div>
   );
 }

@@ -1,16 +1,16 @@
 "use client";
 
-import { useCallback, useMemo, useState } from "react";
-import type { CheckedRow } from "@/core/intake/rows";
+import { useMemo } from "react";
 import type { PieceRecord } from "@/core/studio/piece-record";
 import { intakeWords } from "@/words/intake";
 import { sayWith } from "@/words/say";
 import { startWords } from "@/words/start";
 import { Plate } from "../drawing/plate";
+import { Fault } from "../intake/fault";
 import { LinesBox } from "../intake/lines-box";
 import { RowsToLookOver } from "../intake/rows-to-look-over";
 import { useIntake } from "../intake/use-intake";
-import { answerOf, sayFaults } from "../kit/answer";
+import { useRowsToKeep } from "../intake/use-rows-to-keep";
 import { Button, ButtonLink } from "../kit/button";
 import { useDraft } from "../kit/form/use-draft";
 import { TextButton } from "../kit/text-button";
@@ -62,27 +62,13 @@ export function FirstPieces({ client, pieces, isOpen, onOpen, actions, onSaved }
 
 function WritePieces({ client, actions, onSaved }: Pick<FirstPiecesProps, "client" | "actions" | "onSaved">) {
   const intake = useIntake();
-  const [rows, setRows] = useState<readonly CheckedRow[]>([]);
-  const [fault, setFault] = useState<string | null>(null);
-  const [isBusy, setBusy] = useState(false);
+  const { rows, pieces, wrong, fault, isBusy, take, record } = useRowsToKeep(actions.keepPieces);
   const lines = useDraft(`pieces.first.${client.id}`, "");
   const whose = useMemo(() => ({ owners: [client], usual: client.id }), [client]);
-  const take = useCallback((read: readonly CheckedRow[]) => {
-    setRows(read);
-    setFault(null);
-  }, []);
-  const pieces = rows.flatMap(({ piece }) => piece ?? []);
-  const wrong = rows.length - pieces.length;
   const keep = async () => {
-    setBusy(true);
-    const outcome = await answerOf(() => actions.keepPieces({ pieces }));
-    setBusy(false);
-    if (!outcome.ok) {
-      setFault(sayFaults({ ...outcome, faults: outcome.faults.slice(0, 1) }));
-      return;
-    }
+    if (!(await record())) return;
     lines.settle("");
-    setRows([]);
+    take([]);
     onSaved();
   };
   return (
@@ -109,12 +95,8 @@ function WritePieces({ client, actions, onSaved }: Pick<FirstPiecesProps, "clien
           {startWords.orByPhoto}
         </ButtonLink>
       </p>
-      {fault && (
-        <p role="alert" className="text-thread">
-          {fault}
-        </p>
-      )}
-      {rows.length > 0 && <RowsToLookOver rows={rows} nameOf={() => client.name} />}
+      <Fault say={fault} />
+      {rows.length > 0 && <RowsToLookOver rows={rows} owners={[client]} />}
     </>
   );
 }
