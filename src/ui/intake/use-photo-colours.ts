@@ -59,11 +59,9 @@ export function usePhotoColours(kept: string | null) {
   };
   const open = async (file: File) => {
     const { name } = file;
-    if (file.size > mostPictureBytes) {
-      setSay(sayWith(intakeWords.pictureTooLarge, { name }));
-      return;
-    }
-    setSay(intakeWords.readingThePhoto);
+    const isTooLarge = file.size > mostPictureBytes;
+    setSay(isTooLarge ? sayWith(intakeWords.pictureTooLarge, { name }) : intakeWords.readingThePhoto);
+    if (isTooLarge) return;
     const opened = await openedPicture(file).catch(() => null);
     if (!opened) {
       setSay(sayWith(intakeWords.noPicture, { name }));

@@ -56,19 +56,7 @@ export function NewLink({ clientId, clientName, chosen, create }: NewLinkProps) 
         <p className="text-small text-ink-soft">{papersWords.aboutLinks}</p>
       </div>
       <Greeting clientName={clientName} value={greeting.value} onChange={greeting.change} />
-      <div>
-        <label htmlFor="link-recipient" className="font-medium">
-          {papersWords.recipient}
-        </label>
-        <input
-          id="link-recipient"
-          type="email"
-          autoComplete="off"
-          value={recipient}
-          onChange={(event) => setRecipient(event.target.value)}
-          className="mt-1 h-9 w-full border border-rule-strong bg-white px-2.5"
-        />
-      </div>
+      <Recipient value={recipient} onChange={setRecipient} />
       <HoldsFor days={days} onDays={setDays} />
       {fault && (
         <p role="alert" className="text-thread">
@@ -132,6 +120,29 @@ function HoldsFor({ days, onDays }: HoldsForProps) {
           shown: sayWith(papersWords.daysCount, { days: count }),
         }))}
         onChange={onDays}
+      />
+    </div>
+  );
+}
+
+interface RecipientProps {
+  readonly value: string;
+  readonly onChange: (recipient: string) => void;
+}
+
+function Recipient({ value, onChange }: RecipientProps) {
+  return (
+    <div>
+      <label htmlFor="link-recipient" className="font-medium">
+        {papersWords.recipient}
+      </label>
+      <input
+        id="link-recipient"
+        type="email"
+        autoComplete="off"
+        value={value}
+        onChange={(event) => onChange(event.target.value)}
+        className="mt-1 h-9 w-full border border-rule-strong bg-white px-2.5"
       />
     </div>
   );

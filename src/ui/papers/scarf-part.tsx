@@ -6,13 +6,13 @@ import { girthsOf } from "@/core/scarf/girths";
 import { foldedInSteps } from "@/core/scarf/laid-out";
 import { sidesOf, tieOf } from "@/core/scarf/tied";
 import { tieSpec } from "@/core/scarf/ties";
-import { tieNeeds } from "@/core/scarf/ties/define-tie";
 import type { PaperSource } from "@/core/studio/paper-source";
 import { capital } from "@/core/words/called";
 import { papersWords } from "@/words/papers";
 import { sayWith } from "@/words/say";
 import { scarvesWords } from "@/words/scarves";
 import { FoldedPicture } from "../drawing/scarf/folded-picture";
+import { sayFold, sayScarf } from "../scarves/card-words";
 import { cautionWords } from "../scarves/say-tie";
 import { TiedOnClient } from "../scarves/tied-on-client";
 import type { Block, DrawnStep } from "./paper";
@@ -31,17 +31,7 @@ export function scarfBlocks({ scarf: asked, client, unit }: PaperSource): Block[
       is: "title",
       over: client.name,
       text: capital(tieSpec(settings.tie).name),
-      under: [
-        scarf.name,
-        sayWith(scarvesWords.sidesOf, {
-          a: sayLength(scarf.figures.sideA, unit),
-          b: sayLength(scarf.figures.sideB, unit),
-        }),
-        spec.needs.length > 0 &&
-          sayWith(scarvesWords.needs, { needs: spec.needs.map((need) => tieNeeds[need]).join(", ") }),
-      ]
-        .filter(Boolean)
-        .join(", "),
+      under: sayScarf(scarf, spec, unit),
     },
     { is: "drawn steps", steps: [...foldSteps(asked), ...tieSteps(asked, client, spec.steps)] },
     {
@@ -61,15 +51,8 @@ type AskedScarf = NonNullable<PaperSource["scarf"]>;
 /** Each step of the folding, with the scarf as it lies then. */
 function foldSteps({ scarf, settings }: AskedScarf): DrawnStep[] {
   const cloth = clothOf(scarf);
-  const { axis, name } = namedFolds[settings.fold];
+  const { axis } = namedFolds[settings.fold];
   const folds = foldedInSteps(sidesOf(cloth), settings);
-  const laid = sayWith(settings.face === "right" ? scarvesWords.layItOut : scarvesWords.layItOutTurned, {
-    corner: settings.corner,
-  });
-  const foldWords = (at: number) => {
-    if (at === 0) return laid;
-    return at === folds.length - 1 ? sayWith(scarvesWords.foldOnLast, { fold: name }) : scarvesWords.foldOn;
-  };
   return folds.map((folded, at): DrawnStep => {
     const label = sayWith(scarvesWords.afterStep, { number: at + 1 });
     return {
@@ -89,7 +72,7 @@ function foldSteps({ scarf, settings }: AskedScarf): DrawnStep[] {
         label,
         ratio: 1,
       },
-      words: foldWords(at),
+      words: sayFold(settings, at, folds.length),
     };
   });
 }

@@ -43,6 +43,10 @@ export function PictureField({ name, label, help }: PictureFieldProps) {
     remember();
     show(next);
   };
+  const stepBack = () => {
+    show(past[past.length - 1] ?? null);
+    setPast(past.slice(0, -1));
+  };
   const begin = (template: TemplateName) => {
     const seen = picture?.colours ?? swatches.filter(({ role }) => role !== "reverse").map(({ hex }) => hex);
     keep(templatePicture(template, seen.slice(0, mostColours), sides));
@@ -65,23 +69,7 @@ export function PictureField({ name, label, help }: PictureFieldProps) {
         {help && <p className="text-tiny text-ink-soft">{help}</p>}
         <Templates onBegin={begin} />
         {picture && <Colours picture={picture} brush={brush} onBrush={setBrush} onChange={keep} />}
-        <div className="flex flex-wrap gap-1.5">
-          <Button
-            size="small"
-            disabled={past.length === 0}
-            onClick={() => {
-              show(past[past.length - 1] ?? null);
-              setPast(past.slice(0, -1));
-            }}
-          >
-            {piecesWords.oneStepBack}
-          </Button>
-          {picture && (
-            <Button size="small" onClick={() => keep(null)}>
-              {piecesWords.withoutAPicture}
-            </Button>
-          )}
-        </div>
+        <TakeBack canStep={past.length > 0} onStep={stepBack} onClear={picture ? () => keep(null) : null} />
         {picture && <p className="text-tiny text-ink-soft">{piecesWords.paintWithPointer}</p>}
       </div>
     </div>
@@ -113,5 +101,27 @@ function Templates({ onBegin }: { readonly onBegin: (template: TemplateName) => 
         ))}
       </div>
     </fieldset>
+  );
+}
+
+interface TakeBackProps {
+  readonly canStep: boolean;
+  readonly onStep: () => void;
+  /** Null where there is no picture to be without. */
+  readonly onClear: (() => void) | null;
+}
+
+function TakeBack({ canStep, onStep, onClear }: TakeBackProps) {
+  return (
+    <div className="flex flex-wrap gap-1.5">
+      <Button size="small" disabled={!canStep} onClick={onStep}>
+        {piecesWords.oneStepBack}
+      </Button>
+      {onClear && (
+        <Button size="small" onClick={onClear}>
+          {piecesWords.withoutAPicture}
+        </Button>
+      )}
+    </div>
   );
 }

@@ -61,9 +61,7 @@ export function PickedBar({ picked, clients, actions, onChanged }: PickedBarProp
       aria-label={railWords.pickedPieces}
       className="sticky bottom-3 z-20 mt-3 flex flex-wrap items-center gap-2 border border-ink bg-paper px-4 py-2 shadow-lg"
     >
-      <p className="tabular mr-2 font-medium" aria-live="polite">
-        {sayWith(railWords.piecesPicked, { count: records.length })}
-      </p>
+      <Count count={records.length} />
       <Button onClick={() => setOpen("change")}>{railWords.changeThem}</Button>
       {two && records.length === 2 && (
         <Button onClick={() => setOpen("compare")}>{railWords.compareThem}</Button>
@@ -91,5 +89,13 @@ export function PickedBar({ picked, clients, actions, onChanged }: PickedBarProp
         />
       )}
     </div>
+  );
+}
+
+function Count({ count }: { readonly count: number }) {
+  return (
+    <p className="tabular mr-2 font-medium" aria-live="polite">
+      {sayWith(railWords.piecesPicked, { count })}
+    </p>
   );
 }

@@ -32,24 +32,13 @@ export function RailViews({ views: begun, now, save, onOpen }: RailViewsProps) {
   return (
     <div className="mb-3 flex flex-wrap items-center gap-2">
       {views.map((view) => (
-        <span key={view.name} className="flex items-stretch border border-rule-strong bg-paper">
-          <button
-            type="button"
-            aria-pressed={view.query === now}
-            onClick={() => onOpen(view.query)}
-            className="h-8 px-2.5 hover:bg-well aria-pressed:bg-ink aria-pressed:text-paper touch:min-h-11"
-          >
-            {view.name}
-          </button>
-          <button
-            type="button"
-            aria-label={sayWith(railWords.forget, { name: view.name })}
-            onClick={() => void keep(views.filter(({ name }) => name !== view.name))}
-            className="border-l border-rule px-1.5 text-ink-soft hover:bg-well touch:min-w-11"
-          >
-            <X className="size-3" aria-hidden="true" />
-          </button>
-        </span>
+        <View
+          key={view.name}
+          name={view.name}
+          isOpen={view.query === now}
+          onOpen={() => onOpen(view.query)}
+          onForget={() => void keep(views.filter(({ name }) => name !== view.name))}
+        />
       ))}
       {now !== "" && !isKept && naming === null && (
         <TextButton className="min-h-6 touch:min-h-11" onClick={() => setNaming("")}>
@@ -80,6 +69,36 @@ export function RailViews({ views: begun, now, save, onOpen }: RailViewsProps) {
         </form>
       )}
     </div>
+  );
+}
+
+interface ViewProps {
+  readonly name: string;
+  readonly isOpen: boolean;
+  readonly onOpen: () => void;
+  readonly onForget: () => void;
+}
+
+function View({ name, isOpen, onOpen, onForget }: ViewProps) {
+  return (
+    <span className="flex items-stretch border border-rule-strong bg-paper">
+      <button
+        type="button"
+        aria-pressed={isOpen}
+        onClick={onOpen}
+        className="h-8 px-2.5 hover:bg-well aria-pressed:bg-ink aria-pressed:text-paper touch:min-h-11"
+      >
+        {name}
+      </button>
+      <button
+        type="button"
+        aria-label={sayWith(railWords.forget, { name })}
+        onClick={onForget}
+        className="border-l border-rule px-1.5 text-ink-soft hover:bg-well touch:min-w-11"
+      >
+        <X className="size-3" aria-hidden="true" />
+      </button>
+    </span>
   );
 }
 

@@ -1,7 +1,7 @@
 "use client";
 
 import { useQueryStates } from "nuqs";
-import { useCallback } from "react";
+import { useMemo } from "react";
 import type { Outcome } from "@/core/schema/outcome";
 import { studioKit, type RailView, type RailWindow, type RailWish } from "@/core/studio/rail";
 import { sayWith } from "@/words/say";
@@ -12,6 +12,7 @@ import { Button, ButtonLink } from "../kit/button";
 import { Empty, Page } from "../kit/page";
 import { unpacking } from "../kit/packed";
 import { Segments } from "../kit/segments";
+import { ownerNamer } from "./owner-name";
 import { PickedProvider } from "./pick-box";
 import { PickedBar, type ManyActions } from "./picked-bar";
 import { RailFilters } from "./rail-filters";
@@ -43,63 +44,18 @@ function Pieces({ clients, isEmpty, first, views, look, actions }: RailProps) {
   const picked = usePicked();
   const wish = railWishOf(query);
   const { count, pieces, reach, again } = useRail(look, wish, first);
-  const nameOf = useCallback(
-    (id: string | null) => clients.find((client) => client.id === id)?.name ?? railWords.studioKit,
-    [clients],
-  );
-  const owner = query.client && query.client !== studioKit ? query.client : null;
-  const add = (
-    <>
-      <ButtonLink href={owner ? `/rail/many?client=${owner}` : "/rail/many"}>{railWords.addMany}</ButtonLink>
-      <ButtonLink look="strong" href={owner ? `/rail/new?client=${owner}` : "/rail/new"}>
-        {railWords.addAPiece}
-      </ButtonLink>
-    </>
-  );
+  const nameOf = useMemo(() => ownerNamer(clients), [clients]);
   if (isEmpty)
     return (
       <Page title={railWords.rail}>
-        <Empty say={railWords.theRailIsEmptyRecord}>{add}</Empty>
+        <Empty say={railWords.theRailIsEmptyRecord}>
+          <AddPieces query={query} />
+        </Empty>
       </Page>
     );
-  const saveTable = async () => {
-    const file = await granted(() => actions.file(wish));
-    if (file) saveFile(file.value, "text/csv;charset=utf-8", "rail.csv");
-  };
   return (
-    <Page
-      title={railWords.rail}
-      actions={
-        <>
-          <ButtonLink look="quiet" href="/put-away">
-            {railWords.archive}
-          </ButtonLink>
-          <Button look="quiet" onClick={() => void saveTable()}>
-            {railWords.saveAsTable}
-          </Button>
-          {add}
-        </>
-      }
-    >
-      <div className="mb-3 flex flex-wrap items-end gap-x-4 gap-y-2">
-        <RailFilters
-          clients={clients}
-          query={query}
-          onChange={(change) => void setQuery({ ...change, ...(change.find === "" ? { find: null } : {}) })}
-        />
-        <div className="ml-auto flex items-center gap-4">
-          <p className="tabular text-ink-soft" aria-live="polite">
-            {sayWith(railWords.pieces, { count })}
-          </p>
-          <Segments
-            label={railWords.showAs}
-            size="normal"
-            value={query.as}
-            onChange={(as) => void setQuery({ as })}
-            segments={hangings.map((value) => ({ value, shown: hangingNames[value] }))}
-          />
-        </div>
-      </div>
+    <Page title={railWords.rail} actions={<RailActions query={query} file={actions.file} />}>
+      <Narrowed clients={clients} query={query} count={count} onChange={(change) => void setQuery(change)} />
       <RailViews
         views={views}
         now={viewOf(query)}
@@ -127,6 +83,75 @@ function Pieces({ clients, isEmpty, first, views, look, actions }: RailProps) {
       )}
       <PickedBar picked={picked} clients={clients} actions={actions} onChanged={again} />
     </Page>
+  );
+}
+
+interface RailActionsProps {
+  readonly query: RailQuery;
+  readonly file: RailProps["actions"]["file"];
+}
+
+/** To the archive and to new pieces; and the table of what is looked at, as a file. */
+function RailActions({ query, file }: RailActionsProps) {
+  const saveTable = async () => {
+    const answer = await granted(() => file(railWishOf(query)));
+    if (answer) saveFile(answer.value, "text/csv;charset=utf-8", "rail.csv");
+  };
+  return (
+    <>
+      <ButtonLink look="quiet" href="/put-away">
+        {railWords.archive}
+      </ButtonLink>
+      <Button look="quiet" onClick={() => void saveTable()}>
+        {railWords.saveAsTable}
+      </Button>
+      <AddPieces query={query} />
+    </>
+  );
+}
+
+/** To new pieces, of the client whose pieces are looked at where there is one. */
+function AddPieces({ query }: { readonly query: RailQuery }) {
+  const owner = query.client && query.client !== studioKit ? query.client : null;
+  return (
+    <>
+      <ButtonLink href={owner ? `/rail/many?client=${owner}` : "/rail/many"}>{railWords.addMany}</ButtonLink>
+      <ButtonLink look="strong" href={owner ? `/rail/new?client=${owner}` : "/rail/new"}>
+        {railWords.addAPiece}
+      </ButtonLink>
+    </>
+  );
+}
+
+interface NarrowedProps {
+  readonly clients: RailProps["clients"];
+  readonly query: RailQuery;
+  readonly count: number;
+  readonly onChange: (change: { readonly [Name in keyof RailQuery]?: RailQuery[Name] | null }) => void;
+}
+
+/** What of the rail is looked at, how many pieces that are, and how they hang. */
+function Narrowed({ clients, query, count, onChange }: NarrowedProps) {
+  return (
+    <div className="mb-3 flex flex-wrap items-end gap-x-4 gap-y-2">
+      <RailFilters
+        clients={clients}
+        query={query}
+        onChange={(change) => onChange({ ...change, ...(change.find === "" ? { find: null } : {}) })}
+      />
+      <div className="ml-auto flex items-center gap-4">
+        <p className="tabular text-ink-soft" aria-live="polite">
+          {sayWith(railWords.pieces, { count })}
+        </p>
+        <Segments
+          label={railWords.showAs}
+          size="normal"
+          value={query.as}
+          onChange={(as) => onChange({ as })}
+          segments={hangings.map((value) => ({ value, shown: hangingNames[value] }))}
+        />
+      </div>
+    </div>
   );
 }
 

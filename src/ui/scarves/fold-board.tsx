@@ -32,14 +32,13 @@ interface FoldBoardProps {
 export function FoldBoard({ scarf, cloth, settings, onSettings }: FoldBoardProps) {
   const [free, setFree] = useState<readonly FoldStep[]>([]);
   const sides = sidesOf(cloth);
-  const { fold, corner, face, band } = settings;
   const isFree = free.length > 0;
   const named = foldOf(cloth, settings);
   const folded = useMemo(
     () => (isFree ? foldedBy(flatCloth(...sides), free) : named),
     [isFree, free, named, sides],
   );
-  const axis = isFree ? 0 : namedFolds[fold].axis;
+  const axis = isFree ? 0 : namedFolds[settings.fold].axis;
   const set = (part: Partial<TieSettings>) => {
     setFree([]);
     onSettings({ ...settings, ...part });
@@ -51,53 +50,7 @@ export function FoldBoard({ scarf, cloth, settings, onSettings }: FoldBoardProps
     >
       <FreeFold scarf={scarf} cloth={cloth} steps={free} onSteps={setFree} />
       <div className="border border-rule-strong bg-paper p-4">
-        <div className="mb-4 flex flex-wrap items-end gap-x-4 gap-y-3">
-          <div className="w-60">
-            <Select
-              label={scarvesWords.fold}
-              value={isFree ? "" : fold}
-              options={foldNames
-                .filter((name) => canFold(name, sides))
-                .map((name) => ({ id: name, name: namedFolds[name].name }))}
-              onChange={(name) => set({ fold: name as FoldName })}
-            />
-          </div>
-          <div>
-            <span className="mb-1 block text-tiny text-ink-soft">{scarvesWords.corner}</span>
-            <Segments
-              label={scarvesWords.corner}
-              size="square"
-              value={isFree ? null : corner}
-              segments={corners.map((each) => ({
-                value: each,
-                name: each,
-                hint: each,
-                shown: cornerArrows[each],
-              }))}
-              onChange={(next) => set({ corner: next })}
-            />
-          </div>
-          <Toggle
-            on={face === "reverse"}
-            onChange={(on) => set({ face: on ? "reverse" : "right" })}
-            className="h-9 px-3"
-          >
-            {scarvesWords.reverseUp}
-          </Toggle>
-          {namedFolds[fold].makes === "band" && (
-            <label className="grid gap-1 text-tiny text-ink-soft">
-              {sayWith(scarvesWords.widthOf, { width: band })}
-              <input
-                type="range"
-                min={bandWidths.least}
-                max={bandWidths.most}
-                value={band}
-                onChange={(event) => set({ band: Number(event.target.value) })}
-                className="h-9 w-40 accent-ink touch:h-11"
-              />
-            </label>
-          )}
-        </div>
+        <FoldControls settings={settings} sides={sides} isFree={isFree} onChange={set} />
         <div className="grid gap-6">
           {(["front", "back"] as const).map((view) => (
             <Side key={view} view={view} folded={folded} axis={axis} scarf={scarf} cloth={cloth} />
@@ -105,6 +58,71 @@ export function FoldBoard({ scarf, cloth, settings, onSettings }: FoldBoardProps
         </div>
       </div>
     </section>
+  );
+}
+
+interface FoldControlsProps {
+  readonly settings: TieSettings;
+  readonly sides: readonly [number, number];
+  /** Whether it is folded by hand: then none of the named folds is chosen. */
+  readonly isFree: boolean;
+  readonly onChange: (part: Partial<TieSettings>) => void;
+}
+
+function FoldControls({
+  settings: { fold, corner, face, band },
+  sides,
+  isFree,
+  onChange,
+}: FoldControlsProps) {
+  return (
+    <div className="mb-4 flex flex-wrap items-end gap-x-4 gap-y-3">
+      <div className="w-60">
+        <Select
+          label={scarvesWords.fold}
+          value={isFree ? "" : fold}
+          options={foldNames
+            .filter((name) => canFold(name, sides))
+            .map((name) => ({ id: name, name: namedFolds[name].name }))}
+          onChange={(name) => onChange({ fold: name as FoldName })}
+        />
+      </div>
+      <div>
+        <span className="mb-1 block text-tiny text-ink-soft">{scarvesWords.corner}</span>
+        <Segments
+          label={scarvesWords.corner}
+          size="square"
+          value={isFree ? null : corner}
+          segments={corners.map((each) => ({
+            value: each,
+            name: each,
+            hint: each,
+            shown: cornerArrows[each],
+          }))}
+          onChange={(next) => onChange({ corner: next })}
+        />
+      </div>
+      <Toggle
+        on={face === "reverse"}
+        onChange={(on) => onChange({ face: on ? "reverse" : "right" })}
+        className="h-9 px-3"
+      >
+        {scarvesWords.reverseUp}
+      </Toggle>
+      {namedFolds[fold].makes === "band" && (
+        <label className="grid gap-1 text-tiny text-ink-soft">
+          {sayWith(scarvesWords.widthOf, { width: band })}
+          <input
+            type="range"
+            min={bandWidths.least}
+            max={bandWidths.most}
+            value={band}
+            onChange={(event) => onChange({ band: Number(event.target.value) })}
+            className="h-9 w-40 accent-ink touch:h-11"
+          />
+        </label>
+      )}
+    </div>
   );
 }
 

@@ -40,7 +40,6 @@ interface RoomProps extends Omit<ScarfRoomProps, "scarf"> {
 }
 
 function Room({ scarf, clients, client, garments, others, tiedTo }: RoomProps) {
-  const router = useRouter();
   const [settings, setSettings] = useState<TieSettings>(() => firstTie(scarf));
   const body = useMemo(() => client && bodyOf(client.client.measured), [client]);
   const worn = useMemo(() => garments.map(({ piece }) => piece), [garments]);
@@ -49,21 +48,7 @@ function Room({ scarf, clients, client, garments, others, tiedTo }: RoomProps) {
     () => others.flatMap(({ piece }): Scarf[] => (isScarf(piece) && canBeTied(piece) ? [piece] : [])),
     [others],
   );
-  const actions = (
-    <>
-      {client && (
-        <div className="w-48">
-          <Select
-            label={scarvesWords.triedOn}
-            value={client.client.id}
-            options={clients}
-            onChange={(id) => router.replace(`/rail/${scarf.id}/scarf?client=${id}`)}
-          />
-        </div>
-      )}
-      <ButtonLink href={`/rail/${scarf.id}`}>{scarvesWords.itsFigures}</ButtonLink>
-    </>
-  );
+  const actions = <RoomActions scarf={scarf} clients={clients} client={client} />;
   if (!canBeTied(scarf))
     return (
       <Page title={scarf.name} actions={actions}>
@@ -105,6 +90,26 @@ function Room({ scarf, clients, client, garments, others, tiedTo }: RoomProps) {
         </p>
       )}
     </Page>
+  );
+}
+
+/** On whom the scarf is tried, and the way to its figures. */
+function RoomActions({ scarf, clients, client }: Pick<RoomProps, "scarf" | "clients" | "client">) {
+  const router = useRouter();
+  return (
+    <>
+      {client && (
+        <div className="w-48">
+          <Select
+            label={scarvesWords.triedOn}
+            value={client.client.id}
+            options={clients}
+            onChange={(id) => router.replace(`/rail/${scarf.id}/scarf?client=${id}`)}
+          />
+        </div>
+      )}
+      <ButtonLink href={`/rail/${scarf.id}`}>{scarvesWords.itsFigures}</ButtonLink>
+    </>
   );
 }
 

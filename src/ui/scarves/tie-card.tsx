@@ -9,7 +9,6 @@ import { namedFolds } from "@/core/scarf/folds";
 import { girthsOf } from "@/core/scarf/girths";
 import { foldedInSteps } from "@/core/scarf/laid-out";
 import { sidesOf, tieOf } from "@/core/scarf/tied";
-import { tieNeeds } from "@/core/scarf/ties/define-tie";
 import { tieSpec } from "@/core/scarf/ties";
 import { capital } from "@/core/words/called";
 import { sayWith } from "@/words/say";
@@ -19,6 +18,7 @@ import { Button, ButtonLink } from "../kit/button";
 import { useLengthUnit } from "../kit/length-unit";
 import { paperAddress } from "../papers/paper-address";
 import { FoldedPicture } from "../drawing/scarf/folded-picture";
+import { sayFold, sayScarf } from "./card-words";
 import { cautionWords } from "./say-tie";
 import { TiedOnClient } from "./tied-on-client";
 
@@ -39,63 +39,19 @@ export function TieCard({ scarf, client, body, garments, tiedTo, settings }: Tie
   if (!answer.possible) return null;
   const { spec, tail } = answer.tied;
   const folds = foldedInSteps(sidesOf(cloth), settings);
-  const { axis, name } = namedFolds[settings.fold];
+  const { axis } = namedFolds[settings.fold];
   return (
     <section aria-labelledby="card" className="mt-8">
-      <div className="mb-3 flex items-end justify-between gap-3 print:hidden">
-        <h2 id="card" className="text-lead">
-          {scarvesWords.theCard}
-        </h2>
-        <span className="flex gap-2">
-          <ButtonLink
-            href={
-              paperAddress({
-                clientId: client.id,
-                kind: "scarf-card",
-                sheet: "a5",
-                scarf: scarf.id,
-                tie: { kind: "tie", piece: scarf.id, ...settings },
-              }).seen
-            }
-          >
-            {papersWords.openAsAPaper}
-          </ButtonLink>
-          <Button onClick={() => window.print()}>{scarvesWords.printTheCard}</Button>
-        </span>
-      </div>
+      <CardHead clientId={client.id} scarf={scarf} settings={settings} />
       <article className="tie-card border border-rule-strong bg-white p-6 text-ink">
         <header className="mb-4 border-b border-ink pb-3">
           <p className="text-small">{client.name}</p>
           <h3 className="text-title leading-tight">{capital(tieSpec(settings.tie).name)}</h3>
-          <p className="tabular text-small">
-            {[
-              scarf.name,
-              sayWith(scarvesWords.sidesOf, {
-                a: sayLength(scarf.figures.sideA, unit),
-                b: sayLength(scarf.figures.sideB, unit),
-              }),
-              spec.needs.length > 0 &&
-                sayWith(scarvesWords.needs, { needs: spec.needs.map((need) => tieNeeds[need]).join(", ") }),
-            ]
-              .filter(Boolean)
-              .join(", ")}
-          </p>
+          <p className="tabular text-small">{sayScarf(scarf, spec, unit)}</p>
         </header>
         <ol className="grid grid-cols-2 gap-x-6 gap-y-5 sm:grid-cols-3">
           {folds.map((folded, at) => (
-            <CardStep
-              key={at}
-              number={at + 1}
-              words={
-                at === 0
-                  ? sayWith(settings.face === "right" ? scarvesWords.layItOut : scarvesWords.layItOutTurned, {
-                      corner: settings.corner,
-                    })
-                  : at === folds.length - 1
-                    ? sayWith(scarvesWords.foldOnLast, { fold: name })
-                    : scarvesWords.foldOn
-              }
-            >
+            <CardStep key={at} number={at + 1} words={sayFold(settings, at, folds.length)}>
               <FoldedPicture
                 folded={folded}
                 picture={picturedOn(scarf)}
@@ -132,6 +88,37 @@ export function TieCard({ scarf, client, body, garments, tiedTo, settings }: Tie
         </footer>
       </article>
     </section>
+  );
+}
+
+interface CardHeadProps extends Pick<TieCardProps, "scarf" | "settings"> {
+  readonly clientId: string;
+}
+
+/** What can be done with the card: it is opened as a paper, or printed as it stands here. */
+function CardHead({ clientId, scarf, settings }: CardHeadProps) {
+  return (
+    <div className="mb-3 flex items-end justify-between gap-3 print:hidden">
+      <h2 id="card" className="text-lead">
+        {scarvesWords.theCard}
+      </h2>
+      <span className="flex gap-2">
+        <ButtonLink
+          href={
+            paperAddress({
+              clientId,
+              kind: "scarf-card",
+              sheet: "a5",
+              scarf: scarf.id,
+              tie: { kind: "tie", piece: scarf.id, ...settings },
+            }).seen
+          }
+        >
+          {papersWords.openAsAPaper}
+        </ButtonLink>
+        <Button onClick={() => window.print()}>{scarvesWords.printTheCard}</Button>
+      </span>
+    </div>
   );
 }
 

@@ -5,9 +5,9 @@ import type { Body } from "@/core/body/body";
 import type { Client } from "@/core/piece/client";
 import type { Piece } from "@/core/piece/piece";
 import { clothOf, type Scarf, type TieSettings } from "@/core/piece/tied-scarf";
-import { girthsOf } from "@/core/scarf/girths";
-import { tieOf } from "@/core/scarf/tied";
-import { tieNames, tieSpec } from "@/core/scarf/ties";
+import { girthsOf, type Girths } from "@/core/scarf/girths";
+import { tieOf, type TieRefusal } from "@/core/scarf/tied";
+import { tieNames, tieSpec, type TieName } from "@/core/scarf/ties";
 import { tiePlaces, type TiePlace } from "@/core/scarf/ties/define-tie";
 import { capital } from "@/core/words/called";
 import { sayWith } from "@/words/say";
@@ -81,27 +81,43 @@ export function TieGallery({
           />
         ))}
       </ul>
-      {refused.length > 0 && (
-        <section aria-labelledby="refused" className="mt-4 border border-rule-strong bg-paper p-4">
-          <h3 id="refused" className="mb-2 text-body">
-            {scarvesWords.notWithThisScarf}
-          </h3>
-          <ul className="grid gap-x-8 gap-y-1.5 md:grid-cols-2">
-            {refused.map(({ tie, so, answer }) => (
-              <li key={tie} className="grid grid-cols-[12rem_minmax(0,1fr)] gap-3">
-                <span className="text-ink-soft">{capital(tieSpec(tie).name)}</span>
-                <RefusedTie
-                  scarf={scarf}
-                  settings={so}
-                  refusal={answer.refusal}
-                  girths={girths}
-                  others={others}
-                />
-              </li>
-            ))}
-          </ul>
-        </section>
-      )}
+      {refused.length > 0 && <RefusedTies scarf={scarf} refused={refused} girths={girths} others={others} />}
+    </section>
+  );
+}
+
+interface RefusedTiesProps {
+  readonly scarf: Scarf;
+  readonly refused: readonly {
+    readonly tie: TieName;
+    readonly so: TieSettings;
+    readonly answer: { readonly refusal: TieRefusal };
+  }[];
+  readonly girths: Girths;
+  readonly others: readonly Scarf[];
+}
+
+/** The ties that this scarf cannot do, each with why and with what would do it. */
+function RefusedTies({ scarf, refused, girths, others }: RefusedTiesProps) {
+  return (
+    <section aria-labelledby="refused" className="mt-4 border border-rule-strong bg-paper p-4">
+      <h3 id="refused" className="mb-2 text-body">
+        {scarvesWords.notWithThisScarf}
+      </h3>
+      <ul className="grid gap-x-8 gap-y-1.5 md:grid-cols-2">
+        {refused.map(({ tie, so, answer }) => (
+          <li key={tie} className="grid grid-cols-[12rem_minmax(0,1fr)] gap-3">
+            <span className="text-ink-soft">{capital(tieSpec(tie).name)}</span>
+            <RefusedTie
+              scarf={scarf}
+              settings={so}
+              refusal={answer.refusal}
+              girths={girths}
+              others={others}
+            />
+          </li>
+        ))}
+      </ul>
     </section>
   );
 }

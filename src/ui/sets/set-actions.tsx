@@ -24,11 +24,43 @@ const takeBack = 12_000;
 
 /** What is done with a set: changed, varied, worn, made a template of, retired; each can be taken back. */
 export function SetActions({ set, pieces, actions }: SetActionsProps) {
-  const router = useRouter();
   const keepsHouse = useMay("keep house");
   const { id, name, clientId } = set;
   const build = `/sets/build?client=${clientId}` as const;
 
+  const { wear, retire, keepAsTemplate } = useSetActions({ set, pieces, actions });
+  return (
+    <div
+      role="group"
+      aria-label={sayWith(setsWords.withWord, { name })}
+      className="-ml-2.5 flex flex-wrap gap-x-1"
+    >
+      <ButtonLink look="quiet" size="small" href={`${build}&set=${id}`}>
+        {setsWords.change}
+      </ButtonLink>
+      <ButtonLink look="quiet" size="small" href={`${build}&from=${id}`}>
+        {setsWords.duplicateAndVary}
+      </ButtonLink>
+      {keepsHouse && (
+        <Button look="quiet" size="small" onClick={() => void keepAsTemplate()}>
+          {setsWords.makeATemplate}
+        </Button>
+      )}
+      <SavePieces pieces={pieces} name={name} look="quiet" size="small" />
+      <Button look="quiet" size="small" onClick={() => void wear()}>
+        {setsWords.wornToday}
+      </Button>
+      <Button look="quiet" size="small" onClick={() => void retire(true)}>
+        {setsWords.retire}
+      </Button>
+    </div>
+  );
+}
+
+/** Each says what it did, in a message that takes it back. */
+function useSetActions({ set, pieces, actions }: SetActionsProps) {
+  const router = useRouter();
+  const { id, name, clientId } = set;
   const wear = async () => {
     const answer = await granted(() => actions.wear({ clientId, setId: id, day: null }));
     if (!answer) return;
@@ -60,30 +92,5 @@ export function SetActions({ set, pieces, actions }: SetActionsProps) {
       });
   };
 
-  return (
-    <div
-      role="group"
-      aria-label={sayWith(setsWords.withWord, { name })}
-      className="-ml-2.5 flex flex-wrap gap-x-1"
-    >
-      <ButtonLink look="quiet" size="small" href={`${build}&set=${id}`}>
-        {setsWords.change}
-      </ButtonLink>
-      <ButtonLink look="quiet" size="small" href={`${build}&from=${id}`}>
-        {setsWords.duplicateAndVary}
-      </ButtonLink>
-      {keepsHouse && (
-        <Button look="quiet" size="small" onClick={() => void keepAsTemplate()}>
-          {setsWords.makeATemplate}
-        </Button>
-      )}
-      <SavePieces pieces={pieces} name={name} look="quiet" size="small" />
-      <Button look="quiet" size="small" onClick={() => void wear()}>
-        {setsWords.wornToday}
-      </Button>
-      <Button look="quiet" size="small" onClick={() => void retire(true)}>
-        {setsWords.retire}
-      </Button>
-    </div>
-  );
+  return { wear, retire, keepAsTemplate };
 }

@@ -53,12 +53,7 @@ function FirstSteps({ day, client, pieces, bases, occasions, actions }: StartPro
   const canDress = garments.length > 0 && pieces.length > garments.length;
   const [base] = bases;
   const occasion = occasions.find((each) => each.day >= day) ?? occasions[0];
-  const standings = standingsOf([
-    client !== null,
-    canDress && !isWriting,
-    base !== undefined,
-    occasion !== undefined,
-  ]);
+  const standings = standingsOf([client !== null, canDress && !isWriting, !!base, !!occasion]);
   const bench = client && base ? benchAddress(client.id, base.id, occasion?.id) : null;
   return (
     <Page title={startWords.firstSteps} about={startWords.fiveMinutes}>
@@ -103,16 +98,20 @@ function FirstSteps({ day, client, pieces, bases, occasions, actions }: StartPro
         </Step>
         <Step number={5} title={startWords.reading} standing={bench && occasion ? "now" : "later"}>
           <p>{startWords.whatTheReadingIs}</p>
-          {bench && occasion && (
-            <p>
-              <ButtonLink look="strong" size="touch" href={bench}>
-                {sayWith(startWords.dress, { client: client?.name ?? "" })}
-              </ButtonLink>
-            </p>
-          )}
+          {bench && occasion && <ToTheBench href={bench} client={client?.name ?? ""} />}
         </Step>
       </ol>
     </Page>
+  );
+}
+
+function ToTheBench({ href, client }: { readonly href: `/bench?${string}`; readonly client: string }) {
+  return (
+    <p>
+      <ButtonLink look="strong" size="touch" href={href}>
+        {sayWith(startWords.dress, { client })}
+      </ButtonLink>
+    </p>
   );
 }
 

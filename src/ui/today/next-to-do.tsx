@@ -26,33 +26,8 @@ interface NextToDoProps {
 
 /** What to do next: the first occasion without a look to wear, or what is worth doing when there is none. */
 export function NextToDo({ day, next, drawn, lookedUntil }: NextToDoProps) {
-  if (!next)
-    return (
-      <div className="grid gap-4 border border-rule-strong bg-paper p-6">
-        <p className="max-w-[52ch] font-serif text-lead">
-          {lookedUntil
-            ? sayWith(todayWords.everythingThatIsComingUp, {
-                day: format(parseISO(lookedUntil), "EEEE d MMMM"),
-              })
-            : todayWords.noOccasionIsComingUp}
-        </p>
-        <div className="flex gap-2">
-          {lookedUntil ? (
-            <ButtonLink look="strong" href="/boards/gaps">
-              {todayWords.seeWhatIsMissing}
-            </ButtonLink>
-          ) : (
-            <>
-              <ButtonLink look="strong" href="/clients">
-                {todayWords.goToTheClients}
-              </ButtonLink>
-              <ButtonLink href="/start">{todayWords.firstSteps}</ButtonLink>
-            </>
-          )}
-        </div>
-      </div>
-    );
-  const { clientId, clientName, shown } = next;
+  if (!next) return <NothingToDo lookedUntil={lookedUntil} />;
+  const { clientName, shown } = next;
   const occasion = inWeather(next.occasion);
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] border border-rule-strong bg-paper sm:grid-cols-[11rem_minmax(0,1fr)]">
@@ -93,17 +68,53 @@ export function NextToDo({ day, next, drawn, lookedUntil }: NextToDoProps) {
           {shown ? todayWords.theLookLaidOutFor : todayWords.nothingIsLaidOutFor}
         </p>
         {shown?.worst && <p className="max-w-[60ch]">{phrase(shown.worst, "cm")}</p>}
-        <div className="mt-auto pt-3">
-          {shown ? (
-            <ButtonLink look="strong" href={`/bench?client=${clientId}&look=${shown.record.id}`}>
-              {todayWords.mendItAtTheBench}
+        <ToIt next={next} />
+      </div>
+    </div>
+  );
+}
+
+/** To the look that is laid out, or to a new one. */
+function ToIt({ next: { clientId, occasion, shown } }: { readonly next: DayOccasion }) {
+  return (
+    <div className="mt-auto pt-3">
+      {shown ? (
+        <ButtonLink look="strong" href={`/bench?client=${clientId}&look=${shown.record.id}`}>
+          {todayWords.mendItAtTheBench}
+        </ButtonLink>
+      ) : (
+        <ButtonLink look="strong" href={`/bench?client=${clientId}&occasion=${occasion.id}`}>
+          {todayWords.layOutALook}
+        </ButtonLink>
+      )}
+    </div>
+  );
+}
+
+/** All that is coming up is dressed, or nothing is coming up: what is worth doing then. */
+function NothingToDo({ lookedUntil }: Pick<NextToDoProps, "lookedUntil">) {
+  return (
+    <div className="grid gap-4 border border-rule-strong bg-paper p-6">
+      <p className="max-w-[52ch] font-serif text-lead">
+        {lookedUntil
+          ? sayWith(todayWords.everythingThatIsComingUp, {
+              day: format(parseISO(lookedUntil), "EEEE d MMMM"),
+            })
+          : todayWords.noOccasionIsComingUp}
+      </p>
+      <div className="flex gap-2">
+        {lookedUntil ? (
+          <ButtonLink look="strong" href="/boards/gaps">
+            {todayWords.seeWhatIsMissing}
+          </ButtonLink>
+        ) : (
+          <>
+            <ButtonLink look="strong" href="/clients">
+              {todayWords.goToTheClients}
             </ButtonLink>
-          ) : (
-            <ButtonLink look="strong" href={`/bench?client=${clientId}&occasion=${occasion.id}`}>
-              {todayWords.layOutALook}
-            </ButtonLink>
-          )}
-        </div>
+            <ButtonLink href="/start">{todayWords.firstSteps}</ButtonLink>
+          </>
+        )}
       </div>
     </div>
   );

@@ -43,13 +43,6 @@ export function DayChart({ occasion, comfortable, small = false, className }: Da
     ...(comfortable ? [comfortable.from, comfortable.to] : []),
   ]);
   const yOf = (degrees: number) => tall - ((degrees - low) / (high - low)) * tall;
-  const line = (of: readonly WeatherHour[]) =>
-    of
-      .map(
-        ({ hour, temperature }, i) =>
-          `${i === 0 ? "M" : "L"}${xOf(hour).toFixed(1)} ${yOf(temperature).toFixed(1)}`,
-      )
-      .join("");
   const rain = typed === null ? hours : hours.map((hour) => ({ ...hour, rain: occasion.rain }));
   const margin = small ? 0 : 26;
   return (
@@ -77,18 +70,9 @@ export function DayChart({ occasion, comfortable, small = false, className }: Da
           fillOpacity={0.6}
         />
       )}
-      {rain.map(({ hour, rain: chance }) => (
-        <rect
-          key={hour}
-          x={xOf(hour) - 4}
-          y={tall + 2 + rainTall * (1 - chance)}
-          width={8}
-          height={rainTall * chance}
-          fill="#4a6f92"
-        />
-      ))}
+      <Rain hours={rain} />
       <path
-        d={line(hours)}
+        d={lineThrough(hours, yOf)}
         fill="none"
         stroke="#1b1b1b"
         strokeWidth={typed === null ? 1.6 : 0.7}
@@ -102,22 +86,58 @@ export function DayChart({ occasion, comfortable, small = false, className }: Da
           vectorEffect={small ? "non-scaling-stroke" : undefined}
         />
       )}
-      {!small && (
-        <g fontSize={8.5} fill="#444" className="tabular">
-          {[low, (low + high) / 2, high].map((degrees) => (
-            <text key={degrees} x={-4} y={yOf(degrees) + 2.5} textAnchor="end">
-              {degrees}
-            </text>
-          ))}
-          {[0, 6, 12, 18].map((hour) => (
-            <text key={hour} x={xOf(hour)} y={tall + rainTall + 11} textAnchor="middle">
-              {sayWith(weatherWords.hour, { hour })}
-            </text>
-          ))}
-          <path d={`M0 ${tall + 1}H${wide}`} stroke="#999" strokeWidth={0.5} />
-        </g>
-      )}
+      {!small && <Scale low={low} high={high} yOf={yOf} />}
     </svg>
+  );
+}
+
+type YOf = (degrees: number) => number;
+
+function lineThrough(hours: readonly WeatherHour[], yOf: YOf): string {
+  return hours
+    .map(
+      ({ hour, temperature }, i) =>
+        `${i === 0 ? "M" : "L"}${xOf(hour).toFixed(1)} ${yOf(temperature).toFixed(1)}`,
+    )
+    .join("");
+}
+
+/** How likely rain is in each hour, in the strip below. */
+function Rain({ hours }: { readonly hours: readonly WeatherHour[] }) {
+  return hours.map(({ hour, rain: chance }) => (
+    <rect
+      key={hour}
+      x={xOf(hour) - 4}
+      y={tall + 2 + rainTall * (1 - chance)}
+      width={8}
+      height={rainTall * chance}
+      fill="#4a6f92"
+    />
+  ));
+}
+
+interface ScaleProps {
+  /** Degrees at the lower and the upper edge. */
+  readonly low: number;
+  readonly high: number;
+  readonly yOf: YOf;
+}
+
+function Scale({ low, high, yOf }: ScaleProps) {
+  return (
+    <g fontSize={8.5} fill="#444" className="tabular">
+      {[low, (low + high) / 2, high].map((degrees) => (
+        <text key={degrees} x={-4} y={yOf(degrees) + 2.5} textAnchor="end">
+          {degrees}
+        </text>
+      ))}
+      {[0, 6, 12, 18].map((hour) => (
+        <text key={hour} x={xOf(hour)} y={tall + rainTall + 11} textAnchor="middle">
+          {sayWith(weatherWords.hour, { hour })}
+        </text>
+      ))}
+      <path d={`M0 ${tall + 1}H${wide}`} stroke="#999" strokeWidth={0.5} />
+    </g>
   );
 }
 

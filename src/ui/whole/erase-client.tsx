@@ -59,28 +59,7 @@ export function EraseClient({ clientId, clientName, actions }: EraseClientProps)
         {may ? (
           <>
             <p>{wholeWords.saveFirst}</p>
-            <div className="max-w-80">
-              <label htmlFor="typed" className="font-medium">
-                {sayWith(wholeWords.typeTheName, { client: clientName })}
-              </label>
-              <input
-                id="typed"
-                autoComplete="off"
-                autoCapitalize="off"
-                spellCheck={false}
-                maxLength={200}
-                value={typed}
-                aria-describedby={fault ? "typed-fault" : undefined}
-                aria-invalid={fault !== ""}
-                onChange={(event) => setTyped(event.target.value)}
-                className="mt-1 h-9 w-full border border-rule-strong bg-white px-2.5 touch:h-11"
-              />
-            </div>
-            {fault && (
-              <p id="typed-fault" role="alert" className="text-thread">
-                {fault}
-              </p>
-            )}
+            <TypedName client={clientName} value={typed} onChange={setTyped} fault={fault} />
             <div>
               <Button type="submit" disabled={isBusy || typed.trim() === ""}>
                 {wholeWords.eraseEverything}
@@ -92,6 +71,44 @@ export function EraseClient({ clientId, clientName, actions }: EraseClientProps)
         )}
       </form>
     </section>
+  );
+}
+
+interface TypedNameProps {
+  readonly client: string;
+  readonly value: string;
+  readonly onChange: (typed: string) => void;
+  /** Why nothing was erased; empty where nothing was tried. */
+  readonly fault: string;
+}
+
+function TypedName({ client, value, onChange, fault }: TypedNameProps) {
+  return (
+    <>
+      {" "}
+      <div className="max-w-80">
+        <label htmlFor="typed" className="font-medium">
+          {sayWith(wholeWords.typeTheName, { client })}
+        </label>
+        <input
+          id="typed"
+          autoComplete="off"
+          autoCapitalize="off"
+          spellCheck={false}
+          maxLength={200}
+          value={value}
+          aria-describedby={fault ? "typed-fault" : undefined}
+          aria-invalid={fault !== ""}
+          onChange={(event) => onChange(event.target.value)}
+          className="mt-1 h-9 w-full border border-rule-strong bg-white px-2.5 touch:h-11"
+        />
+      </div>
+      {fault && (
+        <p id="typed-fault" role="alert" className="text-thread">
+          {fault}
+        </p>
+      )}
+    </>
   );
 }
 

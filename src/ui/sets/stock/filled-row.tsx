@@ -33,8 +33,7 @@ interface FilledRowProps {
 
 /** One template, the set that fills it, what it serves and what is missing for it. */
 export function FilledRow(props: FilledRowProps) {
-  const { template, templateId, filled, client, bases, pieces, kept, onKeep, moveTemplate } = props;
-  const name = useDraft(`stock.${client.id}.${templateId ?? template.name}`, template.name);
+  const { template, templateId, filled, client, bases, pieces, moveTemplate } = props;
   const worn = (filled?.pieceIds ?? []).flatMap((id) => pieces.find((piece) => piece.id === id) ?? []);
   const serves = (filled?.serves ?? []).flatMap((i) => bases[i]?.name ?? []);
   const isFilled = worn.length > 0;
@@ -55,13 +54,7 @@ export function FilledRow(props: FilledRowProps) {
           )}
         </div>
         {isFilled ? (
-          <div className="flex flex-wrap items-end gap-3 border-b border-ink">
-            {worn.map((piece) => (
-              <span key={piece.id} title={piece.name} className="flex min-w-0 flex-col items-center">
-                <Plate piece={piece} className="h-16 w-22" />
-              </span>
-            ))}
-          </div>
+          <Plates worn={worn} />
         ) : (
           <p className="self-center text-ink-soft">
             {filled ? setsWords.noThreePiecesOnThe : setsWords.lookingThroughTheRail}
@@ -84,43 +77,68 @@ export function FilledRow(props: FilledRowProps) {
           {missingWords(filled.missing, template)}.
         </p>
       )}
-      {isFilled && (
-        <form
-          className="mt-3 flex flex-wrap items-center gap-2"
-          noValidate
-          onSubmit={(event) => {
-            event.preventDefault();
-            onKeep(name.value);
-            name.settle(name.value);
-          }}
-        >
-          {kept === null ? (
-            <>
-              <label className="flex items-center gap-2">
-                <span className="text-ink-soft">{setsWords.name}</span>
-                <input
-                  value={name.value}
-                  onChange={(event) => name.change(event.target.value)}
-                  aria-label={sayWith(setsWords.nameOfTheSetFor, { template: template.name })}
-                  className="h-8 w-56 border border-rule-strong bg-white px-2 font-serif text-body"
-                />
-              </label>
-              <Button type="submit" size="small">
-                {setsWords.keepSet}
-              </Button>
-              <ButtonLink
-                look="quiet"
-                size="small"
-                href={`/sets/build?${new URLSearchParams({ client: client.id, name: name.value, pieces: worn.map(({ id }) => id).join() }).toString()}`}
-              >
-                {setsWords.varyItFirst}
-              </ButtonLink>
-            </>
-          ) : (
-            <p role="status">{sayWith(setsWords.keptAs, { kept })}</p>
-          )}
-        </form>
-      )}
+      {isFilled && <KeepFilled {...props} worn={worn} />}
     </li>
+  );
+}
+
+interface KeepFilledProps extends Pick<
+  FilledRowProps,
+  "template" | "templateId" | "client" | "kept" | "onKeep"
+> {
+  readonly worn: readonly Piece[];
+}
+
+/** Keeps the set that fills a template, under a name; or says under which it was kept. */
+function KeepFilled({ template, templateId, client, kept, onKeep, worn }: KeepFilledProps) {
+  const name = useDraft(`stock.${client.id}.${templateId ?? template.name}`, template.name);
+  return (
+    <form
+      className="mt-3 flex flex-wrap items-center gap-2"
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault();
+        onKeep(name.value);
+        name.settle(name.value);
+      }}
+    >
+      {kept === null ? (
+        <>
+          <label className="flex items-center gap-2">
+            <span className="text-ink-soft">{setsWords.name}</span>
+            <input
+              value={name.value}
+              onChange={(event) => name.change(event.target.value)}
+              aria-label={sayWith(setsWords.nameOfTheSetFor, { template: template.name })}
+              className="h-8 w-56 border border-rule-strong bg-white px-2 font-serif text-body"
+            />
+          </label>
+          <Button type="submit" size="small">
+            {setsWords.keepSet}
+          </Button>
+          <ButtonLink
+            look="quiet"
+            size="small"
+            href={`/sets/build?${new URLSearchParams({ client: client.id, name: name.value, pieces: worn.map(({ id }) => id).join() }).toString()}`}
+          >
+            {setsWords.varyItFirst}
+          </ButtonLink>
+        </>
+      ) : (
+        <p role="status">{sayWith(setsWords.keptAs, { kept })}</p>
+      )}
+    </form>
+  );
+}
+
+function Plates({ worn }: { readonly worn: readonly Piece[] }) {
+  return (
+    <div className="flex flex-wrap items-end gap-3 border-b border-ink">
+      {worn.map((piece) => (
+        <span key={piece.id} title={piece.name} className="flex min-w-0 flex-col items-center">
+          <Plate piece={piece} className="h-16 w-22" />
+        </span>
+      ))}
+    </div>
   );
 }

@@ -2,10 +2,11 @@
 
 import { useMemo, useState } from "react";
 import type { Outcome } from "@/core/schema/outcome";
-import { firstStock } from "@/core/sets/template";
+import { firstStock, type SetTemplate } from "@/core/sets/template";
 import type { BenchSource, NamedPieces } from "@/core/studio/bench-source";
 import type { GroupInput } from "@/core/studio/group-record";
 import type { TemplateRecord } from "@/core/studio/template-record";
+import type { FilledOf } from "@/workers/answers";
 import { sayWith } from "@/words/say";
 import { setsWords } from "@/words/sets";
 import { granted } from "../../kit/answer";
@@ -55,32 +56,14 @@ function Filling({ sets, save, moveTemplate, ...opened }: StockProps) {
   const keepAll = async () => {
     for (const { template, pieceIds } of open) if (!(await keep(template.name, pieceIds))) return;
   };
-  const done = filled.length === all.length;
-  const lacking = filled.flatMap(({ missing }, i) => {
-    const template = asTemplates[i];
-    return template && missing.length > 0 ? [`${template.name}: ${missingWords(missing, template)}`] : [];
-  });
   return (
     <>
-      <div className="mb-4 flex flex-wrap items-center justify-between gap-3">
-        <p role="status" className="tabular max-w-[80ch]">
-          {done
-            ? sayWith(setsWords.ofTemplatesAreFilled, {
-                filled: filled.filter(({ pieceIds }) => pieceIds.length > 0).length,
-                total: all.length,
-                rest:
-                  lacking.length === 0
-                    ? "Nothing is missing for any of them."
-                    : `Missing for ${lacking.join("; for ")}.`,
-              })
-            : sayWith(setsWords.ofTemplatesFilled, { filledCount: filled.length, allCount: all.length })}
-        </p>
-        {done && open.length > 1 && (
-          <Button look="strong" onClick={() => void keepAll()}>
-            {sayWith(setsWords.keepAll, { openCount: open.length })}
-          </Button>
-        )}
-      </div>
+      <FillingState
+        filled={filled}
+        templates={asTemplates}
+        open={open.length}
+        onKeepAll={() => void keepAll()}
+      />
       <ul className="grid gap-3">
         {all.map(({ id, template }, i) => (
           <FilledRow
@@ -98,6 +81,44 @@ function Filling({ sets, save, moveTemplate, ...opened }: StockProps) {
         ))}
       </ul>
     </>
+  );
+}
+
+interface FillingStateProps {
+  readonly filled: readonly FilledOf[];
+  readonly templates: readonly SetTemplate[];
+  /** How many of the filled ones are not kept yet. */
+  readonly open: number;
+  readonly onKeepAll: () => void;
+}
+
+/** How many templates are filled, what is missing for the others, and the press that keeps all that are. */
+function FillingState({ filled, templates, open, onKeepAll }: FillingStateProps) {
+  const done = filled.length === templates.length;
+  const lacking = filled.flatMap(({ missing }, i) => {
+    const template = templates[i];
+    return template && missing.length > 0 ? [`${template.name}: ${missingWords(missing, template)}`] : [];
+  });
+  return (
+    <div className="mb-4 flex flex-wrap items-center justify-between gap-3">
+      <p role="status" className="tabular max-w-[80ch]">
+        {done
+          ? sayWith(setsWords.ofTemplatesAreFilled, {
+              filled: filled.filter(({ pieceIds }) => pieceIds.length > 0).length,
+              total: templates.length,
+              rest:
+                lacking.length === 0
+                  ? "Nothing is missing for any of them."
+                  : `Missing for ${lacking.join("; for ")}.`,
+            })
+          : sayWith(setsWords.ofTemplatesFilled, { filledCount: filled.length, allCount: templates.length })}
+      </p>
+      {done && open > 1 && (
+        <Button look="strong" onClick={onKeepAll}>
+          {sayWith(setsWords.keepAll, { openCount: open })}
+        </Button>
+      )}
+    </div>
   );
 }
 
