@@ -51,7 +51,6 @@ export function Shape({
 }: ShapeProps) {
   const { tones, surface } = paint;
   const shape = (at: number) => `${id}-${at}`;
-  const thin = { fill: "none", strokeLinecap: "round", strokeLinejoin: "round" } as const;
   return (
     <g strokeLinejoin="round">
       <defs>
@@ -89,23 +88,35 @@ export function Shape({
         {surface.shine > 0 && lights.length > 0 && (
           <path d={lights.join(" ")} fill="#fff" fillOpacity={surface.shine} />
         )}
-        {folds.length > 0 && (
-          <path d={folds.join(" ")} {...thin} stroke={tones.fold} strokeWidth={width * 0.85} />
-        )}
-        {seams.length > 0 && (
-          <path d={seams.join(" ")} {...thin} stroke={tones.seam} strokeWidth={width * 0.75} />
-        )}
-        {stitches.length > 0 && (
-          <path
-            d={stitches.join(" ")}
-            {...thin}
-            stroke={tones.seam}
-            strokeWidth={width * 0.55}
-            strokeDasharray="0.7 0.5"
-          />
-        )}
+        <Lines {...{ folds, seams, stitches, width, tones }} />
       </g>
       {children}
     </g>
+  );
+}
+
+type LinesProps = Required<Pick<ShapeProps, "folds" | "seams" | "stitches" | "width">> & Pick<Paint, "tones">;
+
+const thin = { fill: "none", strokeLinecap: "round", strokeLinejoin: "round" } as const;
+
+function Lines({ folds, seams, stitches, width, tones }: LinesProps) {
+  return (
+    <>
+      {folds.length > 0 && (
+        <path d={folds.join(" ")} {...thin} stroke={tones.fold} strokeWidth={width * 0.85} />
+      )}
+      {seams.length > 0 && (
+        <path d={seams.join(" ")} {...thin} stroke={tones.seam} strokeWidth={width * 0.75} />
+      )}
+      {stitches.length > 0 && (
+        <path
+          d={stitches.join(" ")}
+          {...thin}
+          stroke={tones.seam}
+          strokeWidth={width * 0.55}
+          strokeDasharray="0.7 0.5"
+        />
+      )}
+    </>
   );
 }

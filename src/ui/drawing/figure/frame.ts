@@ -58,6 +58,29 @@ export function frameOf(body: Body): Frame {
     { x: 0.405 * H, y: thighHalf },
     { x: cm("crotch"), y: thighHalf },
   ]);
+  const arm = armOf(body, { armpit, shoulderHalf, hipHalf });
+  return {
+    body,
+    trunk,
+    legAxis,
+    legHalf,
+    shoulderHalf,
+    neckHalf: cm("neck") * limbHalf * 0.9,
+    armpit,
+    ...arm,
+  };
+}
+
+interface ArmRoots extends Pick<Frame, "armpit" | "shoulderHalf"> {
+  readonly hipHalf: number;
+}
+
+/** An arm that hangs, clear of the hip. */
+function armOf(
+  { measures, height: H }: Body,
+  { armpit, shoulderHalf, hipHalf }: ArmRoots,
+): Pick<Frame, "armAxis" | "armHalf" | "wrist"> {
+  const cm = (name: keyof typeof measures) => measures[name].cm;
   const upper = cm("upperArm") * limbHalf * armSeen;
   const hang = armpit.x + upper * 0.7;
   const wrist = {
@@ -79,16 +102,5 @@ export function frameOf(body: Body): Frame {
     { x: armpit.height, y: upper * 0.94 },
     { x: cm("shoulder"), y: upper * 0.8 },
   ]);
-  return {
-    body,
-    trunk,
-    legAxis,
-    legHalf,
-    shoulderHalf,
-    neckHalf: cm("neck") * limbHalf * 0.9,
-    armpit,
-    armAxis,
-    armHalf,
-    wrist,
-  };
+  return { armAxis, armHalf, wrist };
 }

@@ -131,34 +131,13 @@ export function BagBody({ bag, paint, id, view }: BagBodyProps) {
   const w = (width / 2) * view.front;
   const made = makeOf(shape, w, h, structure === "soft" ? 1 : structure === "semi" ? 0.4 : 0);
   const side = sided.has(shape) ? depth * view.side : 0;
-  const up = side * 0.34;
   const metal = metalColour(bag);
-  const right = made.right;
   return (
     <Shape
       id={id}
       paint={paint}
       parts={[{ d: made.front }]}
-      behind={
-        side > 0.4 && (
-          <g stroke={paint.tones.outline} strokeWidth={0.3} strokeLinejoin="round">
-            <path
-              d={`M${-right.top + side} ${-up}L${right.top + side} ${-up}L${right.foot + side} ${h - up * 1.2}L${right.foot - 1} ${h - 0.2}L${-right.top} 0Z`}
-              fill={paint.ground}
-            />
-            <path
-              d={`M${right.top} 0L${right.top + side} ${-up}L${right.foot + side} ${h - up * 1.2}L${right.foot} ${h - 0.3}Z`}
-              fill="#000"
-              fillOpacity={paint.tones.shade * 1.5}
-            />
-            <path
-              d={`M${-right.top} 0L${-right.top + side} ${-up}L${right.top + side} ${-up}L${right.top} 0Z`}
-              fill="#000"
-              fillOpacity={0.12}
-            />
-          </g>
-        )
-      }
+      behind={side > 0.4 && <Depth right={made.right} side={side} height={h} paint={paint} />}
       shades={[
         `M${w * 0.62} 0C${w * 0.76} ${h * 0.4} ${w * 0.74} ${h * 0.7} ${w * 0.5} ${h + 2}H${w * 1.3}V0Z`,
       ]}
@@ -188,5 +167,37 @@ export function BagBody({ bag, paint, id, view }: BagBodyProps) {
         />
       )}
     </Shape>
+  );
+}
+
+interface DepthProps {
+  /** How far from the middle the front's right edge is at the top and at the foot. */
+  readonly right: { readonly top: number; readonly foot: number };
+  /** How much of the side is seen. */
+  readonly side: number;
+  readonly height: number;
+  readonly paint: Paint;
+}
+
+/** What is seen of a bag behind its front: the open top and the right side, in shadow. */
+function Depth({ right, side, height: h, paint }: DepthProps) {
+  const up = side * 0.34;
+  return (
+    <g stroke={paint.tones.outline} strokeWidth={0.3} strokeLinejoin="round">
+      <path
+        d={`M${-right.top + side} ${-up}L${right.top + side} ${-up}L${right.foot + side} ${h - up * 1.2}L${right.foot - 1} ${h - 0.2}L${-right.top} 0Z`}
+        fill={paint.ground}
+      />
+      <path
+        d={`M${right.top} 0L${right.top + side} ${-up}L${right.foot + side} ${h - up * 1.2}L${right.foot} ${h - 0.3}Z`}
+        fill="#000"
+        fillOpacity={paint.tones.shade * 1.5}
+      />
+      <path
+        d={`M${-right.top} 0L${-right.top + side} ${-up}L${right.top + side} ${-up}L${right.top} 0Z`}
+        fill="#000"
+        fillOpacity={0.12}
+      />
+    </g>
   );
 }

@@ -40,6 +40,27 @@ function toDrawing(axis: number, view: View): Affine {
   };
 }
 
+/** Every piece of a folded cloth that is seen: its outline, where the flat cloth lies under it, and the room of them all. */
+function seenPieces(folded: FoldedPictureProps["folded"], axis: number, view: View, tall: number) {
+  const drawn = toDrawing(axis, view);
+  const fromFlatDrawing: Affine = { a: 1, b: 0, c: 0, d: -1, e: 0, f: tall };
+  const { along, across } = extentOf(folded, axis);
+  const x = view === "front" ? along.from : -along.to;
+  return {
+    box: [x - 1, -across.to - 1, along.to - along.from + 2, across.to - across.from + 2].map(two),
+    pieces: seenOf(folded, view).map(({ outline, layer, face }) => ({
+      d: `M${outline
+        .map((point) => {
+          const at = applied(drawn, point);
+          return `${two(at.x)} ${two(at.y)}`;
+        })
+        .join("L")}Z`,
+      place: matrix(after(drawn, after(inverseOf(layer.toFlat), fromFlatDrawing))),
+      isReverse: face === "reverse",
+    })),
+  };
+}
+
 /** A folded scarf with its own picture, as exactly as it is folded: every piece of it that is seen, cut from the flat one. */
 export function FoldedPicture({
   folded,
@@ -53,25 +74,7 @@ export function FoldedPicture({
 }: FoldedPictureProps) {
   const id = useId();
   const [, tall] = sides;
-  const { box, pieces } = useMemo(() => {
-    const drawn = toDrawing(axis, view);
-    const fromFlatDrawing: Affine = { a: 1, b: 0, c: 0, d: -1, e: 0, f: tall };
-    const { along, across } = extentOf(folded, axis);
-    const x = view === "front" ? along.from : -along.to;
-    return {
-      box: [x - 1, -across.to - 1, along.to - along.from + 2, across.to - across.from + 2].map(two),
-      pieces: seenOf(folded, view).map(({ outline, layer, face }) => ({
-        d: `M${outline
-          .map((point) => {
-            const at = applied(drawn, point);
-            return `${two(at.x)} ${two(at.y)}`;
-          })
-          .join("L")}Z`,
-        place: matrix(after(drawn, after(inverseOf(layer.toFlat), fromFlatDrawing))),
-        isReverse: face === "reverse",
-      })),
-    };
-  }, [folded, axis, view, tall]);
+  const { box, pieces } = useMemo(() => seenPieces(folded, axis, view, tall), [folded, axis, view, tall]);
   return (
     <svg viewBox={box.join(" ")} role="img" aria-label={label} className={className}>
       <defs>

@@ -4,6 +4,77 @@ import { outline, type Point } from "../path";
 
 type Collar = PieceOf<"coat">["figures"]["collar"];
 
+/** What a collar is drawn from, on one side. */
+interface CollarCut {
+  readonly x: number;
+  readonly neck: number;
+  readonly gape: number;
+  readonly breaks: number;
+  readonly chest: number;
+  /** Where the fronts begin to close. */
+  readonly meets: Point;
+  /** A place on that side: from the middle, and above the footbed. */
+  readonly at: (x: number, h: number) => Point;
+}
+
+const parts: Readonly<Record<Collar, (cut: CollarCut) => string[]>> = {
+  notched: ({ x, neck, gape, breaks, chest, meets, at }) => [
+    outline(
+      [at(x + 0.4, neck - 1.5), at(x + 3.4, neck - 6.4)],
+      [at(x + 6, neck - 6.8)],
+      [at(x + 5.2, chest - 1), at(x + 1.6, breaks + 3.4), meets],
+      [meets, at((x + Math.max(gape, 0)) * 0.5 + 0.6, chest - 1), at(x * 0.96, neck - 1)],
+    ),
+    outline(
+      [at(x * 0.98, neck + 2.6), at(x + 2.6, neck - 0.4), at(x + 4.4, neck - 4.4)],
+      [at(x + 2.8, neck - 6)],
+      [at(x + 0.5, neck - 2.4), at(x * 0.98, neck + 2.6)],
+    ),
+  ],
+  shawl: ({ x, neck, gape, breaks, chest, meets, at }) => [
+    outline(
+      [
+        at(x * 0.98, neck + 2.6),
+        at(x + 3.6, neck - 1.5),
+        at(x + 5.2, chest + 1),
+        at(x + 2.6, breaks + 5),
+        meets,
+      ],
+      [
+        meets,
+        at((x + Math.max(gape, 0)) * 0.5 + 0.8, chest - 1),
+        at(x * 0.94, neck - 2),
+        at(x * 0.98, neck + 2.6),
+      ],
+    ),
+  ],
+  stand: ({ x, neck, gape, at }) => [
+    outline(
+      [at(x * 1.04, neck + 4.4), at(x + 1.3, neck + 1.4), at(x + 1.5, neck - 0.6)],
+      [at(Math.max(gape, 0.6) + 0.3, neck - 5)],
+      [at(Math.max(gape, 0.6) - 0.4, neck - 1.4), at(x * 1.04, neck + 4.4)],
+    ),
+  ],
+  hood: ({ x, neck, gape, at }) => [
+    outline(
+      [
+        at(x * 0.9, neck + 4.6),
+        at(x + 3.6, neck + 4),
+        at(x + 5.8, neck + 0.4),
+        at(x + 3.6, neck - 4),
+        at(Math.max(gape, 0.4), neck - 6.6),
+      ],
+      [
+        at(Math.max(gape, 0.4), neck - 6.6),
+        at(x * 0.9, neck - 3),
+        at(x * 0.86, neck + 1),
+        at(x * 0.9, neck + 4.6),
+      ],
+    ),
+  ],
+  round: () => [],
+};
+
 /** One side's collar, from the neck to where the fronts begin to close: the lapel first, the collar over it. */
 export function collarParts(
   collar: Collar,
@@ -12,72 +83,10 @@ export function collarParts(
   { gape, breaks }: { readonly gape: number; readonly breaks: number },
 ): string[] {
   const neck = frame.body.measures.neckPoint.cm;
-  const x = frame.neckHalf;
   const at = (px: number, h: number): Point => ({ x: sign * px, h });
   const chest = neck - (neck - breaks) * 0.5;
   const meets = at(Math.max(gape, 0.2), breaks);
-  switch (collar) {
-    case "notched":
-      return [
-        outline(
-          [at(x + 0.4, neck - 1.5), at(x + 3.4, neck - 6.4)],
-          [at(x + 6, neck - 6.8)],
-          [at(x + 5.2, chest - 1), at(x + 1.6, breaks + 3.4), meets],
-          [meets, at((x + Math.max(gape, 0)) * 0.5 + 0.6, chest - 1), at(x * 0.96, neck - 1)],
-        ),
-        outline(
-          [at(x * 0.98, neck + 2.6), at(x + 2.6, neck - 0.4), at(x + 4.4, neck - 4.4)],
-          [at(x + 2.8, neck - 6)],
-          [at(x + 0.5, neck - 2.4), at(x * 0.98, neck + 2.6)],
-        ),
-      ];
-    case "shawl":
-      return [
-        outline(
-          [
-            at(x * 0.98, neck + 2.6),
-            at(x + 3.6, neck - 1.5),
-            at(x + 5.2, chest + 1),
-            at(x + 2.6, breaks + 5),
-            meets,
-          ],
-          [
-            meets,
-            at((x + Math.max(gape, 0)) * 0.5 + 0.8, chest - 1),
-            at(x * 0.94, neck - 2),
-            at(x * 0.98, neck + 2.6),
-          ],
-        ),
-      ];
-    case "stand":
-      return [
-        outline(
-          [at(x * 1.04, neck + 4.4), at(x + 1.3, neck + 1.4), at(x + 1.5, neck - 0.6)],
-          [at(Math.max(gape, 0.6) + 0.3, neck - 5)],
-          [at(Math.max(gape, 0.6) - 0.4, neck - 1.4), at(x * 1.04, neck + 4.4)],
-        ),
-      ];
-    case "hood":
-      return [
-        outline(
-          [
-            at(x * 0.9, neck + 4.6),
-            at(x + 3.6, neck + 4),
-            at(x + 5.8, neck + 0.4),
-            at(x + 3.6, neck - 4),
-            at(Math.max(gape, 0.4), neck - 6.6),
-          ],
-          [
-            at(Math.max(gape, 0.4), neck - 6.6),
-            at(x * 0.9, neck - 3),
-            at(x * 0.86, neck + 1),
-            at(x * 0.9, neck + 4.6),
-          ],
-        ),
-      ];
-    case "round":
-      return [];
-  }
+  return parts[collar]({ x: frame.neckHalf, neck, gape, breaks, chest, meets, at });
 }
 
 /** A collar turned up: a flap that stands beside the neck to the jaw, on one side. */

@@ -24,6 +24,89 @@ export interface NeckOpening {
   readonly bare: boolean;
 }
 
+/** What an opening is cut from. */
+interface NeckCut {
+  /** Height of the point of the neck above the footbed. */
+  readonly neck: number;
+  /** Half the width of an opening that lies close. */
+  readonly close: number;
+  readonly lowest: number;
+  /** How far below the point of the neck it reaches. */
+  readonly below: number;
+  readonly frame: Frame;
+  readonly plain: Omit<NeckOpening, "edge">;
+}
+
+const openings: Readonly<Record<Neckline, (cut: NeckCut) => NeckOpening>> = {
+  v: ({ neck, close, lowest, plain }) => ({
+    ...plain,
+    edge: `Q ${-close * 0.62} ${-(neck - 6)} 0 ${-lowest} Q ${close * 0.62} ${-(neck - 6)} ${close} ${-plain.height}`,
+    rib: `M ${-close - 1.4} ${-plain.height} Q ${-close * 0.62 - 1.5} ${-(neck - 7)} 0 ${-(lowest - 2.2)} Q ${close * 0.62 + 1.5} ${-(neck - 7)} ${close + 1.4} ${-plain.height}`,
+  }),
+  wrap: (cut) => ({
+    ...openings.v(cut),
+    drape: [wrapLine(cut.close, cut.plain.height, cut.lowest, cut.frame)],
+  }),
+  "shirt collar": ({ close, lowest, plain, frame }) => ({
+    ...plain,
+    edge: `L 0 ${-lowest} L ${close} ${-plain.height}`,
+    collar: shirtCollar(frame, lowest),
+  }),
+  cowl: ({ neck, close, lowest, below, plain }) => ({
+    ...plain,
+    edge: round(close, plain.height, lowest),
+    drape: [0.55, 0.8, 1.15].map((deep) =>
+      round(close * (1 + deep * 0.3), plain.height - 1, neck - below * deep - 2, true),
+    ),
+  }),
+  scoop: ({ close, lowest, plain }) => ({
+    ...plain,
+    edge: round(close, plain.height, lowest),
+    rib: round(close + 1.5, plain.height - 0.2, lowest - 2, true),
+  }),
+  crew: (cut) => openings.scoop(cut),
+  square: ({ close, lowest, plain }) => ({
+    ...plain,
+    half: close * 1.25,
+    edge: `L ${-close * 1.15} ${-lowest} L ${close * 1.15} ${-lowest} L ${close * 1.25} ${-plain.height}`,
+  }),
+  strapless: ({ neck, lowest, below, plain, frame }) => ({
+    ...plain,
+    bare: true,
+    half: frame.armpit.x * 0.96,
+    height: neck - below + 3,
+    edge: `Q ${-frame.armpit.x * 0.4} ${-(lowest + 1)} 0 ${-lowest} Q ${frame.armpit.x * 0.4} ${-(lowest + 1)} ${frame.armpit.x * 0.96} ${-(neck - below + 3)}`,
+  }),
+  "off the shoulder": ({ lowest, plain, frame }) => {
+    // From one arm to the other, below the points of the shoulders.
+    const height = frame.armpit.height + 3.2;
+    const half = frame.armAxis(height) + frame.armHalf(height) + 0.5;
+    return {
+      ...plain,
+      bare: true,
+      half,
+      height,
+      edge: `C ${-half * 0.6} ${-(lowest + 1)} ${half * 0.6} ${-(lowest + 1)} ${half} ${-height}`,
+      rib: `M ${-half} ${-(height - 2.4)} C ${-half * 0.6} ${-(lowest - 1.4)} ${half * 0.6} ${-(lowest - 1.4)} ${half} ${-(height - 2.4)}`,
+    };
+  },
+  halter: ({ neck, close, plain }) => ({ ...plain, edge: `Q 0 ${-(neck - 1)} ${close} ${-plain.height}` }),
+  boat: ({ neck, close, plain, frame }) => {
+    const half = close + (frame.shoulderHalf - close) * 0.5;
+    const height = neck - (neck - frame.body.measures.shoulder.cm) * 0.5;
+    return { ...plain, half, height, edge: `Q 0 ${-(height - 4.5)} ${half} ${-height}` };
+  },
+  roll: ({ neck, close, plain }) => {
+    const top = neck + 5.5;
+    return {
+      ...plain,
+      half: close * 1.06,
+      edge: `L ${-close * 1.02} ${-top} Q 0 ${-(top - 1)} ${close * 1.02} ${-top} L ${close * 1.06} ${-plain.height}`,
+      rib: `M ${-close} ${-(neck + 2)} Q 0 ${-(neck - 0.6)} ${close} ${-(neck + 2)}`,
+    };
+  },
+};
+
 /** The opening of a neckline on a body. */
 export function necklineOf(neckline: Neckline, below: number, frame: Frame): NeckOpening {
   const neck = frame.body.measures.neckPoint.cm;
@@ -34,84 +117,11 @@ export function necklineOf(neckline: Neckline, below: number, frame: Frame): Nec
     height: neck + 0.6,
     lowest,
     rib: null,
-    collar: [] as string[],
-    drape: [] as string[],
+    collar: [],
+    drape: [],
     bare: false,
   };
-  switch (neckline) {
-    case "v":
-    case "wrap":
-      return {
-        ...plain,
-        edge: `Q ${-close * 0.62} ${-(neck - 6)} 0 ${-lowest} Q ${close * 0.62} ${-(neck - 6)} ${close} ${-plain.height}`,
-        rib: `M ${-close - 1.4} ${-plain.height} Q ${-close * 0.62 - 1.5} ${-(neck - 7)} 0 ${-(lowest - 2.2)} Q ${close * 0.62 + 1.5} ${-(neck - 7)} ${close + 1.4} ${-plain.height}`,
-        drape: neckline === "wrap" ? [wrapLine(close, plain.height, lowest, frame)] : [],
-      };
-    case "shirt collar":
-      return {
-        ...plain,
-        edge: `L 0 ${-lowest} L ${close} ${-plain.height}`,
-        collar: shirtCollar(frame, lowest),
-      };
-    case "cowl":
-      return {
-        ...plain,
-        edge: round(close, plain.height, lowest),
-        drape: [0.55, 0.8, 1.15].map((deep) =>
-          round(close * (1 + deep * 0.3), plain.height - 1, neck - below * deep - 2, true),
-        ),
-      };
-    case "scoop":
-    case "crew":
-      return {
-        ...plain,
-        edge: round(close, plain.height, lowest),
-        rib: round(close + 1.5, plain.height - 0.2, lowest - 2, true),
-      };
-    case "square":
-      return {
-        ...plain,
-        half: close * 1.25,
-        edge: `L ${-close * 1.15} ${-lowest} L ${close * 1.15} ${-lowest} L ${close * 1.25} ${-plain.height}`,
-      };
-    case "strapless":
-      return {
-        ...plain,
-        bare: true,
-        half: frame.armpit.x * 0.96,
-        height: neck - below + 3,
-        edge: `Q ${-frame.armpit.x * 0.4} ${-(lowest + 1)} 0 ${-lowest} Q ${frame.armpit.x * 0.4} ${-(lowest + 1)} ${frame.armpit.x * 0.96} ${-(neck - below + 3)}`,
-      };
-    case "off the shoulder": {
-      // From one arm to the other, below the points of the shoulders.
-      const height = frame.armpit.height + 3.2;
-      const half = frame.armAxis(height) + frame.armHalf(height) + 0.5;
-      return {
-        ...plain,
-        bare: true,
-        half,
-        height,
-        edge: `C ${-half * 0.6} ${-(lowest + 1)} ${half * 0.6} ${-(lowest + 1)} ${half} ${-height}`,
-        rib: `M ${-half} ${-(height - 2.4)} C ${-half * 0.6} ${-(lowest - 1.4)} ${half * 0.6} ${-(lowest - 1.4)} ${half} ${-(height - 2.4)}`,
-      };
-    }
-    case "halter":
-      return { ...plain, edge: `Q 0 ${-(neck - 1)} ${close} ${-plain.height}` };
-    case "boat": {
-      const half = close + (frame.shoulderHalf - close) * 0.5;
-      const height = neck - (neck - frame.body.measures.shoulder.cm) * 0.5;
-      return { ...plain, half, height, edge: `Q 0 ${-(height - 4.5)} ${half} ${-height}` };
-    }
-    case "roll": {
-      const top = neck + 5.5;
-      return {
-        ...plain,
-        half: close * 1.06,
-        edge: `L ${-close * 1.02} ${-top} Q 0 ${-(top - 1)} ${close * 1.02} ${-top} L ${close * 1.06} ${-plain.height}`,
-        rib: `M ${-close} ${-(neck + 2)} Q 0 ${-(neck - 0.6)} ${close} ${-(neck + 2)}`,
-      };
-    }
-  }
+  return openings[neckline]({ neck, close, lowest, below, frame, plain });
 }
 
 function round(half: number, height: number, lowest: number, open = false): string {

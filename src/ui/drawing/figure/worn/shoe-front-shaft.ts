@@ -4,14 +4,17 @@ import type { Upper } from "./shoe-front-uppers";
 import type { ShoeFigures } from "./shoe-front";
 import { eyelets, type Last } from "./shoe-last";
 
+interface ShaftedFoot {
+  readonly last: Last;
+  /** The outline of the foot, from ankle to ankle. */
+  readonly down: readonly Point[];
+  readonly frame: Frame;
+  /** Laces over the foot. */
+  readonly lacing: readonly Point[][];
+}
+
 /** A shoe with a shaft: foot and shaft in one, laced up the front where it is. */
-export function shaftOf(
-  shoe: ShoeFigures,
-  { ankle }: Last,
-  down: readonly Point[],
-  frame: Frame,
-  lacing: readonly Point[][],
-): Upper {
+export function shaftOf(shoe: ShoeFigures, { last: { ankle }, down, frame, lacing }: ShaftedFoot): Upper {
   const first = down[0] ?? { x: 0, h: 0 };
   const shaft = shoe.shaft ?? 10;
   const half = Math.max((shoe.shaftTop ?? 28) / (2 * Math.PI), ankle);
@@ -37,18 +40,9 @@ export function shaftOf(
     { x: ankle * 0.5, h: bend - 1.4 + up },
   ]);
   const short = shaft < 0.09 * frame.body.height;
-  const up = Math.max(0, Math.floor((Math.min(shaft, 24) - 1 - bend) / eyelets));
-  const upShaft = Array.from({ length: up + 1 }, (_, i): Point[] => {
-    const h = bend - 0.6 + i * eyelets;
-    return [
-      { x: -1.3, h: h + 0.3 },
-      { x: 0, h: h - 0.2 },
-      { x: 1.3, h: h + 0.3 },
-    ];
-  });
   const isLaced = shoe.laced || shoe.form === "trainer";
   return {
-    laces: isLaced ? [...lacing, ...upShaft] : [],
+    laces: isLaced ? [...lacing, ...lacesUp(shaft, bend)] : [],
     upper: [[[...outer, ...foot, ...inner], top]],
     seams: short
       ? creases.slice(0, 1)
@@ -69,4 +63,17 @@ export function shaftOf(
         : []),
     ],
   };
+}
+
+/** Laces from the bend of the ankle up the front of the shaft. */
+function lacesUp(shaft: number, bend: number): Point[][] {
+  const up = Math.max(0, Math.floor((Math.min(shaft, 24) - 1 - bend) / eyelets));
+  return Array.from({ length: up + 1 }, (_, i): Point[] => {
+    const h = bend - 0.6 + i * eyelets;
+    return [
+      { x: -1.3, h: h + 0.3 },
+      { x: 0, h: h - 0.2 },
+      { x: 1.3, h: h + 0.3 },
+    ];
+  });
 }
