@@ -49,7 +49,7 @@ export async function startCluster(bin, folder, { port = null, say = () => {} } 
     renameSync(home, aside);
     say(`The database in ${home} ${strange}. It is set aside in ${aside}, and a new one begins`);
   }
-  if (!existsSync(home)) makeCluster(run, folder, home, secrets, server);
+  if (!existsSync(home)) makeCluster(run, { folder, home }, secrets, server);
   if (isAlive(home)) run("pg_ctl", ["-D", home, "-m", "fast", "-w", "stop"]);
   else clearForeignPid(home);
   port ??= await freePort();
@@ -95,7 +95,7 @@ function strangerAt(bin, home) {
 }
 
 /** Makes a cluster beside its place and moves it in when it is whole, so that a kill leaves no half one. */
-function makeCluster(run, folder, home, secrets, server) {
+function makeCluster(run, { folder, home }, secrets, server) {
   const fresh = join(folder, "postgres.new");
   const passwordFile = join(folder, "owner-password");
   rmSync(fresh, { recursive: true, force: true });

@@ -24,7 +24,7 @@ const drawers: { readonly [B in Block["is"]]: Drawn<B> } = {
     page.write(under, "soft");
     if (!drawing) return;
     const top = page.y + 20;
-    page.draw(drawnOnPaper(drawing.draw()), page.place, top, height - margin - top);
+    page.draw(drawnOnPaper(drawing.draw()), { ...page.place, y: top, height: height - margin - top });
   },
   title(page, { over, text, under }, place) {
     page.write(over, "soft", place);
@@ -58,7 +58,7 @@ const drawers: { readonly [B in Block["is"]]: Drawn<B> } = {
       const left = 16 * page.sheet.letters;
       const words = { x: place.x + left, width: place.width - left };
       page.room(page.heightOf(step, "body", words.width));
-      page.writeAt(String(at + 1), "number", { x: place.x, width: left }, page.y - 3);
+      page.writeAt(String(at + 1), "number", { x: place.x, y: page.y - 3, width: left });
       page.write(step, "body", words);
       page.gap(4);
     }
@@ -91,7 +91,7 @@ const drawers: { readonly [B in Block["is"]]: Drawn<B> } = {
   figure(page, { drawing, beside }, place, rest) {
     if (page.sheet.oneColumn) {
       const height = place.width * 1.2;
-      page.draw(drawnOnPaper(drawing.draw()), place, page.y, height);
+      page.draw(drawnOnPaper(drawing.draw()), { ...place, y: page.y, height });
       page.y += height;
       page.gap(8);
       drawBlocks(page, beside);
@@ -99,7 +99,7 @@ const drawers: { readonly [B in Block["is"]]: Drawn<B> } = {
     }
     const top = page.y;
     const left = figurePlace(page, drawing, place, rest);
-    page.draw(drawnOnPaper(drawing.draw()), left, top, left.height);
+    page.draw(drawnOnPaper(drawing.draw()), { ...left, y: top });
     const gutter = 16;
     const x = left.x + left.width + gutter;
     const before = page.doc.bufferedPageRange().count;
@@ -150,11 +150,11 @@ interface DrawnStepOf {
 }
 
 function drawStep(page: Page, { svg, words, number }: DrawnStepOf, height: number, place: Place): void {
-  page.draw(svg, place, page.y, height);
+  page.draw(svg, { ...place, y: page.y, height });
   const y = page.y + height + 5;
   const left = numberWidth(page);
-  page.writeAt(String(number), "number", { x: place.x, width: left }, y - 3);
-  page.writeAt(words, "body", { x: place.x + left, width: place.width - left }, y);
+  page.writeAt(String(number), "number", { x: place.x, y: y - 3, width: left });
+  page.writeAt(words, "body", { x: place.x + left, y, width: place.width - left });
 }
 
 function drawRow(
@@ -179,17 +179,15 @@ function drawRow(
   page.room(height);
   const { y } = page;
   const tall = least - 4;
-  page.drawKept(
-    piece,
-    () => drawnOnPaper(<Plate piece={withoutPhoto(piece)} />),
-    plate,
-    y + (height - tall) / 2,
-    tall,
-  );
+  page.drawKept(piece, () => drawnOnPaper(<Plate piece={withoutPhoto(piece)} />), {
+    ...plate,
+    y: y + (height - tall) / 2,
+    height: tall,
+  });
   if (ticked) tick(page, place.x, y + height / 2, 9 * letters);
   let line = y + (height - text) / 2;
-  line += page.writeAt(name, "body", words, line);
-  for (const note of notes) line += page.writeAt(note, "soft", words, line);
+  line += page.writeAt(name, "body", { ...words, y: line });
+  for (const note of notes) line += page.writeAt(note, "soft", { ...words, y: line });
   for (const [at, hex] of colours.entries())
     page.doc
       .rect(

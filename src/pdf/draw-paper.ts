@@ -70,16 +70,21 @@ function writeContents(page: Page, starts: readonly Start[]): void {
     }
     if (part.under !== under && part.under !== "") {
       page.gap(3);
-      page.y += page.writeAt(part.under, "soft", page.place, page.y);
+      page.y += page.writeAt(part.under, "soft", { ...page.place, y: page.y });
     }
     under = part.under;
     const { x, width } = page.place;
     const figures = 24 * page.sheet.letters;
-    const height = page.writeAt(part.name, "body", { x, width: width - figures }, page.y, { goTo: id });
-    page.writeAt(String(number), "body", { x: x + width - figures, width: figures }, page.y, {
-      align: "right",
-      goTo: id,
-    });
+    const height = page.writeAt(part.name, "body", { x, y: page.y, width: width - figures }, { goTo: id });
+    page.writeAt(
+      String(number),
+      "body",
+      { x: x + width - figures, y: page.y, width: figures },
+      {
+        align: "right",
+        goTo: id,
+      },
+    );
     page.y += height + 1;
   }
 }
@@ -91,6 +96,6 @@ function writeFeet(page: Page, { title, hasContents }: Paper): void {
   for (let at = hasContents ? 1 : 0; at < count; at += 1) {
     page.doc.switchToPage(at);
     const words = sayWith(papersWords.pageOf, { title, page: at + 1 });
-    page.writeAt(words, "foot", page.place, page.sheet.height - page.sheet.margin + 2);
+    page.writeAt(words, "foot", { ...page.place, y: page.sheet.height - page.sheet.margin + 2 });
   }
 }

@@ -39,7 +39,7 @@ function overGround(svg: string): string {
   if (grounds.size === 0) return svg;
   return svg.replace(
     filledWithPattern,
-    (whole, element: string, before: string, id: string, after: string) => {
+    (whole, ...[element = "", before = "", id = "", after = ""]: string[]) => {
       const ground = grounds.get(id);
       return ground ? `<${element}${before} fill="${ground}"${after}></${element}>${whole}` : whole;
     },

@@ -41,6 +41,15 @@ export interface Place {
   readonly width: number;
 }
 
+/** A place at a height, and one with a height of its own. */
+interface Spot extends Place {
+  readonly y: number;
+}
+
+interface Box extends Spot {
+  readonly height: number;
+}
+
 /** What a document is called and who made it. */
 interface NamedResource {
   readonly title: string;
@@ -111,8 +120,7 @@ export class Page {
   writeAt(
     text: string,
     hand: HandName,
-    { x, width }: Place,
-    y: number,
+    { x, y, width }: Spot,
     options: PDFKit.Mixins.TextOptions = {},
   ): number {
     const height = this.heightOf(text, hand, width);
@@ -123,19 +131,19 @@ export class Page {
   /** Writes where the page stands, and goes on below. */
   write(text: string, hand: HandName, place: Place = this.place): void {
     this.room(this.heightOf(text, hand, place.width));
-    this.y += this.writeAt(text, hand, place, this.y);
+    this.y += this.writeAt(text, hand, { ...place, y: this.y });
   }
 
   /** Draws within a box, as large as it goes in. */
-  draw(svg: string, { x, width }: Place, y: number, height: number): void {
-    drawSvg(this.doc, svg, { x, y, width, height });
+  draw(svg: string, box: Box): void {
+    drawSvg(this.doc, svg, box);
   }
 
   /** Draws as above what is shown again and again: made the first time, by a key of its own. */
-  drawKept(key: object, svg: () => string, { x, width }: Place, y: number, height: number): void {
+  drawKept(key: object, svg: () => string, { x, y, width, height }: Box): void {
     const form =
       this.forms.get(key) ??
-      makeForm(this.doc, [0, 0, width, height], false, () => this.draw(svg(), { x: 0, width }, 0, height));
+      makeForm(this.doc, [0, 0, width, height], false, () => this.draw(svg(), { x: 0, y: 0, width, height }));
     this.forms.set(key, form);
     this.doc.save().translate(x, y);
     showForm(this.doc, form);

@@ -21,7 +21,7 @@ const moved = (x = 0, y = 0): Matrix => [1, 0, 0, 1, x, y];
 
 /** What each function of a transform attribute does (SVG 2, 8.5). */
 const functions: Readonly<Record<string, (...given: number[]) => Matrix>> = {
-  matrix: (a = 1, b = 0, c = 0, d = 1, e = 0, f = 0) => [a, b, c, d, e, f],
+  matrix: (...[a = 1, b = 0, c = 0, d = 1, e = 0, f = 0]) => [a, b, c, d, e, f],
   translate: moved,
   scale: (x = 1, y = x) => [x, 0, 0, y, 0, 0],
   rotate: (degrees, x = 0, y = 0) => times(times(moved(x, y), turned(degrees)), moved(-x, -y)),

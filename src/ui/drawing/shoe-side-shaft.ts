@@ -39,19 +39,24 @@ export function shaftOf(
       ...elastic,
       `M ${ankleX + waist - 1.2} ${bend - 1} Q ${ankleX + 1} ${bend - 2.2} ${ankleX - 1.2} ${bend - 1.4}`,
     ],
-    laces: isLaced ? upTheFront(ankleX + waist, bend, top, foot * 0.6, vamp) : [],
+    laces: isLaced ? upTheFront({ x: foot * 0.6, y: vamp }, { x: ankleX + waist, y: bend }, top) : [],
     stitches: [
       `M ${end - 6.4} ${platform + 0.2} Q ${end - 7.2} ${platform + 2} ${end - 6.4} ${toeTop + 0.9}`,
     ],
   };
 }
 
-/** The laces of a shaft from the side: across the instep, then up its front. */
-function upTheFront(x: number, bend: number, top: number, instepX: number, instepY: number): string[] {
+interface Spot {
+  readonly x: number;
+  readonly y: number;
+}
+
+/** The laces of a shaft from the side: from the instep across to the bend of the ankle, then up its front to the top. */
+function upTheFront(instep: Spot, { x, y: bend }: Spot, top: number): string[] {
   const across = [0, 1, 2].map((i) => {
     const share = i / 3;
-    const at = instepX + (x - instepX) * share;
-    const y = instepY + (bend - instepY) * share;
+    const at = instep.x + (x - instep.x) * share;
+    const y = instep.y + (bend - instep.y) * share;
     return `M ${at - 1.3} ${y - 0.6} L ${at + 0.5} ${y + 0.5}`;
   });
   const up = Array.from(

@@ -30,7 +30,10 @@ export function PhotoSheet({ photo, read, tool, hints, onHints }: PhotoSheetProp
   const [trail, setTrail] = useState<readonly Point[]>([]);
   useEffect(() => {
     if (sheet.current)
-      paint(sheet.current, photo, read, tool === "rub" ? trail : [], from, trail.at(-1) ?? null, tool);
+      paint(sheet.current, photo, read, {
+        trail: tool === "rub" ? trail : [],
+        crop: tool === "crop" && from ? [from, trail.at(-1) ?? from] : null,
+      });
   }, [photo, read, trail, from, tool]);
   const short = Math.min(photo.width, photo.height);
   const placeOf = (event: PointerEvent<HTMLCanvasElement>): Point => {
@@ -85,14 +88,19 @@ function boxOf(one: Point, other: Point, least: number): Box | null {
   return { x: Math.min(one.x, other.x), y: Math.min(one.y, other.y), width, height };
 }
 
+/** What the pointer draws on the photo just now. */
+interface Drawn {
+  /** Under the eraser. */
+  readonly trail: readonly Point[];
+  /** Two corners of what is to be looked at. */
+  readonly crop: readonly [Point, Point] | null;
+}
+
 function paint(
   canvas: HTMLCanvasElement,
   { width, height, data }: Photo,
   read: ReadPhoto | null,
-  trail: readonly Point[],
-  from: Point | null,
-  to: Point | null,
-  tool: PhotoTool,
+  { trail, crop }: Drawn,
 ): void {
   const context = canvas.getContext("2d");
   if (!context) return;
@@ -102,7 +110,7 @@ function paint(
   context.lineWidth = Math.max(2, width / 200);
   context.strokeStyle = "#b3261e";
   if (read?.card) context.strokeRect(read.card.x, read.card.y, read.card.width, read.card.height);
-  if (tool === "crop" && from && to) context.strokeRect(from.x, from.y, to.x - from.x, to.y - from.y);
+  if (crop) context.strokeRect(crop[0].x, crop[0].y, crop[1].x - crop[0].x, crop[1].y - crop[0].y);
   if (trail.length > 1) {
     context.beginPath();
     for (const { x, y } of trail) context.lineTo(x, y);

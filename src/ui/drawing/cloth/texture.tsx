@@ -12,14 +12,12 @@ export interface Texture {
 
 export type TextureOf = (tones: Tones) => Texture;
 
-export const line = (d: string, colour: string, width: number, opacity: number, dash?: string) => (
-  <path
-    d={d}
-    fill="none"
-    stroke={colour}
-    strokeWidth={width}
-    strokeOpacity={opacity}
-    strokeDasharray={dash}
-    strokeLinecap="round"
-  />
+/** A line of a surface: its colour, its width in cm and how strong it is. */
+export const line = (d: string, colour: string, width: number, opacity: number) => (
+  <path d={d} fill="none" stroke={colour} strokeWidth={width} strokeOpacity={opacity} strokeLinecap="round" />
+);
+
+/** The same in dashes: lengths of dash and gap, cm. */
+export const dashed = (dash: string, ...of: Parameters<typeof line>) => (
+  <g strokeDasharray={dash}>{line(...of)}</g>
 );

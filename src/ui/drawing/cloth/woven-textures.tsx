@@ -1,4 +1,4 @@
-import { line, type TextureOf } from "./texture";
+import { dashed, line, type TextureOf } from "./texture";
 
 /** Diagonal ribs of a twill, a pale weft between them. */
 export const twill: TextureOf = ({ fold, seam }) => ({
@@ -8,7 +8,7 @@ export const twill: TextureOf = ({ fold, seam }) => ({
   marks: (
     <>
       {line("M 0.2 0 V 0.9", fold, 0.16, 0.4)}
-      {line("M 0.65 0 V 0.9", seam, 0.12, 0.3, "0.5 0.3")}
+      {dashed("0.5 0.3", "M 0.65 0 V 0.9", seam, 0.12, 0.3)}
     </>
   ),
 });
@@ -18,8 +18,8 @@ export const plainWeave: TextureOf = ({ fold, seam }) => ({
   height: 1,
   marks: (
     <>
-      {line("M 0 0.25 H 1 M 0.25 0 V 1", fold, 0.1, 0.32, "0.36 0.14")}
-      {line("M 0 0.75 H 1 M 0.75 0 V 1", seam, 0.1, 0.22, "0.36 0.14")}
+      {dashed("0.36 0.14", "M 0 0.25 H 1 M 0.25 0 V 1", fold, 0.1, 0.32)}
+      {dashed("0.36 0.14", "M 0 0.75 H 1 M 0.75 0 V 1", seam, 0.1, 0.22)}
     </>
   ),
 });

@@ -44,7 +44,7 @@ export function BodyShape({ id, frame, colouring, shod = false }: BodyShapeProps
         shades={shadesOf(frame)}
         parts={[
           mirrored(trunk),
-          ...sides.map((side) => legPath(frame, side, 0.047 * H, m("hipLine"))),
+          ...sides.map((side) => legPath(frame, side, { from: 0.047 * H, to: m("hipLine") })),
           ...feet.map(({ outline }) => outline),
           ...sides.map((side) => armPath(frame, side)),
           ...hands.map(({ outline }) => outline),

@@ -33,8 +33,13 @@ export function legOuter(frame: Frame, h: number): number {
   return Math.max(leg, frame.trunk(crotch) * (1 - blend) + leg * blend);
 }
 
+interface Span {
+  readonly from: number;
+  readonly to: number;
+}
+
 /** One leg between two heights as a closed path. */
-export function legPath(frame: Frame, side: number, from: number, to: number, ease = 0): string {
+export function legPath(frame: Frame, side: number, { from, to }: Span, ease = 0): string {
   const { outer, inner } = legEdges(frame, from, to, ease);
   return outline(onSide(side, outer), onSide(side, [...inner].reverse()));
 }

@@ -6,6 +6,9 @@ export interface Point {
   readonly h: number;
 }
 
+/** What a canvas takes for a curve: its two handles, and where it ends. */
+type CurveTo = readonly [x1: number, y1: number, x2: number, y2: number, x: number, y: number];
+
 /**
  * Writes a path with every point told from the one before it, in hundredths of a centimetre: half as long as with
  * places from the origin, and finer than any window shows.
@@ -27,7 +30,7 @@ class ShortPath {
     this.goTo(x, y);
   }
 
-  bezierCurveTo(x1: number, y1: number, x2: number, y2: number, x: number, y: number) {
+  bezierCurveTo(...[x1, y1, x2, y2, x, y]: CurveTo) {
     this.written += "c";
     this.point(x1, y1, false);
     this.point(x2, y2, true);
@@ -85,8 +88,7 @@ function drawn(runs: readonly (readonly Point[])[], closed: boolean): string {
       begun = true;
     },
     lineTo: (x: number, y: number) => path.lineTo(x, y),
-    bezierCurveTo: (x1: number, y1: number, x2: number, y2: number, x: number, y: number) =>
-      path.bezierCurveTo(x1, y1, x2, y2, x, y),
+    bezierCurveTo: (...to: CurveTo) => path.bezierCurveTo(...to),
     // d3 closes a run of one point; a run here is closed by whoever asks for an outline.
     closePath: () => undefined,
   };

@@ -13,7 +13,7 @@ export const hosiery: KindDrawing<"hosiery"> = {
     return (
       <Shape
         id={id}
-        parts={[1, -1].map((side) => ({ d: legPath(frame, side, 0, top, 0.1) }))}
+        parts={[1, -1].map((side) => ({ d: legPath(frame, side, { from: 0, to: top }, 0.1) }))}
         paint={sheer}
         width={0.18}
         shades={[1, -1].map((side) => shadeAlong(rightOf(legEdges(frame, 0, top, 0.1), side), 2.2))}

@@ -17,9 +17,7 @@ import { sleevesOf } from "./sleeves";
 function bodicePath(
   frame: Frame,
   neck: NeckOpening,
-  side: readonly Point[],
-  hem: readonly Point[],
-  ease: number,
+  { side, hemLine, ease }: Pick<BodiceProps, "side" | "hemLine" | "ease">,
 ): string {
   const over = Math.min(0.5, ease * 0.3);
   const shoulder = neck.bare ? [] : shoulderLine(frame, over).filter(({ x }) => x > neck.half + 0.6);
@@ -29,7 +27,7 @@ function bodicePath(
     right,
     hole,
     side,
-    hem,
+    hemLine,
     across([...side].reverse()),
     across([...hole].reverse()),
     across([...right].reverse()),
@@ -106,7 +104,11 @@ function Bodice({
       id={id}
       paint={paint}
       behind={empty ? insideOfBack(neck, paint) : null}
-      parts={[...sleeves.parts, { d: bodicePath(frame, neck, side, hemLine, ease) }, ...(own.parts ?? [])]}
+      parts={[
+        ...sleeves.parts,
+        { d: bodicePath(frame, neck, { side, hemLine, ease }) },
+        ...(own.parts ?? []),
+      ]}
       shades={[shadeAlong(side, half * 0.24, 0.9), ...sleeves.shades, ...(own.shades ?? [])]}
       lights={[lightAlong(left, half * 0.34, half * 0.2), ...sleeves.lights]}
       folds={[

@@ -12,6 +12,8 @@ export interface Front {
   /** Where the lapels meet, cm above the footbed. */
   readonly breaks: number;
   readonly hem: number;
+  /** How far the cloth stands off the body, cm. */
+  readonly ease: number;
   /** How far the lower corner is rounded away from the middle, cm. */
   readonly cutAway: number;
   /** Whether each front runs out into a point. */
@@ -25,14 +27,8 @@ function hemX({ gape, cutAway }: Front): number {
   return gape > 0 ? gape + 1.4 + cutAway * 0.5 : gape + cutAway * 0.8;
 }
 
-export function frontPath(
-  frame: Frame,
-  side: readonly Point[],
-  sign: number,
-  front: Front,
-  ease: number,
-): string {
-  const { gape, breaks, hem, cutAway, pointed, isMantle } = front;
+export function frontPath(frame: Frame, side: readonly Point[], sign: number, front: Front): string {
+  const { ease, gape, breaks, hem, cutAway, pointed, isMantle } = front;
   const neck = { x: frame.neckHalf * 1.1, h: frame.body.measures.neckPoint.cm + 1 };
   const shoulder = shoulderLine(frame, ease * 0.3).filter(({ x }) => x > neck.x + 0.5);
   const end = side[side.length - 1] ?? { x: 0, h: hem };

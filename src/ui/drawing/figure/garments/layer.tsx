@@ -64,21 +64,11 @@ export function Layer({ piece, ways = asMade, hem, frame, paint, id }: LayerProp
   const make = makes[form];
   const isMantle = ways.laid || form === "cape";
   const sleeve = isMantle ? "none" : piece.figures.sleeve;
-  const tailored = collar === "notched" || collar === "shawl";
+  const tailored = isTailored(collar);
   const ease = make.ease + (tailored ? 0 : 0.5);
   const fall = fallOf(piece);
-  const side = (isMantle ? mantleEdge(frame, hem, ease) : sideEdge(frame, hem, ease)).map(({ x, h }) => ({
-    x: h < m.waistLine.cm ? x + (m.waistLine.cm - h) * make.flare : x,
-    h,
-  }));
-  const front: Front = {
-    gape: gapeOf(piece, ways, tailored),
-    breaks: openingOf(piece, frame.body) ?? m.neckPoint.cm - (form.endsWith("cardigan") ? 13 : 4),
-    hem,
-    cutAway: tailored && piece.kind === "jacket" && form === "jacket" ? 5 : 0.6,
-    pointed: form === "waistcoat",
-    isMantle,
-  };
+  const side = sideOf(frame, hem, ease, { flare: make.flare, isMantle });
+  const front = frontOf(piece, ways, frame, { hem, ease });
   const sleeves = sleevesOf({
     sleeve,
     frame,
@@ -91,7 +81,7 @@ export function Layer({ piece, ways = asMade, hem, frame, paint, id }: LayerProp
   const laid = ways.laid ? emptySleeves(frame, side, hem) : null;
   const half = frame.armpit.x;
   // The left front of a closed layer lies under the right one, so it is drawn first.
-  const fronts = [-1, 1].map((sign) => ({ d: frontPath(frame, side, sign, front, ease) }));
+  const fronts = [-1, 1].map((sign) => ({ d: frontPath(frame, side, sign, front) }));
   return (
     <Shape
       id={id}
@@ -117,6 +107,62 @@ export function Layer({ piece, ways = asMade, hem, frame, paint, id }: LayerProp
         stroke={paint.tones.outline}
         strokeWidth={0.34}
       />
+      <Collar {...{ piece, ways, frame, paint, front }} />
+      <Buttons piece={piece} paint={paint} front={front} />
+      {piece.figures.ownBelt && !ways.laid && (
+        <OwnBelt at={m.waistLine.cm} half={frame.trunk(m.waistLine.cm) + ease} tied={closed} paint={paint} />
+      )}
+    </Shape>
+  );
+}
+
+/** The side edge of a layer, which widens below the waist. */
+function sideOf(
+  frame: Frame,
+  hem: number,
+  ease: number,
+  { flare, isMantle }: { readonly flare: number; readonly isMantle: boolean },
+) {
+  const waist = frame.body.measures.waistLine.cm;
+  const edge = isMantle ? mantleEdge(frame, hem, ease) : sideEdge(frame, hem, ease);
+  return edge.map(({ x, h }) => ({ x: h < waist ? x + (waist - h) * flare : x, h }));
+}
+
+/** The fronts of a layer as it is worn. */
+function frontOf(
+  piece: LayerPiece,
+  ways: LayerWays,
+  frame: Frame,
+  { hem, ease }: Pick<Front, "hem" | "ease">,
+): Front {
+  const { collar, form } = piece.figures;
+  const tailored = isTailored(collar);
+  return {
+    gape: gapeOf(piece, ways, tailored),
+    breaks:
+      openingOf(piece, frame.body) ?? frame.body.measures.neckPoint.cm - (form.endsWith("cardigan") ? 13 : 4),
+    hem,
+    ease,
+    cutAway: tailored && piece.kind === "jacket" && form === "jacket" ? 5 : 0.6,
+    pointed: form === "waistcoat",
+    isMantle: ways.laid || form === "cape",
+  };
+}
+
+function isTailored(collar: LayerPiece["figures"]["collar"]): boolean {
+  return collar === "notched" || collar === "shawl";
+}
+
+interface CollarProps extends Pick<LayerProps, "piece" | "frame" | "paint"> {
+  readonly ways: LayerWays;
+  readonly front: Front;
+}
+
+/** The collar on both sides, or the hood over the head. */
+function Collar(props: CollarProps) {
+  const { ways, frame, paint } = props;
+  return (
+    <>
       {ways.hoodUp && (
         <path
           d={hoodOver(frame)}
@@ -127,7 +173,7 @@ export function Layer({ piece, ways = asMade, hem, frame, paint, id }: LayerProp
         />
       )}
       {sides.flatMap((sign) =>
-        collarOf(piece, ways, frame, sign, front).map((d) => (
+        collarOf(props, sign).map((d) => (
           <g key={`${sign} ${d}`}>
             <path
               d={d}
@@ -140,11 +186,7 @@ export function Layer({ piece, ways = asMade, hem, frame, paint, id }: LayerProp
           </g>
         )),
       )}
-      <Buttons piece={piece} paint={paint} front={front} />
-      {piece.figures.ownBelt && !ways.laid && (
-        <OwnBelt at={m.waistLine.cm} half={frame.trunk(m.waistLine.cm) + ease} tied={closed} paint={paint} />
-      )}
-    </Shape>
+    </>
   );
 }
 
@@ -161,13 +203,8 @@ function gapeOf(
 }
 
 /** The collar of a layer on one side as it is worn: folded down, turned up, or gone into the hood over the head. */
-function collarOf(
-  { figures: { form, collar } }: LayerPiece,
-  { collarUp, hoodUp }: LayerWays,
-  frame: Frame,
-  sign: number,
-  front: Front,
-): string[] {
+function collarOf({ piece, ways: { collarUp, hoodUp }, frame, front }: CollarProps, sign: number): string[] {
+  const { form, collar } = piece.figures;
   if (form === "waistcoat" && collar === "round") return [];
   if (hoodUp) return [];
   const lying = collarParts(collar, frame, sign, front);

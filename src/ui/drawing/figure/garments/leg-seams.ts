@@ -12,13 +12,15 @@ export function creaseOf(frame: Frame, crotch: number, hem: number): Point[] {
 /** How deep a hem that stretches is, cm. */
 const stretchDeep = 4;
 
-/** The gathers over a hem that stretches, and the line where it begins. */
+/**
+ * The gathers over a hem that stretches, and the line where it begins.
+ * @param side 1 for the right leg, -1 for the left; the rest is the height of the hem and half its width, cm
+ */
 export function hemStitches(
   trousers: Legged,
   frame: Frame,
   side: number,
-  hem: number,
-  half: number,
+  { hem, half }: { readonly hem: number; readonly half: number },
 ): string[] {
   if (trousers.figures.hem !== "stretch") return [];
   const x = side * frame.legAxis(hem);

@@ -34,6 +34,8 @@ interface LegsProps {
   readonly id: string;
 }
 
+const sides = [1, -1] as const;
+
 /** Where the foot begins under a hem that hangs to it: a share of the height of the ankle bone. */
 const instep = 0.78;
 
@@ -48,15 +50,11 @@ export function Legs({ trousers, hem, turn, onShoe, frame, paint, id }: LegsProp
   const { outer, inner, crotch, half } = cut;
   const m = frame.body.measures;
   const fall = fallOf(trousers);
-  const band = m.waistLine.cm - 3.6;
   const knee = m.kneeLine.cm;
-  const creased = trousers.poles.includes("tailored") || trousers.figures.leg === "wide";
-  const denim = trousers.finish === "denim" || trousers.cloth === "denim";
   const ends: [Point, Point] = [
     { x: frame.legAxis(hem) + half(hem), h: hem },
     { x: Math.max(0.4, frame.legAxis(hem) - half(hem)), h: hem },
   ];
-  const sides = [1, -1];
   const wide = half((crotch + hem) / 2);
   return (
     <Shape
@@ -84,24 +82,46 @@ export function Legs({ trousers, hem, turn, onShoe, frame, paint, id }: LegsProp
         ...breakFolds(frame.legAxis(hem), half(hem), hem, onShoe),
         ...sides.map((side) => curve(onSide(side, between(inner, crotch, hem)))),
       ]}
-      seams={[
-        ...waistSeams(frame, band, crotch, trousers.figures.loops !== null),
-        ...sides.flatMap((side) => [
-          ...(denim ? [] : [slantPocket(frame, side, band)]),
-          ...(creased && !denim ? [curve(onSide(side, creaseOf(frame, crotch, hem)))] : []),
-        ]),
-      ]}
-      stitches={[
-        fly(band, crotch),
-        ...sides.flatMap((side) => hemStitches(trousers, frame, side, hem, half(hem))),
-        ...(denim
-          ? sides.flatMap((side) => jeans(frame, side, band, between(outer, m.hipLine.cm, hem)))
-          : []),
-      ]}
+      {...sewn(trousers, frame, cut, hem)}
     >
+      <LegEnds {...{ trousers, hem, turn, frame, paint, id }} half={half(hem)} />
+    </Shape>
+  );
+}
+
+/** What is sewn: the waistband and its loops, pockets, creases, the fly, and what jeans have more. */
+function sewn(trousers: Legged, frame: Frame, { outer, crotch, half }: LegCut, hem: number) {
+  const m = frame.body.measures;
+  const band = m.waistLine.cm - 3.6;
+  const creased = trousers.poles.includes("tailored") || trousers.figures.leg === "wide";
+  const denim = trousers.finish === "denim" || trousers.cloth === "denim";
+  const seams = [
+    ...waistSeams(frame, band, crotch, trousers.figures.loops !== null),
+    ...sides.flatMap((side) => [
+      ...(denim ? [] : [slantPocket(frame, side, band)]),
+      ...(creased && !denim ? [curve(onSide(side, creaseOf(frame, crotch, hem)))] : []),
+    ]),
+  ];
+  const stitches = [
+    fly(band, crotch),
+    ...sides.flatMap((side) => hemStitches(trousers, frame, side, { hem, half: half(hem) })),
+    ...(denim ? sides.flatMap((side) => jeans(frame, side, band, between(outer, m.hipLine.cm, hem))) : []),
+  ];
+  return { seams, stitches };
+}
+
+interface LegEndsProps extends Omit<LegsProps, "onShoe"> {
+  /** Half the width of a leg at the hem. */
+  readonly half: number;
+}
+
+/** What the legs end in: the threads of a raw hem, or turn-ups. */
+function LegEnds({ trousers, hem, turn, frame, paint, id, half }: LegEndsProps) {
+  return (
+    <>
       {trousers.figures.hem === "raw" && !turn && (
         <path
-          d={sides.map((side) => fringe(side * frame.legAxis(hem), half(hem), hem)).join("")}
+          d={sides.map((side) => fringe(side * frame.legAxis(hem), half, hem)).join("")}
           stroke={paint.tones.seam}
           strokeWidth={0.2}
           fill="none"
@@ -116,11 +136,11 @@ export function Legs({ trousers, hem, turn, onShoe, frame, paint, id }: LegsProp
             paint={paint}
             turn={turn}
             x={side * frame.legAxis(hem)}
-            half={half(hem)}
+            half={half}
             hem={hem}
           />
         ))}
-    </Shape>
+    </>
   );
 }
 
