@@ -15,10 +15,10 @@ import { keepRunning } from "./lib/watch.mjs";
 const firstPort = 4310;
 const log = (text) => process.stdout.write(`${text} ...\n`);
 
+const endedByItself = "The server ended by itself; what was saved is kept. Start again with: npm run demo";
+
 await runScript(async () => {
-  const [major = 0, minor = 0] = process.versions.node.split(".").map(Number);
-  if (major < 20 || (major === 20 && minor < 9))
-    throw new Problem(`Juxtane needs Node 20.9 or newer; this is ${process.versions.node}.`);
+  checkNode();
   const folder = dataFolder();
   const lock = join(folder, "running.json");
   const fresh = process.argv.includes("--fresh");
@@ -45,14 +45,13 @@ await runScript(async () => {
     cluster?.stop();
     process.exit(code);
   };
+  const giveUp = (why) => {
+    process.stderr.write(`\n${why}\n`);
+    void stop(1);
+  };
   for (const signal of ["SIGINT", "SIGTERM", "SIGHUP"]) process.on(signal, () => void stop(0));
 
-  if (fresh && existsSync(folder)) {
-    const old = await startCluster(bin, folder).catch(() => null);
-    old?.kill();
-    for (const name of readdirSync(folder).map((each) => join(folder, each)))
-      if (name !== lock) rmSync(name, { recursive: true, force: true });
-  }
+  if (fresh && existsSync(folder)) await empty(bin, folder, lock);
   try {
     cluster = bin ? await startCluster(bin, folder, { say: log }) : givenDatabase(folder);
     const { url, signIn } = prepareDatabase(cluster.ownerUrl, cluster.appPassword, { demo: true });
@@ -67,28 +66,37 @@ await runScript(async () => {
       endWatch = keepRunning(cluster, {
         restart: async () => void (await startCluster(bin, folder, { port: cluster.port })),
         say: log,
-        giveUp: (problem) => {
-          process.stderr.write(`\n${problem.message}\n`);
-          void stop(1);
-        },
+        giveUp: ({ message }) => giveUp(message),
       });
-    process.stdout.write(
-      `\nJuxtane is at   ${server.url}\nSign in with    ${signIn.email}\nPassword        ${signIn.password}\n` +
-        `Data kept in    ${bin ? folder : "the database of DATABASE_URL"}\nStop with       Ctrl-C\n`,
-    );
-    server.child.once("exit", () => {
-      if (stopping) return;
-      process.stderr.write(
-        "\nThe server ended by itself; what was saved is kept. Start again with: npm run demo\n",
-      );
-      void stop(1);
-    });
+    welcome(server.url, signIn, bin ? folder : "the database of DATABASE_URL");
+    server.child.once("exit", () => void (stopping || giveUp(endedByItself)));
   } catch (error) {
     await server?.stop();
     cluster?.stop();
     throw error;
   }
 });
+
+function welcome(url, { email, password }, kept) {
+  process.stdout.write(
+    `\nJuxtane is at   ${url}\nSign in with    ${email}\nPassword        ${password}\n` +
+      `Data kept in    ${kept}\nStop with       Ctrl-C\n`,
+  );
+}
+
+function checkNode() {
+  const [major = 0, minor = 0] = process.versions.node.split(".").map(Number);
+  if (major < 20 || (major === 20 && minor < 9))
+    throw new Problem(`Juxtane needs Node 20.9 or newer; this is ${process.versions.node}.`);
+}
+
+/** Takes away all that the demo has kept, and the cluster that may still run on it; the lock stays. */
+async function empty(bin, folder, lock) {
+  const old = await startCluster(bin, folder).catch(() => null);
+  old?.kill();
+  for (const name of readdirSync(folder).map((each) => join(folder, each)))
+    if (name !== lock) rmSync(name, { recursive: true, force: true });
+}
 
 /** The given server in place of a cluster; only the application's secrets are ours. */
 function givenDatabase(folder) {

@@ -122,14 +122,7 @@ export function bodiesPage() {
     });
     const legs: Piece =
       i % 3 === 1
-        ? sample("skirt", {
-            hex: "#4b4f63",
-            figures: {
-              cut: pick(["a-line", "pleated", "pencil"] as const),
-              length: waistLine.cm * 0.6,
-              hemWidth: 170,
-            },
-          })
+        ? skirtOf(pick(["a-line", "pleated", "pencil"] as const), waistLine.cm * 0.6)
         : sample("trousers", {
             hex: pick(["#1f2a47", "#6b5d4a", "#3a3a3a"]),
             cloth: "wool",
@@ -153,6 +146,10 @@ export function bodiesPage() {
       />
     );
   });
+}
+
+function skirtOf(cut: "a-line" | "pleated" | "pencil", length: number): Piece {
+  return sample("skirt", { hex: "#4b4f63", figures: { cut, length, hemWidth: 170 } });
 }
 
 export function hairPage() {

@@ -41,7 +41,7 @@ describe("difference", () => {
     [50, 0, 0, 50, -1, 2, 2.3669],
     [50, 2.5, 0, 73, 25, -18, 27.1492],
     [60.2574, -34.0099, 36.2677, 60.4626, -34.1751, 39.4387, 1.2644],
-  ])("agrees with the published pair %#", (L1, a1, b1, L2, a2, b2, expected) => {
+  ])("agrees with the published pair %#", (...[L1, a1, b1, L2, a2, b2, expected]) => {
     const shade = (id: number, L: number, a: number, b: number): Shade => ({
       id,
       hex: "",

@@ -7,7 +7,6 @@ import { footBudget } from "../place/foot-time";
 import { apply, wornSo } from "../reading/change";
 import { read } from "../reading/read";
 import { looseOf } from "../rules/loose";
-import { effectiveStrap } from "../strap/configure";
 import { sample, sampleClient, sampleLook, sampleOccasion } from "../testing/sample";
 import { dress } from "./dress";
 
@@ -229,41 +228,5 @@ describe("small things", () => {
     const of = (form: "pump" | "slingback") =>
       footBudget(sample("shoe", { figures: { form, lift: 6, platform: 0.5 } }), false);
     expect(of("slingback") / of("pump")).toBeCloseTo(0.75);
-  });
-});
-
-describe("a strap", () => {
-  const bag = sample("bag", {
-    figures: { strap: 120, handle: 6, adjuster: 80, sideLoops: 5, handleComesOff: true },
-  }).figures;
-
-  it("is wound once to four times, shortened, or hooked to the side loops", () => {
-    expect(effectiveStrap(bag, "wound once")).toBe(114);
-    expect(effectiveStrap(bag, "wound")).toBe(108);
-    expect(effectiveStrap(bag, "wound three times")).toBe(102);
-    expect(effectiveStrap(bag, "wound four times")).toBe(96);
-    expect(effectiveStrap(bag, "shortened")).toBe(80);
-    expect(effectiveStrap(bag, "side loops")).toBe(110);
-  });
-
-  it("is none of these on a bag that is not made for it", () => {
-    const plain = sample("bag", {
-      figures: { strap: 120, handle: null, adjuster: null, sideLoops: null },
-    }).figures;
-    for (const way of ["wound once", "wound four times", "shortened", "side loops"] as const)
-      expect(effectiveStrap(plain, way)).toBeNull();
-  });
-
-  it("round the waist holds the bag at the waist line", () => {
-    const round = sample("bag", { name: "round", figures: { carry: "waist", strap: 90, height: 12 } });
-    const dressed = dress(look([legs, tee], [round]));
-    expect(dressed.landing?.zone).toBe("waist");
-  });
-
-  it("alone is left when the handle is off", () => {
-    const tote = sample("bag", { name: "tote", figures: { handle: 6, handleComesOff: true } });
-    const item = itemOf(done(look([legs, tee], [tote]), { kind: "handle-off", piece: "tote" }), "tote");
-    expect(item.asWorn.figures).toMatchObject({ handle: null });
-    expect(optionsOf("handle-off", sample("bag", { figures: { handle: 6 } }))).toEqual([]);
   });
 });

@@ -21,7 +21,7 @@ describe("an occasion in one line", () => {
     ["garden party on the 3rd of June", "Garden party", "2027-06-03", { low: 5, high: 6 }, undefined],
     ["concert tonight", "Concert evening", "2026-11-27", { low: 4, high: 6 }, "evening"],
     ["coffee 2026-12-01", "Coffee", "2026-12-01", { low: 2, high: 4 }, undefined],
-  ] as const)("%s", (line, name, day, span, light) => {
+  ] as const)("%s", (...[line, name, day, span, light]) => {
     const read = readOccasion(line, today);
     expect(read.name).toBe(name);
     expect(read.day).toBe(day);

@@ -37,7 +37,7 @@ describe("a sole", () => {
     ["loafer", "middling", false, "wet stone", false],
     ["trainer", "fine", false, "deck", false],
     ["loafer", "fine", false, "pavement", false],
-  ] as const)("%s, %s, of rubber %s, on %s slips: %s", (form, soleBulk, quiet, ground, slips) => {
+  ] as const)("%s, %s, of rubber %s, on %s slips: %s", (...[form, soleBulk, quiet, ground, slips]) => {
     expect(isSmoothOn(sample("shoe", { figures: { form, soleBulk, quiet, leather: true } }), ground)).toBe(
       slips,
     );

@@ -7,8 +7,6 @@ import { accessoryKinds, generatedChoice } from "../testing/generated-choice";
 import { sample, sampleLook, sampleOccasion } from "../testing/sample";
 import { pieceIdsOf } from "../rules/spoken";
 import { apply, wornSo } from "./change";
-import { editPass } from "./edit-pass";
-import { isFault } from "./severity";
 import { phrase, sayLimit } from "./phrase";
 import { read } from "./read";
 import { markOf } from "./verdict";
@@ -233,22 +231,5 @@ describe("changes", () => {
       goldWatch,
     ]);
     expect(apply(worn, { kind: "take-off", piece: bag.id }).accessories).toEqual([looseBoots, watch]);
-  });
-});
-
-describe("the edit pass", () => {
-  it("reads the look without each accessory but the shoes, the best to lose first", () => {
-    const removals = editPass(worn);
-    expect(removals.map(({ piece }) => piece.name).sort()).toEqual(["Steel watch", "Tan bag"]);
-    expect(removals[0]?.worth.after).toBe(Math.max(...removals.map(({ worth }) => worth.after)));
-    for (const { piece, worth } of removals) {
-      const without = read(apply(worn, { kind: "take-off", piece: piece.id }));
-      expect(worth.after).toBe(markOf(without));
-      expect(worth.gain).toBeCloseTo(without.points - read(worn).points, 5);
-    }
-  });
-
-  it("has faults to be rid of", () => {
-    expect(read(worn).findings.some(isFault)).toBe(true);
   });
 });

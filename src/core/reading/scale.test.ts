@@ -125,7 +125,7 @@ describe("taller by k with every length scaled by k, the rule book's among them"
     const form = fc.constantFrom("pump" as const, "trainer" as const);
     const hosiery = fc.constantFrom("tights" as const, "crew sock" as const, "knee-high" as const);
     fc.assert(
-      fc.property(k, figures, carry, form, hosiery, (by, drawn, carried, shoeForm, leg) => {
+      fc.property(k, figures, carry, form, hosiery, (...[by, drawn, carried, shoeForm, leg]) => {
         const look = sampleLook({
           client,
           garments: [

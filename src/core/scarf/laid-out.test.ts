@@ -41,7 +41,7 @@ describe("a cloth laid out and folded", () => {
           fc.constantFrom(...corners),
           fc.constantFrom("right" as const, "reverse" as const),
           fc.double({ min: bandWidths.least, max: bandWidths.most, noNaN: true }),
-          (width, other, corner, face, band) => {
+          (...[width, other, corner, face, band]) => {
             const height = namedFolds[fold].cloth === "square" ? width : other;
             expect(canFold(fold, [width, height])).toBe(true);
             const cloth = foldedSo([width, height], { fold, corner, face, band });

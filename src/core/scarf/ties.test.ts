@@ -1,13 +1,10 @@
-import { readFileSync, readdirSync } from "node:fs";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { bodyOf } from "../body/body";
-import { parseBundle } from "../formats/bundle";
 import { namedFolds } from "./folds";
 import { girthsOf } from "./girths";
 import { countedAlong, gridOf } from "./grid";
 import { corners } from "./laid-out";
-import { knots } from "./reach";
 import { mapOf, pictureOf } from "./picture";
 import { shownColours } from "./shown";
 import { tieOf, type Cloth, type TieAsked } from "./tied";
@@ -144,25 +141,6 @@ describe("a ring in place of the knot", () => {
     const answer = tieOf({ ...oblong, sideA: 60 }, asked("once round", { fold: "wide band" }), girths);
     expect(answer).toMatchObject({ possible: false, refusal: { why: "too short", ringSaves: null } });
   });
-});
-
-describe("ties on every client of the demo", () => {
-  const clients = readdirSync("demo")
-    .filter((name) => name.endsWith(".bundle.json"))
-    .map((name) => parseBundle(readFileSync(`demo/${name}`, "utf8")).client);
-
-  it.each(clients.map((client) => [client.name, client] as const))(
-    "%s: a square of 90 is knotted in front, and a neck too wide by the missing length is refused",
-    (_, { measured }) => {
-      const own = girthsOf(bodyOf(measured));
-      const answer = tieOf(square(90), asked("knot in front"), own);
-      if (!answer.possible) throw new Error("a square of 90 reaches round every neck");
-      // With shorter tails the knot of a bias band is thinner too: it gives back at most what it takes.
-      const spare = 2 * (answer.tied.tail - knots.half.leastTail) + knots.half.turns * answer.tied.knot.from;
-      const wider = { ...own, neck: { ...own.neck, cm: own.neck.cm + spare } };
-      expect(tieOf(square(90), asked("knot in front"), wider).possible).toBe(false);
-    },
-  );
 });
 
 describe("a wanted colour", () => {

@@ -6,7 +6,9 @@ import { inseamFor } from "../reading/tailor";
 import { reachOf } from "../search/reach";
 import type { PaperSource } from "../studio/paper-source";
 import type { ShownLook } from "../studio/shown-look";
-import { layOut } from "../studio/wardrobe";
+import { layOut, type Wardrobe } from "../studio/wardrobe";
+
+type OwnWardrobe = Wardrobe & { readonly client: PaperSource["client"] };
 
 /**
  * What the papers of a client in a bundle are made from.
@@ -15,8 +17,32 @@ import { layOut } from "../studio/wardrobe";
 export function paperSourceOf(bundle: Bundle, count = 3): PaperSource {
   const client = { ...bundle.client, id: "client", seated: false } as PaperSource["client"];
   const wardrobe = { client, pieces: bundle.pieces, occasions: bundle.occasions, away: [] };
-  const byId = (ids: readonly string[]) =>
-    ids.flatMap((id) => bundle.pieces.find((piece) => piece.id === id) ?? []);
+  const looks = looksOf(bundle, wardrobe, count);
+  const shoes = bundle.pieces.filter((piece) => isKind(piece, "shoe")).slice(0, 3);
+  const scarf = bundle.pieces.filter((piece) => isKind(piece, "scarf")).find((piece) => usualTie(piece));
+  const settings = scarf && usualTie(scarf);
+  return {
+    studio: "Quillmere Studio",
+    unit: "cm",
+    today: "2026-11-24",
+    client,
+    looks,
+    sets: setsOf(bundle, wardrobe),
+    gaps: bundle.gaps.map((gap, at) => ({ ...gap, id: `gap ${at}`, clientId: client.id, version: 1 })),
+    hems: bundle.pieces
+      .filter(isLegged)
+      .slice(0, 2)
+      .map((trousers) => ({ trousers, shoes, answer: inseamFor(client, trousers, shoes) })),
+    scarf:
+      scarf && settings
+        ? { scarf, settings, garments: piecesOf(bundle, bundle.bases[0]?.pieceIds ?? []), tiedTo: [] }
+        : null,
+  };
+}
+
+/** The looks of a bundle, and then every set on every base, as they are shown. */
+function looksOf(bundle: Bundle, wardrobe: OwnWardrobe, count: number): ShownLook[] {
+  const { client } = wardrobe;
   const keys = [
     ...bundle.looks,
     ...bundle.bases.flatMap((base) =>
@@ -28,7 +54,7 @@ export function paperSourceOf(bundle: Bundle, count = 3): PaperSource {
       })),
     ),
   ].slice(0, count);
-  const looks = keys.flatMap((key, at): ShownLook[] => {
+  return keys.flatMap((key, at): ShownLook[] => {
     const base = bundle.bases.find(({ id }) => id === key.baseId);
     if (!base) return [];
     const look = layOut(wardrobe, { ...key, garmentIds: base.pieceIds });
@@ -55,39 +81,27 @@ export function paperSourceOf(bundle: Bundle, count = 3): PaperSource {
       },
     ];
   });
-  const shoes = bundle.pieces.filter((piece) => isKind(piece, "shoe")).slice(0, 3);
-  const scarf = bundle.pieces.filter((piece) => isKind(piece, "scarf")).find((piece) => usualTie(piece));
-  const settings = scarf && usualTie(scarf);
-  return {
-    studio: "Quillmere Studio",
-    unit: "cm",
-    today: "2026-11-24",
-    client,
-    looks,
-    sets: bundle.sets.map(({ id, name: called, pieceIds, ways }) => ({
-      id,
-      name: called,
-      pieces: byId(pieceIds),
-      ways,
-      reach: bundle.bases.map((base) =>
-        reachOf(
-          layOut(wardrobe, {
-            garmentIds: base.pieceIds,
-            accessoryIds: pieceIds,
-            adjustments: ways,
-            occasionId: null,
-          }),
-        ),
+}
+
+function setsOf(bundle: Bundle, wardrobe: OwnWardrobe): PaperSource["sets"] {
+  return bundle.sets.map(({ id, name: called, pieceIds, ways }) => ({
+    id,
+    name: called,
+    pieces: piecesOf(bundle, pieceIds),
+    ways,
+    reach: bundle.bases.map((base) =>
+      reachOf(
+        layOut(wardrobe, {
+          garmentIds: base.pieceIds,
+          accessoryIds: pieceIds,
+          adjustments: ways,
+          occasionId: null,
+        }),
       ),
-    })),
-    gaps: bundle.gaps.map((gap, at) => ({ ...gap, id: `gap ${at}`, clientId: client.id, version: 1 })),
-    hems: bundle.pieces
-      .filter(isLegged)
-      .slice(0, 2)
-      .map((trousers) => ({ trousers, shoes, answer: inseamFor(client, trousers, shoes) })),
-    scarf:
-      scarf && settings
-        ? { scarf, settings, garments: byId(bundle.bases[0]?.pieceIds ?? []), tiedTo: [] }
-        : null,
-  };
+    ),
+  }));
+}
+
+function piecesOf(bundle: Bundle, ids: readonly string[]) {
+  return ids.flatMap((id) => bundle.pieces.find((piece) => piece.id === id) ?? []);
 }

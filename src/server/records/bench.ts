@@ -87,7 +87,7 @@ export async function benchFor(
     ),
     wish.look,
   );
-  const start = startLook();
+  const start = startLook({ ...wardrobe, wish, sets: ownSets, looks });
   return {
     ...wardrobe,
     sets: ownSets,
@@ -100,37 +100,53 @@ export async function benchFor(
     today: wardrobe.onRecord.today,
     kept: true,
   };
+}
 
-  /** The look that was asked for, or the one last worked on of what was asked for; else a new one. */
-  function startLook(): BenchLook {
-    const base = ownBases.find(({ id }) => id === wish.base);
-    const occasion = wardrobe?.occasions.find(({ id }) => id === wish.occasion);
-    const set = ownSets.find(({ id }) => id === wish.set);
-    const shoe = wardrobe?.pieces.find(({ id }) => id === wish.wear);
-    const last =
-      looks.find(({ id }) => id === wish.look) ??
-      looks.find(
-        ({ baseId, occasionId }) =>
-          (!base || baseId === base.id) && (!occasion || occasionId === occasion.id),
-      );
-    if (last && !set && !shoe) return benchLookOf(last);
-    return {
-      id: uuid(),
-      baseId: (base ?? ownBases.find(({ id }) => id === looks[0]?.baseId) ?? ownBases[0])?.id ?? "",
-      occasionId: occasion?.id ?? null,
-      stepId: null,
-      accessoryIds: set?.pieceIds ?? (shoe ? [shoe.id] : []),
-      adjustments: [...turnWished(base), ...(set?.ways ?? [])],
-      ownVerdict: null,
-      read: null,
-    };
-  }
+interface StartsFrom extends Pick<BenchSource, "bases" | "sets" | "occasions" | "pieces"> {
+  readonly wish: BenchWish;
+  /** The client's looks, the one last worked on first. */
+  readonly looks: readonly LookRecord[];
+}
 
-  /** A turn-up asked for as "1x4": count and depth in cm, on the base's trousers. */
-  function turnWished(base: NamedPieces | undefined): BenchLook["adjustments"] {
-    const found = /^([12])x(\d+(?:\.\d+)?)$/.exec(wish.turn ?? "");
-    const trousers = wardrobe?.pieces.find((piece) => isLegged(piece) && base?.pieceIds.includes(piece.id));
-    if (!found || !trousers) return [];
-    return [{ kind: "turn", piece: trousers.id, count: found[1] === "1" ? 1 : 2, depth: Number(found[2]) }];
-  }
+/** The look that was asked for, or the one last worked on of what was asked for; else a new one. */
+function startLook({
+  wish,
+  bases: ownBases,
+  sets: ownSets,
+  occasions,
+  pieces,
+  looks,
+}: StartsFrom): BenchLook {
+  const base = ownBases.find(({ id }) => id === wish.base);
+  const occasion = occasions.find(({ id }) => id === wish.occasion);
+  const set = ownSets.find(({ id }) => id === wish.set);
+  const shoe = pieces.find(({ id }) => id === wish.wear);
+  const last =
+    looks.find(({ id }) => id === wish.look) ??
+    looks.find(
+      ({ baseId, occasionId }) => (!base || baseId === base.id) && (!occasion || occasionId === occasion.id),
+    );
+  if (last && !set && !shoe) return benchLookOf(last);
+  return {
+    id: uuid(),
+    baseId: (base ?? ownBases.find(({ id }) => id === looks[0]?.baseId) ?? ownBases[0])?.id ?? "",
+    occasionId: occasion?.id ?? null,
+    stepId: null,
+    accessoryIds: set?.pieceIds ?? (shoe ? [shoe.id] : []),
+    adjustments: [...turnWished(wish.turn, base, pieces), ...(set?.ways ?? [])],
+    ownVerdict: null,
+    read: null,
+  };
+}
+
+/** A turn-up asked for as "1x4": count and depth in cm, on the base's trousers. */
+function turnWished(
+  turn: BenchWish["turn"],
+  base: NamedPieces | undefined,
+  pieces: BenchSource["pieces"],
+): BenchLook["adjustments"] {
+  const found = /^([12])x(\d+(?:\.\d+)?)$/.exec(turn ?? "");
+  const trousers = pieces.find((piece) => isLegged(piece) && base?.pieceIds.includes(piece.id));
+  if (!found || !trousers) return [];
+  return [{ kind: "turn", piece: trousers.id, count: found[1] === "1" ? 1 : 2, depth: Number(found[2]) }];
 }

@@ -15,7 +15,7 @@ interface GroupTables {
   readonly unless: readonly ("deleted_at" | "retired_at")[];
 }
 
-/** The queries of bases and of sets: both are a name over a list of pieces. */
+/** The queries of bases and of sets, and what changes them: both are a name over a list of pieces. */
 export function groupRecords({ table, members, owner, unless }: GroupTables) {
   const memberIds = `(
     select coalesce(array_agg(g.piece_id order by g.position), '{}')
@@ -26,10 +26,6 @@ export function groupRecords({ table, members, owner, unless }: GroupTables) {
     tenant(table)
       .select<FilledRow[]>(`${table}.*`, tenant.raw(memberIds))
       .where(`${table}.studio_id`, tenant.studioId);
-
-  /** The ways of a set as they are written; nothing where none were sent, and for bases, which have none. */
-  const tiesColumn = ({ ways }: GroupInput) =>
-    table === "sets" && ways !== undefined ? { ways: JSON.stringify(ways) } : {};
 
   return {
     select,
@@ -71,6 +67,17 @@ export function groupRecords({ table, members, owner, unless }: GroupTables) {
       return row ? fromRow(row) : null;
     },
 
+    ...groupWrites({ table, members, owner }),
+  };
+}
+
+/** What changes bases and sets. */
+function groupWrites({ table, members, owner }: Omit<GroupTables, "unless">) {
+  /** The ways of a set as they are written; nothing where none were sent, and for bases, which have none. */
+  const tiesColumn = ({ ways }: GroupInput) =>
+    table === "sets" && ways !== undefined ? { ways: JSON.stringify(ways) } : {};
+
+  return {
     /** @throws Refusal for a piece of another client */
     async add(tenant: Tenant, input: GroupInput, id: string = uuid()): Promise<string> {
       await refuseStrangePieces(tenant, input.clientId, input.pieceIds);

@@ -16,16 +16,7 @@ type IdOf = (kind: NamedKind, id: string, where: string) => string;
 
 /** The same file with other ids: every id in it, where it is given and where it is named, is asked for once. */
 export function renamed(file: ClientFile, idOf: IdOf): ClientFile {
-  const piecesOf = (ids: readonly string[], where: string) => ids.map((id) => idOf("piece", id, where));
-  const adjusted = (list: readonly Adjustment[], where: string) =>
-    list.map((each): Adjustment => ({ ...each, piece: idOf("piece", each.piece, where) }));
-  const stateOf = <S extends LookState>(state: S, where: string): S => ({
-    ...state,
-    accessoryIds: piecesOf(state.accessoryIds, where),
-    adjustments: adjusted(state.adjustments, where),
-  });
-  const idOrNull = (kind: NamedKind, id: string | null, where: string) =>
-    id === null ? null : idOf(kind, id, where);
+  const { piecesOf, adjusted, idOrNull } = manyWith(idOf);
   return {
     ...file,
     pieces: file.pieces.map((each, i) => ({
@@ -47,22 +38,7 @@ export function renamed(file: ClientFile, idOf: IdOf): ClientFile {
       pieceIds: piecesOf(set.pieceIds, `sets.${i}`),
       ways: adjusted(set.ways, `sets.${i}.ways`),
     })),
-    looks: file.looks.map((look, i) => {
-      const where = `looks.${i}`;
-      const step = (id: string | null) => idOrNull("step", id === null ? null : `${look.id}/${id}`, where);
-      return {
-        ...stateOf(look, where),
-        id: idOf("look", look.id, where),
-        baseId: idOf("base", look.baseId, where),
-        occasionId: idOrNull("occasion", look.occasionId, where),
-        stepId: step(look.stepId),
-        steps: look.steps.map((each, at) => ({
-          ...stateOf(each, `${where}.steps.${at}`),
-          id: step(each.id) ?? each.id,
-          after: step(each.after),
-        })),
-      };
-    }),
+    looks: file.looks.map((look, i) => renamedLook(look, `looks.${i}`, idOf)),
     overrulings: file.overrulings.map((each, i) => ({
       ...each,
       pieceIds: piecesOf(each.pieceIds, `overrulings.${i}`),
@@ -77,6 +53,42 @@ export function renamed(file: ClientFile, idOf: IdOf): ClientFile {
       looks: link.looks.map((each) => ({ ...each, lookId: idOf("look", each.lookId, `links.${i}`) })),
     })),
   };
+}
+
+function renamedLook(
+  look: ClientFile["looks"][number],
+  where: string,
+  idOf: IdOf,
+): ClientFile["looks"][number] {
+  const { idOrNull, stateOf } = manyWith(idOf);
+  const step = (id: string | null) => idOrNull("step", id === null ? null : `${look.id}/${id}`, where);
+  return {
+    ...stateOf(look, where),
+    id: idOf("look", look.id, where),
+    baseId: idOf("base", look.baseId, where),
+    occasionId: idOrNull("occasion", look.occasionId, where),
+    stepId: step(look.stepId),
+    steps: look.steps.map((each, at) => ({
+      ...stateOf(each, `${where}.steps.${at}`),
+      id: step(each.id) ?? each.id,
+      after: step(each.after),
+    })),
+  };
+}
+
+/** The ids of lists, of adjustments, of what a look is, and of what may be none. */
+function manyWith(idOf: IdOf) {
+  const piecesOf = (ids: readonly string[], where: string) => ids.map((id) => idOf("piece", id, where));
+  const adjusted = (list: readonly Adjustment[], where: string) =>
+    list.map((each): Adjustment => ({ ...each, piece: idOf("piece", each.piece, where) }));
+  const stateOf = <S extends LookState>(state: S, where: string): S => ({
+    ...state,
+    accessoryIds: piecesOf(state.accessoryIds, where),
+    adjustments: adjusted(state.adjustments, where),
+  });
+  const idOrNull = (kind: NamedKind, id: string | null, where: string) =>
+    id === null ? null : idOf(kind, id, where);
+  return { piecesOf, adjusted, stateOf, idOrNull };
 }
 
 /** A new id for each of a file's own, the same wherever it is named. */

@@ -13,7 +13,6 @@ import { face } from "./face";
 import { foot } from "./foot";
 import { hardContrast } from "./hard-contrast";
 import { colourLine as line } from "../proportion/colour-line";
-import { print } from "./print";
 import { valueMatch } from "./value-match";
 
 const clientOf = (given: Partial<Client>, schools: Partial<Schools> = {}): Client => ({
@@ -98,7 +97,7 @@ describe("the depth of the foot", () => {
     ["pale clothes and tan shoes", "#dfe9d2", "#e9e2d2", "#b98e5f", ["lifts"]],
     ["skin-tone shoes under pale clothes", "#dfe9d2", "#e9e2d2", "#d9b08c", ["lifts"]],
     ["all darks and white shoes", "#2a2c31", "#232529", "#f6f6f6", ["rubs"]],
-  ] as const)("%s", (_, over, under, foots, effects) => {
+  ] as const)("%s", (...[, over, under, foots, effects]) => {
     expect(effectsOf(foot, look([trousers(under), top(over)], [shoe(foots)]))).toEqual(effects);
   });
 
@@ -126,7 +125,7 @@ describe("shoe and bag", () => {
     ["far apart in depth", "#141416", "#f4f5f6", "rubs", ["depth"]],
     ["one warm and one cool", "#b98e5f", "#6f93b8", "rubs", ["temperature"]],
     ["one clear and one muted", "#1f4fb4", "#5f4f78", "rubs", ["clarity"]],
-  ] as const)("%s", (_, foots, carried, effect, by) => {
+  ] as const)("%s", (...[, foots, carried, effect, by]) => {
     const [finding] = findingsOf(valueMatch, look([], [shoe(foots), bag(carried)]));
     expect(finding?.effect).toBe(effect);
     expect(Object.keys(finding?.figures ?? {})).toEqual(expect.arrayContaining([...by]));
@@ -162,50 +161,6 @@ describe("shoe and bag", () => {
       }),
       { numRuns: 60 },
     );
-  });
-});
-
-describe("prints", () => {
-  const botanical = sample("dress", {
-    name: "botanical dress",
-    pattern: "floral",
-    patternScale: 9,
-    swatches: [
-      { hex: "#1f2b3d", share: 0.6, role: "ground" },
-      { hex: "#c6d9d2", share: 0.4, role: "motif" },
-    ],
-  });
-  const dotted = sample("hosiery", {
-    name: "dotted tights",
-    pattern: "dot",
-    patternScale: 1,
-    swatches: [
-      { hex: "#202020", share: 0.8, role: "ground" },
-      { hex: "#e0e0e0", share: 0.2, role: "motif" },
-    ],
-  });
-
-  it("want plain legs and a shoe of their own ground", () => {
-    expect(effectsOf(print, look([botanical], [dotted]))).toEqual(["jars"]);
-    expect(effectsOf(print, look([botanical], [shoe("#202c3f")]))).toEqual(["lifts"]);
-    expect(effectsOf(print, look([botanical], [shoe("#b98e5f")]))).toEqual([]);
-  });
-
-  it("jar in twos, unless they share two colours and differ in scale", () => {
-    const jacket = (patternScale: number, hexes: readonly [string, string]) =>
-      sample("jacket", {
-        name: "printed jacket",
-        pattern: "check",
-        patternScale,
-        swatches: [
-          { hex: hexes[0], share: 0.5, role: "ground" },
-          { hex: hexes[1], share: 0.5, role: "motif" },
-        ],
-        figures: { closed: true, length: 66 },
-      });
-    expect(effectsOf(print, look([botanical, jacket(8, ["#a5482a", "#f2d53c"])]))).toEqual(["jars"]);
-    expect(effectsOf(print, look([botanical, jacket(4, ["#1f2b3d", "#c6d9d2"])]))).toEqual(["sings"]);
-    expect(effectsOf(print, look([botanical, jacket(8, ["#1f2b3d", "#c6d9d2"])]))).toEqual(["jars"]);
   });
 });
 

@@ -88,15 +88,8 @@ function Bodice({
   const lying = necklineOf(neckline, neckEdgeOf(piece)?.below ?? 0, frame);
   const neck = collarUp ? { ...lying, collar: shirtCollarUp(frame, lying.lowest) } : lying;
   const startsAt = neckline === "off the shoulder" ? neck.height : undefined;
-  const sleeves = sleevesOf({
-    sleeve,
-    frame,
-    ease: armEase,
-    paint,
-    fall,
-    cuff,
-    ...(startsAt === undefined ? {} : { startsAt }),
-  });
+  const begins = startsAt === undefined ? {} : { startsAt };
+  const sleeves = sleevesOf({ sleeve, frame, ease: armEase, paint, fall, cuff, ...begins });
   const half = frame.armpit.x;
   const left = across(side);
   return (

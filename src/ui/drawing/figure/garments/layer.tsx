@@ -1,4 +1,4 @@
-import { openingOf, type PieceOf } from "@/core/piece/piece";
+import { openingOf } from "@/core/piece/piece";
 import { Shape } from "../../cloth/shape";
 import { metalColour } from "../../metal-colour";
 import type { Paint } from "../../paint";
@@ -9,11 +9,9 @@ import { armpitFolds, fallOf } from "./folds";
 import { frontBands, frontEdges, frontPath, underEdge, type Front } from "./layer-front";
 import { emptySleeves, mantleEdge, mantleFolds } from "./layer-mantle";
 import { collarParts, collarTurnedUp, hoodOver } from "./layer-collar";
+import { layerMakes, type LayerPiece } from "./layer-makes";
 import { OwnBelt } from "./own-belt";
 import { sleevesOf } from "./sleeves";
-
-/** A layer of either kind. */
-type LayerPiece = PieceOf<"jacket"> | PieceOf<"coat">;
 
 /** What is done to a layer that its figures do not say. */
 export interface LayerWays {
@@ -34,34 +32,13 @@ interface LayerProps {
   readonly id: string;
 }
 
-/** How a layer of each kind is made. */
-const makes: Readonly<Record<LayerPiece["figures"]["form"], Make>> = {
-  jacket: { ease: 1.3, flare: 0.02, raised: 0.5, buttons: 2, apart: 9.5, pocket: 11 },
-  waistcoat: { ease: 0.8, flare: 0.01, raised: 0, buttons: 5, apart: 5.4, pocket: 6 },
-  cardigan: { ease: 1.8, flare: 0.02, raised: 0, buttons: 5, apart: 8, pocket: null },
-  cape: { ease: 3.4, flare: 0.12, raised: 0, buttons: 1, apart: 12, pocket: null },
-  coat: { ease: 2.3, flare: 0.06, raised: 0.3, buttons: 4, apart: 12, pocket: 14 },
-  "long cardigan": { ease: 2.2, flare: 0.03, raised: 0, buttons: 4, apart: 12, pocket: null },
-};
-
-/** How a form is made: how far it stands off, widens below the waist and is padded, and what it is closed and pocketed with, cm. */
-interface Make {
-  readonly ease: number;
-  readonly flare: number;
-  readonly raised: number;
-  readonly buttons: number;
-  readonly apart: number;
-  /** Its pockets below the waist; null: it has none that show. */
-  readonly pocket: number | null;
-}
-
 const sides = [1, -1] as const;
 
 /** A jacket or a coat: two fronts, open or closed, sleeves, collar, pockets, buttons. */
 export function Layer({ piece, ways = asMade, hem, frame, paint, id }: LayerProps) {
   const m = frame.body.measures;
   const { closed, collar, form } = piece.figures;
-  const make = makes[form];
+  const make = layerMakes[form];
   const isMantle = ways.laid || form === "cape";
   const sleeve = isMantle ? "none" : piece.figures.sleeve;
   const tailored = isTailored(collar);
@@ -240,7 +217,7 @@ function Buttons({
   readonly front: Front;
 }) {
   const { closed, breasted, form } = piece.figures;
-  const { buttons, apart } = makes[form];
+  const { buttons, apart } = layerMakes[form];
   const metal = piece.metalSize > 0 ? metalColour(piece) : null;
   const columns = breasted === "double-breasted" ? [-5, 5] : [0];
   const xs = closed ? columns : [front.gape + 1.8];
