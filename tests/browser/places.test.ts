@@ -171,9 +171,14 @@ describe("every place", () => {
     await sees(page, "is back.");
   });
 
-  it("signs out, and is then closed", async () => {
+  it("signs out, is then closed, and has forgotten what it heard of looks", async () => {
+    const remembered = () =>
+      page.evaluate(() => Object.keys(sessionStorage).filter((key) => key.startsWith("juxtane.answered.")));
+    await page.evaluate(() => sessionStorage.setItem("juxtane.answered.somebody.look", "{}"));
+    expect(await remembered()).not.toEqual([]);
     await press(page, "button", "Sign out");
     await named(page, "heading", "Sign in to your studio");
+    expect(await remembered()).toEqual([]);
     await page.goto(`${site}/clients`);
     expect(new URL(page.url()).pathname).toBe("/sign-in");
     expect(errors).toEqual([]);

@@ -10,7 +10,8 @@ export interface AnsweredLook {
  * What this tab heard of looks, for the page it opens next: that page may be laid out just before the record takes
  * the last of them. Only the tab remembers it; the record itself has everything.
  */
-const keyOf = ({ madeBy, id }: Pick<SentLook, "madeBy" | "id">) => `juxtane.answered.${madeBy}.${id}`;
+const keyOf = ({ madeBy, id }: Pick<SentLook, "madeBy" | "id">) => `${prefix}${madeBy}.${id}`;
+const prefix = "juxtane.answered.";
 
 export function rememberAnswered(answered: AnsweredLook): void {
   try {
@@ -31,4 +32,13 @@ export function answeredSince(madeBy: string, laid: { id: string; version: numbe
     // As above.
   }
   return null;
+}
+
+/** Forgets all of it: somebody else may use this tab next. */
+export function forgetAnswered(): void {
+  try {
+    for (const key of Object.keys(sessionStorage)) if (key.startsWith(prefix)) sessionStorage.removeItem(key);
+  } catch {
+    // As above.
+  }
 }

@@ -76,8 +76,8 @@ function CandidatesHead() {
           aria-label={benchWords.noBecause}
           onClick={() => at && steps.refuse(at.pieceId)}
         >
-          <span className="xl:hidden">{benchWords.noAndWhy}</span>
-          <span className="hidden xl:inline">{benchWords.noBecause}</span>
+          <span className="2xl:hidden">{benchWords.noAndWhy}</span>
+          <span className="hidden 2xl:inline">{benchWords.noBecause}</span>
         </Button>
         {source.kept && (
           <Hint words={benchWords.notOnTheRailYet}>

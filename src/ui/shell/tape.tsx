@@ -1,5 +1,6 @@
 "use client";
 
+import { forgetAnswered } from "../bench/answered-looks";
 import { Link } from "../kit/link";
 import { usePathname } from "next/navigation";
 import type { LengthUnit } from "@/core/length/length";
@@ -62,7 +63,7 @@ export function Tape({ unit, saveUnit, find, ...settings }: TapeProps) {
           <FindButton find={find} />
           <UnitSwitch unit={unit} save={saveUnit} />
           <StudioSettings {...settings} />
-          <form action="/sign-out" method="post">
+          <form action="/sign-out" method="post" onSubmit={forgetAnswered}>
             <button
               type="submit"
               className="h-9 text-ink underline decoration-rule-strong underline-offset-4 hover:decoration-ink"

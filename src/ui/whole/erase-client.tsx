@@ -115,9 +115,9 @@ function TypedName({ client, value, onChange, fault }: TypedNameProps) {
 /** What waits in this browser of a client goes with her. */
 function forgetDrafts(clientId: string): void {
   try {
-    for (const key of Object.keys(localStorage))
-      if (key.includes(clientId) || localStorage.getItem(key)?.includes(clientId))
-        localStorage.removeItem(key);
+    for (const store of [localStorage, sessionStorage])
+      for (const key of Object.keys(store))
+        if (key.includes(clientId) || store.getItem(key)?.includes(clientId)) store.removeItem(key);
   } catch {
     // A browser that keeps nothing has nothing to forget.
   }
