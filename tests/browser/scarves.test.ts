@@ -65,7 +65,8 @@ describe("a scarf at the bench", () => {
   });
 
   it("is tied otherwise by hand, each choice drawn at once, and refused with what is missing", async () => {
-    await page.waitForSelector(`${bench} summary`);
+    // The offers come from the worker, and move what stands below them.
+    await page.waitForSelector(`${bench} ul button`);
     await page.click(`${bench} summary`);
     const drawing = () => page.$eval("[aria-label='Figure'] svg", (svg) => svg.innerHTML);
     await choose(page, "Tie", "neat band, knot at the back");

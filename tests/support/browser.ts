@@ -148,7 +148,7 @@ export async function fill(page: Page, label: string, text: string): Promise<voi
 export async function choose(page: Page, label: string, option: string): Promise<void> {
   const list = await named(page, "combobox", label);
   if (await list.evaluate((node) => node.tagName !== "SELECT")) {
-    await pressed(list);
+    await opened(list);
     await press(page, "option", option);
     return;
   }
@@ -158,6 +158,15 @@ export async function choose(page: Page, label: string, option: string): Promise
   }, option);
   if (value === undefined) throw new Error(`${label} does not offer "${option}"`);
   await (list as ElementHandle<HTMLSelectElement>).select(value);
+}
+
+/** Opens a list; what comes late from the worker may move it away from the press, which is then made again. */
+async function opened(list: ElementHandle): Promise<void> {
+  for (let tries = 0; tries < 5; tries += 1) {
+    await pressed(list);
+    if (await list.evaluate((node) => node.getAttribute("aria-expanded") === "true")) return;
+  }
+  throw new Error("the list does not open");
 }
 
 /** Waits until a text is seen on the page. */
