@@ -5,13 +5,14 @@ import { shadeOf } from "../colour/shade";
 import { numbersFrom } from "../testing/generated";
 import { averaged, readAveraged, steadySpread, timesRead, trayReader } from "./colour-reader";
 
-const hex = fc
-  .tuple(
-    fc.integer({ min: 25, max: 225 }),
-    fc.integer({ min: 25, max: 225 }),
-    fc.integer({ min: 25, max: 225 }),
-  )
-  .map((bytes) => `#${bytes.map((byte) => byte.toString(16).padStart(2, "0")).join("")}`);
+const byte = fc.integer({ min: 25, max: 225 });
+const hexOf = (bytes: readonly number[]) =>
+  `#${bytes.map((each) => each.toString(16).padStart(2, "0")).join("")}`;
+/** Any cloth, and as often a grey one: there the same miss counts for most. */
+const hex = fc.oneof(
+  fc.tuple(byte, byte, byte).map(hexOf),
+  byte.map((each) => hexOf([each, each, each])),
+);
 
 describe("the colour reader", () => {
   it("averages three readings that miss a little, and says how far they lie apart", async () => {
@@ -23,7 +24,7 @@ describe("the colour reader", () => {
         expect(difference(shadeOf(mean), shadeOf(cloth))).toBeLessThanOrEqual(Math.max(...misses) + 0.5);
         expect(spread).toBeLessThanOrEqual(steadySpread);
       }),
-      { numRuns: 60 },
+      { numRuns: 300 },
     );
   });
 
