@@ -22,6 +22,7 @@ export const intakeWords = {
   leftOut: "left out",
   rowsToLookOver: "Rows to look over",
   andMoreRows: "{count, plural, one {And # row more.} other {And # rows more.}}",
+  noColourSaid: "no colour said: grey for now",
   keptInTheName: "kept in the name: {words}",
   takesThePlaceOf: "changes the piece on the rail",
   rowsToPutRight:

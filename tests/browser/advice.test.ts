@@ -1,26 +1,10 @@
-import type { Browser, Page } from "puppeteer-core";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { describe, expect, it } from "vitest";
 import { axeFinds } from "../support/axe";
 import { isOn, putOn } from "../support/bench";
-import { choose, clientCalled, fill, named, openPage, press, sees, shows, signIn } from "../support/browser";
-import { openStudio } from "../support/studio";
+import { choose, fill, named, press, sees, shows } from "../support/browser";
+import { client, errors, page, site, useDemoStudio } from "../support/demo-studio";
 
-let site = "";
-let browser: Browser;
-let close: () => Promise<void>;
-let page: Page;
-let errors: string[];
-let client = "";
-
-beforeAll(async () => {
-  ({ browser, close, site } = await openStudio());
-  ({ page, errors } = await openPage(browser));
-  await page.setBypassCSP(true);
-  await signIn(page, site);
-  client = await clientCalled(page, site, "Ottoline Varga");
-});
-
-afterAll(() => close());
+useDemoStudio({ about: "Ottoline Varga", axe: true });
 
 const valueOf = async (label: string) =>
   (await named(page, "textbox", label)).evaluate((node) => (node as HTMLInputElement).value);

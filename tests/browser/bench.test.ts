@@ -1,26 +1,20 @@
 import { writeFileSync } from "node:fs";
 import { join } from "node:path";
-import type { Browser, ElementHandle, Page } from "puppeteer-core";
+import type { ElementHandle } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { parseLook } from "@/core/formats/look-file";
 import { read } from "@/core/reading/read";
 import { markOf } from "@/core/reading/verdict";
-import { choose, named, openPage, press, sees, signIn } from "../support/browser";
+import { choose, named, press, sees } from "../support/browser";
+import { browser, errors, page, useDemoStudio } from "../support/demo-studio";
 import { type Downloads, openDownloads } from "../support/downloads";
-import { openStudio } from "../support/studio";
 
-let site = "";
 let downloads: Downloads;
-let browser: Browser;
-let close: () => Promise<void>;
-let page: Page;
-let errors: string[];
+
+useDemoStudio();
 
 beforeAll(async () => {
-  ({ browser, close, site } = await openStudio());
-  ({ page, errors } = await openPage(browser));
   downloads = await openDownloads(browser);
-  await signIn(page, site);
   await press(page, "link", "Clients");
   await page.waitForFunction(() => location.pathname === "/clients");
   await page.evaluate(() =>
@@ -30,9 +24,8 @@ beforeAll(async () => {
   await candidates();
 });
 
-afterAll(async () => {
+afterAll(() => {
   downloads.close();
-  await close();
 });
 
 /** Waits until the tray has read every candidate of the station. */

@@ -1,32 +1,8 @@
-import type { Browser, Page } from "puppeteer-core";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import {
-  choose,
-  clientCalled,
-  fill,
-  named,
-  openPage,
-  press,
-  sees,
-  shows,
-  signIn,
-  toPlaceOfClient,
-} from "../support/browser";
-import { openStudio } from "../support/studio";
+import { describe, expect, it } from "vitest";
+import { choose, clientCalled, fill, named, press, sees, shows, toPlaceOfClient } from "../support/browser";
+import { anotherTab, errors, page, site, useDemoStudio } from "../support/demo-studio";
 
-let site = "";
-let browser: Browser;
-let close: () => Promise<void>;
-let page: Page;
-let errors: string[];
-
-beforeAll(async () => {
-  ({ browser, close, site } = await openStudio());
-  ({ page, errors } = await openPage(browser));
-  await signIn(page, site);
-});
-
-afterAll(() => close());
+useDemoStudio();
 
 /** What stands in the field of a label. */
 async function valueOf(label: string): Promise<string> {
@@ -52,8 +28,7 @@ describe("what is typed into a form", () => {
     await page.reload();
     await sees(page, "What you typed here before is back");
     expect(await valueOf("Width")).toBe("3.4");
-    await page.close();
-    ({ page, errors } = await openPage(browser));
+    await anotherTab();
     await page.goto(`${site}/rail/new`);
     await sees(page, "What you typed here before is back");
     expect([await valueOf("Name"), await valueOf("Width")]).toEqual(["Cord belt from the market", "3.4"]);

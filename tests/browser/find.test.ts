@@ -1,22 +1,12 @@
-import type { Browser, Page } from "puppeteer-core";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { answers, named, openPage, press, sees, shows, signIn } from "../support/browser";
-import { openStudio } from "../support/studio";
+import { beforeAll, describe, expect, it } from "vitest";
+import { answers, named, press, sees, shows } from "../support/browser";
+import { errors, page, useDemoStudio } from "../support/demo-studio";
 
-let site = "";
-let browser: Browser;
-let close: () => Promise<void>;
-let page: Page;
-let errors: string[];
+useDemoStudio();
 
 beforeAll(async () => {
-  ({ browser, close, site } = await openStudio());
-  ({ page, errors } = await openPage(browser));
-  await signIn(page, site);
   await answers(page, "[aria-keyshortcuts]");
 });
-
-afterAll(() => close());
 
 async function openFinder(): Promise<void> {
   await page.keyboard.down("Control");

@@ -1,39 +1,26 @@
-import knex from "knex";
 import type { Browser, Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { freePort } from "../../scripts/lib/ports.mjs";
-import { prepareDatabase } from "../../scripts/lib/prepare.mjs";
-import { startServer } from "../../scripts/lib/server.mjs";
 import { fill, named, openBrowser, openPage, press, sees, shows } from "../support/browser";
+import { openEmptyStudio } from "../support/empty-studio";
 
 let browser: Browser;
 let closeBrowser: () => Promise<void>;
 let page: Page;
-/** What the database was prepared with. */
-let code = "";
-let servers: Awaited<ReturnType<typeof startServer>>[] = [];
+let studio: Awaited<ReturnType<typeof openEmptyStudio>>;
 
 /** Two processes of the application over one new, empty database. */
 beforeAll(async () => {
-  const ownerUrl = new URL(process.env.TEST_OWNER_URL ?? "");
-  const owner = knex({ client: "pg", connection: ownerUrl.toString() });
-  await owner.raw("create database empty_studio");
-  await owner.destroy();
-  ownerUrl.pathname = "/empty_studio";
-  const prepared = prepareDatabase(ownerUrl.toString(), process.env.TEST_APP_PASSWORD ?? "");
-  code = prepared.code ?? "";
-  const env = { DATABASE_URL: prepared.url, SESSION_SECRET: process.env.TEST_SESSION_SECRET ?? "" };
-  servers = [await startServer(await freePort(), env), await startServer(await freePort(), env)];
+  studio = await openEmptyStudio("empty_studio", 2);
   ({ browser, close: closeBrowser } = await openBrowser());
   ({ page } = await openPage(browser));
 });
 
 afterAll(async () => {
   await closeBrowser();
-  await Promise.all(servers.map((server) => server.stop()));
+  await studio.close();
 });
 
-const at = (index: number) => servers[index]?.url ?? "";
+const at = (index: number) => studio.sites[index] ?? "";
 
 describe("an empty database", () => {
   it("asks for the first studio, and names what is missing", async () => {
@@ -57,7 +44,7 @@ describe("an empty database", () => {
     await fill(page, "Password", "long-enough-lantern");
     await press(page, "button", "Set up the studio");
     await sees(page, "This is not the code that was printed when the database was prepared.");
-    await fill(page, "Code of the first run", code.toLowerCase());
+    await fill(page, "Code of the first run", studio.code.toLowerCase());
     await press(page, "button", "Set up the studio");
     await sees(page, "Whom do you dress?");
     await page.goto(`${at(0)}/`);

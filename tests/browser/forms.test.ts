@@ -1,19 +1,8 @@
-import type { Browser, Page } from "puppeteer-core";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { choose, fill, named, openPage, press, sees, signIn, toPlaceOfClient } from "../support/browser";
-import { openStudio } from "../support/studio";
+import { beforeAll, describe, expect, it } from "vitest";
+import { choose, fill, named, press, sees, signIn, toPlaceOfClient } from "../support/browser";
+import { browser, page, site, useDemoStudio } from "../support/demo-studio";
 
-let site = "";
-let browser: Browser;
-let close: () => Promise<void>;
-let page: Page;
-
-beforeAll(async () => {
-  ({ browser, close, site } = await openStudio());
-  ({ page } = await openPage(browser));
-});
-
-afterAll(() => close());
+useDemoStudio({ signedIn: false });
 
 /** What stands in the field of a label. */
 async function valueOf(label: string): Promise<string> {

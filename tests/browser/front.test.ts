@@ -1,28 +1,19 @@
 import { request } from "node:http";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { beforeAll, describe, expect, it } from "vitest";
 import { numbersFrom } from "@/core/testing/generated";
 import { freePort } from "../../scripts/lib/ports.mjs";
 import { startServer } from "../../scripts/lib/server.mjs";
-import { clientCalled, openPage, signIn } from "../support/browser";
+import { browser, client, site, useDemoStudio } from "../support/demo-studio";
 import { nasties } from "../support/nasty";
-import { openStudio } from "../support/studio";
 
-let site = "";
-let close: () => Promise<void>;
 let cookie = "";
-let client = "";
+
+useDemoStudio({ about: "Ottoline Varga" });
 
 beforeAll(async () => {
-  const studio = await openStudio();
-  ({ site, close } = studio);
-  const { page } = await openPage(studio.browser);
-  await signIn(page, site);
-  client = await clientCalled(page, site, "Ottoline Varga");
-  const [own] = (await studio.browser.cookies()).filter(({ name }) => name === "juxtane");
+  const [own] = (await browser.cookies()).filter(({ name }) => name === "juxtane");
   cookie = `juxtane=${own?.value ?? ""}`;
 });
-
-afterAll(() => close());
 
 const get = (path: string, headers: Record<string, string> = {}) =>
   fetch(site + path, { redirect: "manual", headers: { cookie, ...headers } });

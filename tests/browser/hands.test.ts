@@ -1,25 +1,9 @@
-import type { Browser, Page } from "puppeteer-core";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { beforeAll, describe, expect, it } from "vitest";
 import { axeFinds } from "../support/axe";
-import { answers, choose, clientCalled, named, openPage, press, sees, signIn } from "../support/browser";
-import { openStudio } from "../support/studio";
+import { answers, choose, named, press, sees } from "../support/browser";
+import { client, errors, page, site, useDemoStudio } from "../support/demo-studio";
 
-let site = "";
-let browser: Browser;
-let close: () => Promise<void>;
-let page: Page;
-let errors: string[];
-let client = "";
-
-beforeAll(async () => {
-  ({ browser, close, site } = await openStudio());
-  ({ page, errors } = await openPage(browser));
-  await page.setBypassCSP(true);
-  await signIn(page, site);
-  client = await clientCalled(page, site, "Ottoline Varga");
-});
-
-afterAll(() => close());
+useDemoStudio({ about: "Ottoline Varga", axe: true });
 
 /** A fingertip, px. */
 const fingertip = 44;

@@ -1,23 +1,9 @@
-import type { Browser, Page } from "puppeteer-core";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { describe, expect, it } from "vitest";
 import { axeFinds } from "../support/axe";
-import { answers, openPage, press, sees, signIn } from "../support/browser";
-import { openStudio } from "../support/studio";
+import { answers, press, sees } from "../support/browser";
+import { errors, page, site, useDemoStudio } from "../support/demo-studio";
 
-let site = "";
-let browser: Browser;
-let close: () => Promise<void>;
-let page: Page;
-let errors: string[];
-
-beforeAll(async () => {
-  ({ browser, close, site } = await openStudio());
-  ({ page, errors } = await openPage(browser));
-  await page.setBypassCSP(true);
-  await signIn(page, site);
-});
-
-afterAll(() => close());
+useDemoStudio({ axe: true });
 
 describe("a piece in one line", () => {
   const plate = () => page.$eval("main svg", (svg) => svg.outerHTML);

@@ -1,30 +1,8 @@
-import type { Browser, Page } from "puppeteer-core";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import {
-  choose,
-  fill,
-  named,
-  openPage,
-  press,
-  sees,
-  shows,
-  signIn,
-  toPlaceOfClient,
-} from "../support/browser";
-import { openStudio } from "../support/studio";
+import { describe, expect, it } from "vitest";
+import { choose, fill, named, press, sees, shows, signIn, toPlaceOfClient } from "../support/browser";
+import { errors, page, site, useDemoStudio } from "../support/demo-studio";
 
-let site = "";
-let browser: Browser;
-let close: () => Promise<void>;
-let page: Page;
-let errors: string[];
-
-beforeAll(async () => {
-  ({ browser, close, site } = await openStudio());
-  ({ page, errors } = await openPage(browser));
-});
-
-afterAll(() => close());
+useDemoStudio({ signedIn: false });
 
 describe("from a new client to a set worn on a second base", () => {
   it("signs in with what the page itself shows", async () => {

@@ -1,34 +1,8 @@
-import type { Browser, Page } from "puppeteer-core";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import {
-  answers,
-  choose,
-  clientCalled,
-  fill,
-  named,
-  openPage,
-  press,
-  sees,
-  shows,
-  signIn,
-} from "../support/browser";
-import { openStudio } from "../support/studio";
+import { describe, expect, it } from "vitest";
+import { answers, choose, fill, named, press, sees, shows } from "../support/browser";
+import { client, errors, page, site, useDemoStudio } from "../support/demo-studio";
 
-let site = "";
-let browser: Browser;
-let close: () => Promise<void>;
-let page: Page;
-let errors: string[];
-let client = "";
-
-beforeAll(async () => {
-  ({ browser, close, site } = await openStudio());
-  ({ page, errors } = await openPage(browser));
-  await signIn(page, site);
-  client = await clientCalled(page, site, "Teodor Almasi");
-});
-
-afterAll(() => close());
+useDemoStudio({ about: "Teodor Almasi" });
 
 const scored = () => page.$eval('[title="Score, 0 to 100"]', (node) => Number(node.textContent));
 

@@ -1,30 +1,25 @@
 import { Agent, get } from "node:http";
-import type { Browser, Page } from "puppeteer-core";
-import { afterAll, beforeAll, beforeEach, describe, expect, it } from "vitest";
+import { beforeAll, beforeEach, describe, expect, it } from "vitest";
 import { answers, openPage, signIn } from "../support/browser";
+import { browser, errors, ownerUrl, page, servedBy, site, useDemoStudio } from "../support/demo-studio";
 import { fillStudio } from "../support/large-studio";
-import { openStudio } from "../support/studio";
 
 // What is measured by the clock: these tests have the machine to themselves. Other work on it only ever adds to a time,
 // so that of several times the lower quarter is the application's own.
 
-let site = "";
-let browser: Browser;
-let close: () => Promise<void>;
-let servedBy: (processes: number) => Promise<string>;
-let page: Page;
-let errors: string[];
+/** Where the studio is asked: where one process serves it, or several. */
+let served = "";
 let cookie = "";
 let client = "";
 /** How many times longer the machine takes before each test than at its ordinary pace, by the smallest file it serves; at least 1. */
 let slowness = 1;
 const smallestFile = 6;
 
+useDemoStudio({ signedIn: false });
+
 beforeAll(async () => {
-  let ownerUrl: string;
-  ({ browser, close, site, servedBy, ownerUrl } = await openStudio());
+  served = site;
   await fillStudio(ownerUrl);
-  ({ page, errors } = await openPage(browser));
   await signIn(page, site);
   cookie = (await browser.cookies()).map(({ name, value }) => `${name}=${value}`).join("; ");
   await page.goto(`${site}/clients?page=5`);
@@ -41,8 +36,6 @@ async function slownessNow(): Promise<number> {
   for (let round = 0; round < 40; round += 1) paces.push((await ask("/icon.svg")).ms);
   return Math.max(1, lowerQuarter(paces) / smallestFile);
 }
-
-afterAll(() => close());
 
 const places: Readonly<Record<string, () => string>> = {
   today: () => "/",
@@ -130,8 +123,7 @@ describe("a studio of 200 clients and 40,000 pieces", () => {
 
   it("answers fifty who go from place to place inside every two seconds, 19 of 20 within 250 ms", async () => {
     const steps = await stepsInside();
-    const begun = site;
-    site = await servedBy(2);
+    served = await servedBy(2);
     try {
       // What is done once is done: each process has laid out each place before.
       for (let round = 0; round < 4; round += 1) for (const step of steps) await ask(step.path, step.headers);
@@ -146,7 +138,7 @@ describe("a studio of 200 clients and 40,000 pieces", () => {
       }
       expect(best).toBeLessThan(1);
     } finally {
-      site = begun;
+      served = site;
     }
   }, 300_000);
 });
@@ -180,7 +172,7 @@ async function fifty(steps: readonly Step[]) {
 async function stepsInside(): Promise<Step[]> {
   const asks = ["rsc", "next-url", "next-router-state-tree"];
   const { page: inside } = await openPage(browser);
-  await inside.goto(`${site}/members`, { waitUntil: "networkidle0" });
+  await inside.goto(`${served}/members`, { waitUntil: "networkidle0" });
   const steps: Step[] = [];
   for (const [, path] of cases) {
     const asked = inside.waitForRequest((request) => request.headers().rsc === "1");
@@ -232,7 +224,7 @@ let savedClient: ArrayBuffer | undefined;
 function ask(path: string, headers: Step["headers"] = {}) {
   return new Promise<Answer>((resolve, reject) => {
     const began = performance.now();
-    get(site + path, { agent, headers: { cookie, ...headers } }, (answer) => {
+    get(served + path, { agent, headers: { cookie, ...headers } }, (answer) => {
       let bytes = 0;
       answer.on("data", (chunk: Buffer) => (bytes += chunk.length));
       answer.on("end", () =>

@@ -1,23 +1,8 @@
-import type { Browser, Page } from "puppeteer-core";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { answers, clientCalled, fill, named, openPage, press, sees, shows, signIn } from "../support/browser";
-import { openStudio } from "../support/studio";
+import { beforeAll, describe, expect, it } from "vitest";
+import { answers, clientCalled, fill, named, press, sees, shows } from "../support/browser";
+import { browser, client, errors, page, site, useDemoStudio } from "../support/demo-studio";
 
-let site = "";
-let browser: Browser;
-let close: () => Promise<void>;
-let page: Page;
-let errors: string[];
-let client = "";
-
-beforeAll(async () => {
-  ({ browser, close, site } = await openStudio());
-  ({ page, errors } = await openPage(browser));
-  await signIn(page, site);
-  client = await clientCalled(page, site, "Ottoline Varga");
-});
-
-afterAll(() => close());
+useDemoStudio({ about: "Ottoline Varga" });
 
 /** The names of the pieces on the line, from the head down. */
 const onLine = () =>

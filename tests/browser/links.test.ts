@@ -1,24 +1,10 @@
-import type { Browser, Page } from "puppeteer-core";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { answers, clientCalled, openPage, press, sees, signIn } from "../support/browser";
-import { openStudio } from "../support/studio";
+import { describe, expect, it } from "vitest";
+import { answers, press, sees } from "../support/browser";
+import { browser, client, errors, page, site, useDemoStudio } from "../support/demo-studio";
 
-let site = "";
-let browser: Browser;
-let close: () => Promise<void>;
-let page: Page;
-let errors: string[];
-let client = "";
 let path = "";
 
-beforeAll(async () => {
-  ({ browser, close, site } = await openStudio());
-  ({ page, errors } = await openPage(browser));
-  await signIn(page, site);
-  client = await clientCalled(page, site, "Ottoline Varga");
-});
-
-afterAll(() => close());
+useDemoStudio({ about: "Ottoline Varga" });
 
 /** A page of somebody who is not signed in, as a phone shows it. */
 async function stranger({ script }: { readonly script: boolean }) {

@@ -1,26 +1,16 @@
-import type { Browser, Page } from "puppeteer-core";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { beforeAll, describe, expect, it } from "vitest";
 import { isOn, putOn } from "../support/bench";
-import { choose, clientCalled, fill, named, openPage, press, sees, shows, signIn } from "../support/browser";
-import { openStudio } from "../support/studio";
+import { choose, clientCalled, fill, named, press, sees, shows } from "../support/browser";
+import { errors, page, site, useDemoStudio } from "../support/demo-studio";
 
-let site = "";
-let browser: Browser;
-let close: () => Promise<void>;
-let page: Page;
-let errors: string[];
+useDemoStudio();
 
 beforeAll(async () => {
-  ({ browser, close, site } = await openStudio());
-  ({ page, errors } = await openPage(browser));
-  await signIn(page, site);
   const client = await clientCalled(page, site, "Ottoline Varga");
   await page.goto(`${site}/bench?client=${client}`);
   await choose(page, "Base", "Teal dress");
   await choose(page, "Occasion", "Planetarium lecture");
 });
-
-afterAll(() => close());
 
 const worn = (slot: string) =>
   page.$eval(`#station-${slot}`, (node) => node.querySelector("[data-worn]")?.textContent ?? "");

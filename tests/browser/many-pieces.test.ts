@@ -1,28 +1,16 @@
 import { mkdtempSync, readFileSync, truncateSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import type { Browser, ElementHandle, Page } from "puppeteer-core";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import type { ElementHandle } from "puppeteer-core";
+import { describe, expect, it } from "vitest";
 import { axeFinds } from "../support/axe";
-import { answers, openPage, press, sees, shows, signIn } from "../support/browser";
+import { answers, press, sees, shows } from "../support/browser";
+import { browser, errors, page, site, useDemoStudio } from "../support/demo-studio";
 import { openDownloads } from "../support/downloads";
-import { openStudio } from "../support/studio";
 
-let site = "";
-let browser: Browser;
-let close: () => Promise<void>;
-let page: Page;
-let errors: string[];
 const folder = mkdtempSync(join(tmpdir(), "juxtane-intake-"));
 
-beforeAll(async () => {
-  ({ browser, close, site } = await openStudio());
-  ({ page, errors } = await openPage(browser));
-  await page.setBypassCSP(true);
-  await signIn(page, site);
-});
-
-afterAll(() => close());
+useDemoStudio({ axe: true });
 
 /** A file of this name with this content, as somebody would choose it. */
 function fileOf(name: string, content: string | Uint8Array): string {

@@ -1,39 +1,20 @@
 import { Secret, TOTP } from "otpauth";
-import type { Browser, Page } from "puppeteer-core";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import {
-  answers,
-  choose,
-  clientCalled,
-  fill,
-  named,
-  openPage,
-  press,
-  sees,
-  shows,
-  signIn,
-} from "../support/browser";
-import { openStudio } from "../support/studio";
+import type { Page } from "puppeteer-core";
+import { beforeAll, describe, expect, it } from "vitest";
+import { answers, choose, clientCalled, fill, named, signIn, press, sees, shows } from "../support/browser";
+import { browser, errors, page as owner, site, useDemoStudio } from "../support/demo-studio";
 
-let site = "";
-let browser: Browser;
-let close: () => Promise<void>;
-let owner: Page;
 /** Somebody else's browser: nothing of the owner's is in it. */
 let guest: Page;
-let errors: string[];
+
+useDemoStudio();
 
 beforeAll(async () => {
-  ({ browser, close, site } = await openStudio());
-  ({ page: owner, errors } = await openPage(browser));
   const apart = await browser.createBrowserContext();
   guest = await apart.newPage();
   guest.setDefaultTimeout(20_000);
   await guest.setViewport({ width: 1280, height: 800 });
-  await signIn(owner, site);
 });
-
-afterAll(() => close());
 
 const password = "copper-lantern-ferry";
 

@@ -1,11 +1,8 @@
-import knex from "knex";
 import type { Browser, Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { freePort } from "../../scripts/lib/ports.mjs";
-import { prepareDatabase } from "../../scripts/lib/prepare.mjs";
-import { startServer } from "../../scripts/lib/server.mjs";
 import { axeFinds } from "../support/axe";
 import { answers, clientCalled, fill, openBrowser, openPage, press, sees } from "../support/browser";
+import { openEmptyStudio } from "../support/empty-studio";
 
 /**
  * What a hand and a head take, in seconds, by the keystroke-level model (Card, Moran and Newell 1983): a key for an average
@@ -15,23 +12,14 @@ const model = { key: 0.28, press: 1.3, thought: 1.35 };
 
 let browser: Browser;
 let close: () => Promise<void>;
-let server: Awaited<ReturnType<typeof startServer>>;
+let studio: Awaited<ReturnType<typeof openEmptyStudio>>;
+let site = "";
 let page: Page;
 let errors: string[];
-let code = "";
 
 beforeAll(async () => {
-  const ownerUrl = new URL(process.env.TEST_OWNER_URL ?? "");
-  const owner = knex({ client: "pg", connection: ownerUrl.toString() });
-  await owner.raw("create database newcomer");
-  await owner.destroy();
-  ownerUrl.pathname = "/newcomer";
-  const prepared = prepareDatabase(ownerUrl.toString(), process.env.TEST_APP_PASSWORD ?? "");
-  code = prepared.code ?? "";
-  server = await startServer(await freePort(), {
-    DATABASE_URL: prepared.url,
-    SESSION_SECRET: process.env.TEST_SESSION_SECRET ?? "",
-  });
+  studio = await openEmptyStudio("newcomer");
+  [site = ""] = studio.sites;
   ({ browser, close } = await openBrowser());
   ({ page, errors } = await openPage(browser));
   await page.setBypassCSP(true);
@@ -39,7 +27,7 @@ beforeAll(async () => {
 
 afterAll(async () => {
   await close();
-  await server.stop();
+  await studio.close();
 });
 
 /** Counts what a hand does. */
@@ -100,12 +88,12 @@ const measures: Readonly<Record<string, string>> = {
 
 describe("a newcomer with an empty studio", () => {
   it("is led from the founding to the first steps", async () => {
-    await page.goto(`${server.url}/`);
+    await page.goto(`${site}/`);
     await fill(page, "Studio", "Harbour Fittings");
     await fill(page, "Your name", "Juna Ferrow");
     await fill(page, "Email", "juna@harbour.example");
     await fill(page, "Password", "long-enough-lantern");
-    await fill(page, "Code of the first run", code);
+    await fill(page, "Code of the first run", studio.code);
     await press(page, "button", "Set up the studio");
     await sees(page, "Whom do you dress?");
     expect(await axeFinds(page)).toEqual([]);
@@ -139,7 +127,7 @@ describe("a newcomer with an empty studio", () => {
   });
 
   it("has twenty pieces, a client with eight measurements, a base and an occasion within ten minutes", async () => {
-    await page.goto(`${server.url}/rail/many`);
+    await page.goto(`${site}/rail/many`);
     await answers(page, "textarea");
     hand.presses += 2;
     await writes("textarea", more.join("\n"));
@@ -147,9 +135,9 @@ describe("a newcomer with an empty studio", () => {
     await presses("button", "Add 15 pieces");
     await page.waitForFunction(() => location.pathname === "/rail");
     await sees(page, "20 pieces");
-    const client = await clientCalled(page, server.url, "Ada Lind");
+    const client = await clientCalled(page, site, "Ada Lind");
     hand.presses += 3;
-    await page.goto(`${server.url}/clients/${client}/figures`);
+    await page.goto(`${site}/clients/${client}/figures`);
     await answers(page, "[id='field-measured.neck']");
     for (const [name, text] of Object.entries(measures)) await writes(`[id='field-measured.${name}']`, text);
     await presses("button", "Keep changes");

@@ -1,32 +1,16 @@
 import { readFileSync } from "node:fs";
 import { join } from "node:path";
 import { Worker } from "node:worker_threads";
-import type { Browser, Page } from "puppeteer-core";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { describe, expect, it } from "vitest";
 import { parseBundle } from "@/core/formats/bundle";
 import { paperSourceOf } from "@/core/testing/paper-source";
-import { clientCalled, named, openPage, sees, signIn } from "../support/browser";
-import { openStudio } from "../support/studio";
+import { named, sees } from "../support/browser";
+import { client, errors, ownerUrl, page, site, useDemoStudio } from "../support/demo-studio";
 import { large, largeWardrobe } from "./large-wardrobe";
 
 // What is measured by the clock: these tests have the machine to themselves.
 
-let site = "";
-let ownerUrl = "";
-let browser: Browser;
-let close: () => Promise<void>;
-let page: Page;
-let errors: string[];
-let client = "";
-
-beforeAll(async () => {
-  ({ browser, close, site, ownerUrl } = await openStudio());
-  ({ page, errors } = await openPage(browser));
-  await signIn(page, site);
-  client = await clientCalled(page, site, "Ottoline Varga");
-});
-
-afterAll(() => close());
+useDemoStudio({ about: "Ottoline Varga" });
 
 describe("the bench", () => {
   it("answers each change within the time an eye notices, at a quarter of the speed", async () => {

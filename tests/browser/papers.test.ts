@@ -2,34 +2,24 @@ import { execFileSync } from "node:child_process";
 import { mkdtempSync, readdirSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import type { Browser, Page } from "puppeteer-core";
 import sharp from "sharp";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { answers, clientCalled, openPage, press, sees, signIn } from "../support/browser";
+import { answers, press, sees } from "../support/browser";
+import { browser, client, errors, page, site, useDemoStudio } from "../support/demo-studio";
 import { type Downloads, openDownloads } from "../support/downloads";
-import { openStudio } from "../support/studio";
 
-let site = "";
-let browser: Browser;
-let close: () => Promise<void>;
-let page: Page;
-let errors: string[];
-let client = "";
 let downloads: Downloads;
 const printed = mkdtempSync(join(tmpdir(), "juxtane-printed-"));
 
+useDemoStudio({ about: "Ottoline Varga" });
+
 beforeAll(async () => {
-  ({ browser, close, site } = await openStudio());
-  ({ page, errors } = await openPage(browser));
-  await signIn(page, site);
-  client = await clientCalled(page, site, "Ottoline Varga");
   downloads = await openDownloads(browser);
 });
 
-afterAll(async () => {
+afterAll(() => {
   rmSync(printed, { recursive: true, force: true });
   downloads.close();
-  await close();
 });
 
 const textOf = (file: string) =>

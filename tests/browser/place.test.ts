@@ -1,25 +1,9 @@
-import type { Browser, Page } from "puppeteer-core";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { beforeAll, describe, expect, it } from "vitest";
 import { axeFinds } from "../support/axe";
-import { answers, choose, clientCalled, openPage, press, sees, signIn } from "../support/browser";
-import { openStudio } from "../support/studio";
+import { answers, choose, clientCalled, press, sees } from "../support/browser";
+import { client, errors, page, site, useDemoStudio } from "../support/demo-studio";
 
-let site = "";
-let browser: Browser;
-let close: () => Promise<void>;
-let page: Page;
-let errors: string[];
-let wren = "";
-
-beforeAll(async () => {
-  ({ browser, close, site } = await openStudio());
-  ({ page, errors } = await openPage(browser));
-  await page.setBypassCSP(true);
-  await signIn(page, site);
-  wren = await clientCalled(page, site, "Wren Castellane");
-});
-
-afterAll(() => close());
+useDemoStudio({ about: "Wren Castellane", axe: true });
 
 describe("heel and ground", () => {
   /** What becomes of a shoe on each ground that is shown. */
@@ -36,7 +20,7 @@ describe("heel and ground", () => {
     page.$$eval("thead th", (heads) => heads.slice(1).map((head) => head.firstChild?.textContent ?? ""));
 
   it("shows the client's shoes on the grounds of the occasions, and on every ground", async () => {
-    await page.goto(`${site}/boards/ground?client=${wren}`);
+    await page.goto(`${site}/boards/ground?client=${client}`);
     await answers(page, "tbody");
     const hers = await grounds();
     expect(hers).toContain("cobbles");
@@ -62,7 +46,7 @@ describe("heel and ground", () => {
 
 describe("the weather of an occasion", () => {
   it("is the forecast's of its place and day, until somebody types it", async () => {
-    await page.goto(`${site}/clients/${wren}/occasions`);
+    await page.goto(`${site}/clients/${client}/occasions`);
     await page.$$eval("a", (links) =>
       links.find(({ textContent }) => textContent === "Winter market")?.click(),
     );
@@ -76,7 +60,7 @@ describe("the weather of an occasion", () => {
 
   it("stands at the bench as a strip against what the outfit is comfortable in, and opens large", async () => {
     const occasion = page.url().split("/").pop() ?? "";
-    await page.goto(`${site}/bench?client=${wren}&occasion=${occasion}`);
+    await page.goto(`${site}/bench?client=${client}&occasion=${occasion}`);
     await answers(page, "#station-shoe");
     await page.click("button:has([aria-label*='comfortable from'])");
     await sees(page, "The day's weather");
@@ -208,7 +192,7 @@ describe("the care of a piece", () => {
 
 describe("what is done for the foot", () => {
   beforeAll(async () => {
-    const occasions = `${site}/clients/${wren}/occasions`;
+    const occasions = `${site}/clients/${client}/occasions`;
     await page.goto(occasions);
     const href = await page.$$eval("a", (links) =>
       links
@@ -240,7 +224,7 @@ describe("what is done for the foot", () => {
     await page.type("#set-name", "Market on foot");
     await page.keyboard.press("Enter");
     await page.waitForFunction(() => !document.querySelector("#set-name"));
-    await page.goto(`${site}/sets?client=${wren}`);
+    await page.goto(`${site}/sets?client=${client}`);
     await page.waitForFunction(
       () => {
         window.scrollTo(0, document.documentElement.scrollHeight);

@@ -1,10 +1,8 @@
-import type { Browser, Page } from "puppeteer-core";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { choose, clientCalled, named, openPage, press, sees, signIn } from "../support/browser";
+import { describe, expect, it } from "vitest";
+import { choose, clientCalled, named, press, sees, signIn } from "../support/browser";
+import { browser, errors, page, site, useDemoStudio } from "../support/demo-studio";
 import { axeFinds } from "../support/axe";
-import { openStudio } from "../support/studio";
 
-let site = "";
 const places = [
   "/",
   "/clients",
@@ -22,18 +20,8 @@ const places = [
   "/boards/measure",
   "/rules",
 ];
-let browser: Browser;
-let close: () => Promise<void>;
-let page: Page;
-let errors: string[];
 
-beforeAll(async () => {
-  ({ browser, close, site } = await openStudio());
-  ({ page, errors } = await openPage(browser));
-  await page.setBypassCSP(true);
-});
-
-afterAll(() => close());
+useDemoStudio({ axe: true, signedIn: false });
 
 describe("before anybody is signed in", () => {
   it("shows only the sign-in page, whatever is asked for", async () => {

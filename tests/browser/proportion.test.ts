@@ -1,21 +1,9 @@
-import type { Browser, ElementHandle, Page } from "puppeteer-core";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { fill, named, openPage, press, sees, signIn, toPlaceOfClient } from "../support/browser";
-import { openStudio } from "../support/studio";
+import type { ElementHandle } from "puppeteer-core";
+import { beforeAll, describe, expect, it } from "vitest";
+import { fill, named, press, sees, toPlaceOfClient } from "../support/browser";
+import { errors, page, site, useDemoStudio } from "../support/demo-studio";
 
-let site = "";
-let browser: Browser;
-let close: () => Promise<void>;
-let page: Page;
-let errors: string[];
-
-beforeAll(async () => {
-  ({ browser, close, site } = await openStudio());
-  ({ page, errors } = await openPage(browser));
-  await signIn(page, site);
-});
-
-afterAll(() => close());
+useDemoStudio();
 
 /** Opens a client's bench from the clients' page. */
 async function benchOf(name: string): Promise<void> {

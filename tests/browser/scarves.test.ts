@@ -1,33 +1,19 @@
-import type { Browser, KeyInput, Page } from "puppeteer-core";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import type { KeyInput } from "puppeteer-core";
+import { describe, expect, it } from "vitest";
 import { axeFinds } from "../support/axe";
 import { isOn, putOn } from "../support/bench";
-import { answers, choose, clientCalled, openPage, press, sees, signIn } from "../support/browser";
-import { openStudio } from "../support/studio";
+import { answers, choose, press, sees } from "../support/browser";
+import { client, errors, page, site, useDemoStudio } from "../support/demo-studio";
 
-let site = "";
-let browser: Browser;
-let close: () => Promise<void>;
-let page: Page;
-let errors: string[];
-let ingrid = "";
 let scarf = "";
 
-beforeAll(async () => {
-  ({ browser, close, site } = await openStudio());
-  ({ page, errors } = await openPage(browser));
-  await page.setBypassCSP(true);
-  await signIn(page, site);
-  ingrid = await clientCalled(page, site, "Ingrid Haldane");
-});
-
-afterAll(() => close());
+useDemoStudio({ about: "Ingrid Haldane", axe: true });
 
 const bench = "[aria-label='Tide-table silk square']";
 
 describe("a scarf at the bench", () => {
   it("offers the ties this look reads best with, and shows the wanted colour", async () => {
-    await page.goto(`${site}/bench?client=${ingrid}`);
+    await page.goto(`${site}/bench?client=${client}`);
     await answers(page, "#station-neck");
     await putOn(page, "neck", "Tide-table silk square");
     await isOn(page, "neck", "Tide-table silk square");

@@ -1,24 +1,9 @@
-import type { Browser, Page } from "puppeteer-core";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { beforeAll, describe, expect, it } from "vitest";
 import { ladder } from "@/core/register/ladder";
-import { choose, clientCalled, named, openPage, press, sees, signIn } from "../support/browser";
-import { openStudio } from "../support/studio";
+import { choose, named, press, sees } from "../support/browser";
+import { client, errors, page, site, useDemoStudio } from "../support/demo-studio";
 
-let site = "";
-let browser: Browser;
-let close: () => Promise<void>;
-let page: Page;
-let errors: string[];
-let client = "";
-
-beforeAll(async () => {
-  ({ browser, close, site } = await openStudio());
-  ({ page, errors } = await openPage(browser));
-  await signIn(page, site);
-  client = await clientCalled(page, site, "Ottoline Varga");
-});
-
-afterAll(() => close());
+useDemoStudio({ about: "Ottoline Varga" });
 
 const scored = () => page.$eval('[title="Score, 0 to 100"]', (node) => Number(node.textContent));
 /** Waits until nothing is sought any longer: until then sets may still change their places. */

@@ -1,23 +1,15 @@
-import type { Browser, Page } from "puppeteer-core";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { beforeAll, describe, expect, it } from "vitest";
 import { isOn, putOn } from "../support/bench";
-import { fill, named, openPage, press, sees, shows, signIn } from "../support/browser";
-import { openStudio } from "../support/studio";
+import { fill, named, press, sees, shows } from "../support/browser";
+import { browser, page, site, useDemoStudio } from "../support/demo-studio";
 
-let site = "";
-let browser: Browser;
-let close: () => Promise<void>;
-let page: Page;
 let demo: { readonly email: string; readonly password: string };
 
-beforeAll(async () => {
-  ({ browser, close, site } = await openStudio());
-  ({ page } = await openPage(browser));
-  demo = JSON.parse(process.env.TEST_DEMO_SIGN_IN ?? "") as typeof demo;
-  await signIn(page, site);
-});
+useDemoStudio();
 
-afterAll(() => close());
+beforeAll(() => {
+  demo = JSON.parse(process.env.TEST_DEMO_SIGN_IN ?? "") as typeof demo;
+});
 
 /** The session ends while the page stands open. */
 const endSession = () => browser.deleteMatchingCookies({ name: "juxtane", url: site });

@@ -1,25 +1,18 @@
 import knex from "knex";
-import type { Browser, Page } from "puppeteer-core";
-import { afterAll, afterEach, beforeAll, describe, expect, it } from "vitest";
+import type { Page } from "puppeteer-core";
+import { afterEach, beforeAll, describe, expect, it } from "vitest";
 import { isOn, putOn } from "../support/bench";
-import { choose, clientCalled, fill, named, openPage, press, sees, shows, signIn } from "../support/browser";
+import { choose, fill, named, openPage, press, sees, shows, signIn } from "../support/browser";
+import { browser, client, errors, ownerUrl, page as here, site, useDemoStudio } from "../support/demo-studio";
 import { secondStudio } from "../support/second-studio";
-import { openStudio } from "../support/studio";
 
-let site = "";
-let ownerUrl = "";
-let browser: Browser;
-let close: () => Promise<void>;
-let here: Page;
 let there: Page;
-let errors: string[];
 let bench = "";
 
+useDemoStudio({ about: "Ottoline Varga" });
+
 beforeAll(async () => {
-  ({ browser, close, site, ownerUrl } = await openStudio());
-  ({ page: here, errors } = await openPage(browser));
-  await signIn(here, site);
-  bench = `${site}/bench?client=${await clientCalled(here, site, "Ottoline Varga")}`;
+  bench = `${site}/bench?client=${client}`;
   await here.goto(bench);
   await choose(here, "Base", "Teal dress");
   await choose(here, "Occasion", "Planetarium lecture");
@@ -28,7 +21,6 @@ beforeAll(async () => {
   ({ page: there } = await openPage(browser));
 });
 
-afterAll(() => close());
 afterEach(() => expect(errors).toEqual([]));
 
 const status = (page: Page) => page.$eval('[role="status"]', (node) => node.textContent ?? "");

@@ -1,32 +1,22 @@
 import { readFileSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
-import type { Browser, Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { answers, clientCalled, openPage, press, sees, shows, signIn } from "../support/browser";
+import { answers, press, sees, shows } from "../support/browser";
+import { browser, client, errors, page, site, useDemoStudio } from "../support/demo-studio";
 import { type Downloads, openDownloads } from "../support/downloads";
-import { openStudio } from "../support/studio";
 
 let downloads: Downloads;
 let archive = "";
-let site = "";
-let browser: Browser;
-let close: () => Promise<void>;
-let page: Page;
-let errors: string[];
-let client = "";
+
+useDemoStudio({ about: "Ottoline Varga" });
 
 beforeAll(async () => {
-  ({ browser, close, site } = await openStudio());
-  ({ page, errors } = await openPage(browser));
   downloads = await openDownloads(browser);
   archive = join(downloads.folder, "ottoline-varga-juxtane.zip");
-  await signIn(page, site);
-  client = await clientCalled(page, site, "Ottoline Varga");
 });
 
-afterAll(async () => {
+afterAll(() => {
   downloads.close();
-  await close();
 });
 
 const record = async () => {

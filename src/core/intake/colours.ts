@@ -1,9 +1,9 @@
 import { clampChroma, converter, formatHex, modeLch65, modeRgb, useMode } from "culori/fn";
 import { metalHex } from "../finish/metals";
-import { isJewellery } from "../piece/piece";
 import type { Kind } from "../piece/kinds";
 import type { Metal } from "../finish/metals";
 import type { Swatch, SwatchRole } from "../piece/swatch";
+import { isMetalwork } from "./of-kind";
 import type { Meaning } from "./vocabulary/entry";
 
 useMode(modeRgb);
@@ -39,14 +39,32 @@ const roles: Readonly<Record<NonNullable<Meaning["part"]>, { role: SwatchRole; s
 /** Grey that stands in until somebody says a colour. */
 const unsaid = "#8a8d91";
 
+/** What gives a piece a colour where none is said. */
+export interface OwnColour {
+  readonly kind: Kind;
+  readonly metal: Metal;
+  /** The colour of what it is made of: pearl, straw; null where that has none. */
+  readonly ofMaking: string | null;
+}
+
+/** The colour of what it is made of, and of jewellery and frames that of their metal; null where neither has one. */
+function colourOf({ kind, metal, ofMaking }: OwnColour): string | null {
+  if (ofMaking) return ofMaking;
+  return isMetalwork(kind) && metal !== "none" && metal !== "unknown" ? metalHex[metal] : null;
+}
+
+/** Whether something says the colour of the whole: a word, or what it is made of. */
+export function saysColour(said: readonly SaidColour[], own: OwnColour): boolean {
+  return said.some(({ part }) => part === null) || colourOf(own) !== null;
+}
+
 /**
- * The swatches of what was said: the first colour is the ground, others of no part are its motif; jewellery of which
- * only the metal was said has the metal's.
+ * The swatches of what was said: the first colour is the ground, others of no part are its motif; without one it has that
+ * of what it is made of.
  */
-export function swatchesOf(said: readonly SaidColour[], kind: Kind, metal: Metal): Swatch[] {
-  const ofMetal = metal === "none" || metal === "unknown" ? null : metalHex[metal];
+export function swatchesOf(said: readonly SaidColour[], own: OwnColour): Swatch[] {
   const grounds = said.filter(({ part }) => part === null).map(({ hex }) => hex);
-  if (grounds.length === 0) grounds.push((isJewellery({ kind }) ? ofMetal : null) ?? unsaid);
+  if (grounds.length === 0) grounds.push(colourOf(own) ?? unsaid);
   const parts = said.flatMap(({ hex, part }) => {
     const role = part && roles[part];
     return role ? [{ hex, ...role }] : [];

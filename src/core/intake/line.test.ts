@@ -1,5 +1,6 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
+import { metalHex } from "../finish/metals";
 import { pieceForm } from "../schema/forms/piece-form";
 import { validate } from "../schema/validate";
 import { numbersFrom } from "../testing/generated";
@@ -104,6 +105,31 @@ describe("a line", () => {
     expect(
       new Set(["olive belt", "dark olive belt", "pale olive belt", "dusty olive belt"].map(ground)).size,
     ).toBe(4);
+  });
+
+  it.each([
+    ["pearl studs", "#e9e5dd"],
+    ["pearl drop earrings, gold", "#e9e5dd"],
+    ["gold hoops", metalHex.gold],
+    ["silver framed glasses", metalHex.silver],
+    ["tortoiseshell glasses", "#6b4226"],
+    ["straw hat", "#d6bd8c"],
+    ["raffia tote with gold buckle", "#d6bd8c"],
+    ["wooden bangle", "#8a5f3c"],
+  ])("has the colour of what it is made of where none is said: %s", (line, hex) => {
+    const { piece, hasColour, lacksColour } = read(line);
+    expect({ hex: piece.swatches[0]?.hex, hasColour, lacksColour }).toEqual({
+      hex,
+      hasColour: false,
+      lacksColour: false,
+    });
+  });
+
+  it("gives way to a colour that is said, and says where nothing tells one", () => {
+    expect(read("black pearl studs").piece.swatches.map(({ hex }) => hex)).toEqual(["#141414"]);
+    expect(read("navy raffia tote").lacksColour).toBe(false);
+    for (const line of ["linen scarf", "tote with gold buckle", "loafers with white sole"])
+      expect(read(line).lacksColour, line).toBe(true);
   });
 
   it("is no piece where nothing says what it is, and keeps every word", () => {

@@ -21,6 +21,8 @@ export interface ReadLine {
   readonly assumed: readonly string[];
   /** Whether a colour was said. */
   readonly hasColour: boolean;
+  /** Whether nothing says its colour, not even what it is made of: grey stands in. */
+  readonly lacksColour: boolean;
 }
 
 /**
@@ -79,6 +81,7 @@ function asRead(said: Said, found: readonly FoundWord[], name: string): ReadLine
     unknown: found.filter((each) => said.leaves(each)).map(({ text }) => text),
     assumed: piece.assumed ?? [],
     hasColour: said.hasColour,
+    lacksColour: said.lacksColour,
   };
 }
 
@@ -105,6 +108,7 @@ function nothing(found: readonly FoundWord[]): ReadLine {
     unknown: found.filter((each) => !understood(each)).map(({ text }) => text),
     assumed: [],
     hasColour: found.some(({ meanings }) => meanings.some(({ colour }) => colour !== undefined)),
+    lacksColour: false,
   };
 }
 

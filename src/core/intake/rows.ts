@@ -21,10 +21,12 @@ export interface RowRead {
   readonly faults: readonly string[];
   /** Words that said nothing that is known: they stay in the name. */
   readonly unknown: readonly string[];
+  /** Whether nothing says its colour: grey stands in. */
+  readonly lacksColour: boolean;
 }
 
 /** A row that was checked: the piece as it would be recorded, or what to put right. */
-export interface CheckedRow extends Pick<RowRead, "line" | "unknown"> {
+export interface CheckedRow extends Pick<RowRead, "line" | "unknown" | "lacksColour"> {
   /** Null where it cannot be recorded so. */
   readonly piece: RowToKeep | null;
   readonly faults: readonly string[];
@@ -44,9 +46,12 @@ export function readLines(text: string, called: (name: string) => PieceDraft | n
   const above: PieceDraft[] = [];
   return text.split(/\r\n|\r|\n/).flatMap((words, i): RowRead[] => {
     if (words.trim() === "") return [];
-    const { piece, unknown } = readLine(words, (name) => pieceCalled(above, name) ?? called(name));
+    const { piece, unknown, lacksColour } = readLine(
+      words,
+      (name) => pieceCalled(above, name) ?? called(name),
+    );
     if (piece) above.unshift(piece);
-    return [{ line: i + 1, id: null, ownerName: null, ...asInput(words, piece), unknown }];
+    return [{ line: i + 1, id: null, ownerName: null, ...asInput(words, piece), unknown, lacksColour }];
   });
 }
 
@@ -92,13 +97,14 @@ export function checkRows(
     const before = row.id === null ? undefined : seen.get(row.id);
     if (before !== undefined) faults.push(`Line ${before} is about the same piece.`);
     if (row.id !== null) seen.set(row.id, row.line);
-    const { line, unknown } = row;
-    if (!row.input || typeof owner === "string") return { line, unknown, piece: null, faults };
+    const { line, unknown, lacksColour } = row;
+    const told = { line, unknown, lacksColour, faults };
+    if (!row.input || typeof owner === "string") return { ...told, piece: null };
     const checked = validate(pieceForm, { ...row.input, id: null, version: null, clientId: owner.id });
     if (!checked.ok) faults.push(...checked.faults.map(({ say }) => say));
-    if (!checked.ok || faults.length > 0) return { line, unknown, piece: null, faults };
+    if (!checked.ok || faults.length > 0) return { ...told, piece: null };
     const { version: _version, ...piece } = checked.value;
-    return { line, unknown, piece: { ...piece, id: row.id }, faults };
+    return { ...told, piece: { ...piece, id: row.id } };
   });
 }
 

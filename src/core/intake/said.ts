@@ -4,7 +4,7 @@ import type { Field } from "../piece/field";
 import type { Kind } from "../piece/kinds";
 import { specOf } from "../piece/piece";
 import type { PieceDraft } from "../studio/piece-record";
-import { shaded, swatchesOf, type SaidColour } from "./colours";
+import { saysColour, shaded, swatchesOf, type OwnColour, type SaidColour } from "./colours";
 import { bareMeasure, isMetalwork, isWoven } from "./of-kind";
 import type { FoundWord } from "./read-words";
 import type { Meaning } from "./vocabulary/entry";
@@ -25,6 +25,8 @@ export class Said {
     Record<"finish" | "secondFinish" | "cloth" | "pattern" | "register" | "statement", unknown>
   > = {};
   private metal: Metal = "none";
+  /** The colour of what it is made of, where that has one. */
+  private ownColour: string | null = null;
 
   /** @param like the piece that it is the same as but for what is said; null for one that is said whole */
   constructor(
@@ -43,6 +45,15 @@ export class Said {
   /** Whether a colour was said. */
   get hasColour(): boolean {
     return this.colours.length > 0;
+  }
+
+  /** Whether nothing says its colour, neither a word nor what it is made of: grey stands in. */
+  get lacksColour(): boolean {
+    return !this.like && !saysColour(this.colours, this.own);
+  }
+
+  private get own(): OwnColour {
+    return { kind: this.kind, metal: this.metal, ofMaking: this.ownColour };
   }
 
   take(each: FoundWord, isHead: boolean, after: readonly FoundWord[], before: readonly FoundWord[]): void {
@@ -149,6 +160,7 @@ export class Said {
       this.common[name] = meaning[name];
     }
     if (meaning.metal) this.metal = meaning.metal;
+    this.ownColour ??= meaning.ownColour ?? null;
     for (const pole of meaning.poles ?? []) this.poles.add(pole);
   }
 
@@ -195,7 +207,7 @@ export class Said {
     return {
       kind: this.kind,
       name,
-      swatches: like && !this.hasColour ? like.swatches : swatchesOf(this.colours, this.kind, metal),
+      swatches: like && !this.hasColour ? like.swatches : swatchesOf(this.colours, { ...this.own, metal }),
       finish: finish ?? like?.finish ?? "matte smooth",
       secondFinish: secondFinish ?? like?.secondFinish ?? null,
       cloth: woven,

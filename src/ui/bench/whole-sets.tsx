@@ -55,7 +55,7 @@ export function WholeSets() {
       <div className="flex items-center gap-1 pb-1">
         <Slots handled={handled} handle={handle} />
         <Hint words={benchWords.whatIsProved}>
-          <span role="status" className="tabular ml-2 truncate text-tiny text-ink-soft">
+          <span role="status" className="tabular ml-2 min-w-0 text-tiny leading-tight text-ink-soft">
             {sayKnown(found, state !== "waiting")}
           </span>
         </Hint>

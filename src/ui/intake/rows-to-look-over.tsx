@@ -24,14 +24,14 @@ export function RowsToLookOver({ rows, owners }: RowsToLookOverProps) {
   return (
     <>
       <ol className="grid border border-rule-strong bg-paper" aria-label={intakeWords.rowsToLookOver}>
-        {order.slice(0, most).map(({ line, piece, faults, unknown }) => (
+        {order.slice(0, most).map(({ line, piece, faults, unknown, lacksColour }) => (
           <li
             key={line}
             className="grid grid-cols-[3rem_5rem_minmax(0,1fr)] items-center gap-x-3 border-b border-rule px-3 py-1.5 last:border-b-0"
           >
             <span className="tabular text-ink-soft">{line}</span>
             {piece ? (
-              <PieceRow piece={piece} unknown={unknown} owners={owners} />
+              <PieceRow piece={piece} unknown={unknown} lacksColour={lacksColour} owners={owners} />
             ) : (
               <p className="col-span-2 text-thread">{faults.join(" ")}</p>
             )}
@@ -50,14 +50,16 @@ export function RowsToLookOver({ rows, owners }: RowsToLookOverProps) {
 interface PieceRowProps extends Pick<RowsToLookOverProps, "owners"> {
   readonly piece: RowToKeep;
   readonly unknown: readonly string[];
+  readonly lacksColour: boolean;
 }
 
-function PieceRow({ piece: { id, clientId, piece: draft }, unknown, owners }: PieceRowProps) {
+function PieceRow({ piece: { id, clientId, piece: draft }, unknown, lacksColour, owners }: PieceRowProps) {
   const unit = useLengthUnit();
   const piece = completed({ ...draft, id: "row" });
   const notes = [
     owners.find(({ id: owner }) => owner === clientId)?.name ?? intakeWords.studioKit,
     captionOf(piece, unit),
+    lacksColour ? intakeWords.noColourSaid : "",
     unknown.length > 0 ? sayWith(intakeWords.keptInTheName, { words: unknown.join(", ") }) : "",
     id ? intakeWords.takesThePlaceOf : "",
   ].filter(Boolean);

@@ -6,12 +6,12 @@ import { sayWith } from "@/words/say";
 
 /** The words of a line, those that were understood underlined, and what is still to be said. */
 export function WordsRead({ line, read }: { readonly line: string; readonly read: ReadLine }) {
-  const { piece, parts, unknown, assumed, hasColour } = read;
+  const { piece, parts, unknown, assumed, lacksColour } = read;
   const fields = piece ? specOf(piece).figures : {};
   const guessed = assumed.map((name) => withinSentence(fields[name]?.label ?? name));
   const missing = [
     piece ? "" : piecesWords.sayWhatItIs,
-    piece && !hasColour && piece.metal === "none" ? piecesWords.noColourSaid : "",
+    lacksColour ? piecesWords.noColourSaid : "",
     guessed.length > 0 ? sayWith(piecesWords.assumedFigures, { figures: guessed.join(", ") }) : "",
     unknown.length > 0 ? sayWith(piecesWords.staysInTheName, { words: unknown.join(", ") }) : "",
   ].filter(Boolean);

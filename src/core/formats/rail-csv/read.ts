@@ -72,8 +72,11 @@ function readRow(line: number, said: ReadonlyMap<string, string>): RowRead {
   const ownerName = cell("owner");
   const kind = kindNames.find((name) => name === cell("kind").toLowerCase());
   // Colours that no cell says are missed rather than taken for grey.
-  const begun = kind ? { piece: { ...newPiece(kind), swatches: [] }, unknown: [] } : written(said);
-  if (!begun) return { line, id, ownerName, input: null, faults: ["Nothing says what it is."], unknown: [] };
+  const begun = kind
+    ? { piece: { ...newPiece(kind), swatches: [] }, unknown: [], lacksColour: false }
+    : written(said);
+  const nothing = { input: null, faults: ["Nothing says what it is."], unknown: [], lacksColour: false };
+  if (!begun) return { line, id, ownerName, ...nothing };
   const faults: string[] = [];
   const { piece, unknown } = begun;
   const figures = { ...(piece.figures as Record<string, unknown>) };
@@ -109,12 +112,14 @@ function readRow(line: number, said: ReadonlyMap<string, string>): RowRead {
     needs: listIn(cell("needs")),
     piece: draft,
   };
-  return { line, id, ownerName, input, faults, unknown };
+  const lacksColour = begun.lacksColour && !Array.isArray(colours);
+  return { line, id, ownerName, input, faults, unknown, lacksColour };
 }
 
 interface Begun {
   readonly piece: Readonly<Record<string, unknown>>;
   readonly unknown: readonly string[];
+  readonly lacksColour: boolean;
 }
 
 /** A piece that the words of a row say, as one line would. */
@@ -122,10 +127,11 @@ function written(said: ReadonlyMap<string, string>): Begun | null {
   const order: readonly CommonColumn[] = ["colours", "finish", "cloth", "pattern", "kind", "name"];
   const words = order.flatMap((name) => said.get(`piece ${name}`) ?? []);
   const metal = said.get("piece metal");
-  const { piece, unknown } = readLine([words.join(" "), metal && `with ${metal}`].filter(Boolean).join(", "));
+  const line = [words.join(" "), metal && `with ${metal}`].filter(Boolean).join(", ");
+  const { piece, unknown, lacksColour } = readLine(line);
   if (!piece) return null;
   const { ...draft } = piece;
-  return { piece: draft, unknown };
+  return { piece: draft, unknown, lacksColour };
 }
 
 /** What a row says in the common columns, beside name and colours. Words of a line have been taken already. */

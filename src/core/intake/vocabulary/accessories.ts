@@ -1,4 +1,5 @@
 import { called, type Words } from "./entry";
+import { ownColours } from "./own-colours";
 
 type Figures = Readonly<Record<string, unknown>>;
 const bag = (figures: Figures) => ({ kind: "bag", figures }) as const;
@@ -181,9 +182,13 @@ export const accessories: Words = {
     "necklace",
     "chain necklace",
     "collar necklace",
-    "string of pearls",
     "beaded necklace",
     "neck chain",
+  ),
+  ...called(
+    { ...necklace({ loop: 45 }), finish: "pearl", ownColour: ownColours.pearl },
+    "string of pearls",
+    "pearl necklace",
   ),
   ...called({ ...necklace({ loop: 60 }), loose: true }, "chain"),
   ...called(necklace({ loop: 40 }), "choker"),
@@ -280,7 +285,7 @@ export const accessories: Words = {
     "wide brimmed hat",
   ),
   ...called(
-    hat({ form: "straw", brim: 9 }),
+    { ...hat({ form: "straw", brim: 9 }), finish: "raffia", ownColour: ownColours.straw },
     "straw hat",
     "sun hat",
     "sunhat",

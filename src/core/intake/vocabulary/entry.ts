@@ -20,6 +20,8 @@ export interface Meaning {
   readonly register?: RegisterSpan;
   /** A colour, #rrggbb. */
   readonly colour?: string;
+  /** The colour of such a piece where none is said, #rrggbb: pearl, straw and tortoiseshell have one of their own. */
+  readonly ownColour?: string;
   /** How a colour that follows is shifted: in depth (L*) and as a factor of its clarity (chroma). */
   readonly shade?: { readonly depth: number; readonly clarity: number };
   /** Of which part of the piece the colour or the metal beside it is said. */

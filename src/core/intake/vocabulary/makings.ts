@@ -1,4 +1,5 @@
 import { called, type Words } from "./entry";
+import { ownColours } from "./own-colours";
 
 /** What a piece is made of, finished with and patterned. */
 export const makings: Words = {
@@ -94,7 +95,7 @@ export const makings: Words = {
   ...called({ finish: "satin" }, "satin", "sateen", "charmeuse", "shiny", "ruched satin"),
   ...called({ finish: "brushed" }, "brushed", "washed silk", "sandwashed"),
   ...called(
-    { finish: "raffia" },
+    { finish: "raffia", ownColour: ownColours.straw },
     "raffia",
     "straw",
     "wicker",
@@ -158,7 +159,13 @@ export const makings: Words = {
     "voile",
     "georgette",
   ),
-  ...called({ finish: "tortoiseshell" }, "tortoiseshell", "tortoise", "horn", "havana"),
+  ...called(
+    { finish: "tortoiseshell", ownColour: ownColours.tortoiseshell },
+    "tortoiseshell",
+    "tortoise",
+    "horn",
+    "havana",
+  ),
   ...called({ finish: "sequin" }, "sequin", "sequinned", "sequined", "paillette"),
   ...called(
     { finish: "crystal" },
@@ -172,11 +179,17 @@ export const makings: Words = {
     "cubic zirconia",
   ),
   ...called({ finish: "glitter" }, "glitter", "glittery", "sparkly", "lurex"),
-  ...called({ finish: "pearl" }, "pearl", "mother of pearl", "baroque pearl", "freshwater pearl"),
+  ...called(
+    { finish: "pearl", ownColour: ownColours.pearl },
+    "pearl",
+    "mother of pearl",
+    "baroque pearl",
+    "freshwater pearl",
+  ),
   ...called({ finish: "stud" }, "studded", "rivets", "with studs"),
   ...called({ finish: "chain" }, "chain", "link", "curb", "curb chain", "snake chain", "cable chain"),
   ...called({ finish: "polished" }, "polished", "hammered", "burnished"),
-  ...called({ finish: "wood" }, "wood", "wooden", "bamboo", "cork"),
+  ...called({ finish: "wood", ownColour: ownColours.wood }, "wood", "wooden", "bamboo", "cork"),
   ...called({ finish: "fringe" }, "fringe", "fringed", "tassel", "tasselled"),
   ...called({ finish: "bow" }, "bow", "with bow"),
   ...called({ finish: "feather" }, "feather", "feathered", "marabou", "ostrich feather"),

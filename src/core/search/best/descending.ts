@@ -1,5 +1,6 @@
 import TinyQueue from "tinyqueue";
 import type { Outcome } from "./outcome";
+import { above, inMillionths, millionths } from "./millionths";
 import type { Prospects } from "./prospects";
 
 /** A whole choice as it was laid out, with its points. */
@@ -122,16 +123,9 @@ function readTogether(unread: readonly BegunChoice[]): BegunChoice[] {
   return prospects.flatMap(({ points, wide }, i): BegunChoice[] => {
     const one = unread[i];
     if (!one) return [];
-    const most = isWhole(one) ? Math.round(points * millionths) : Math.min(one.most, above(points));
+    const most = isWhole(one) ? inMillionths(points) : Math.min(one.most, above(points));
     return [{ ...one, wide, wasRead: true, most }];
   });
-}
-
-const millionths = 1e6;
-
-/** Points in millionths, up to the next whole one: what was lost in adding up must not make a bound too low. */
-function above(points: number): number {
-  return Math.ceil(points * millionths - 1e-3);
 }
 
 function isWhole({ chosen, prospects }: BegunChoice): boolean {

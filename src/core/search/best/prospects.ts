@@ -6,6 +6,7 @@ import type { Slot } from "../../piece/slots";
 import type { Rule } from "../../rules/define-rule";
 import type { Outlook } from "../../rules/outlook";
 import { registry } from "../../rules/registry";
+import { above, inMillionths, millionths } from "./millionths";
 import { lookWith, wornAlone, type Place } from "./options";
 import { hopedOf, outcomeOf, pointsOf, silence, type Outcome } from "./outcome";
 import { tableRules } from "./rule-tables";
@@ -70,7 +71,7 @@ export function prospectsOf(base: Look, places: readonly Place[]): Prospects {
       });
       return looks.map(({ chosen, outlook, of }) => {
         const points = guess(chosen, of);
-        return { points: outlook ? points : Math.round(points * 1e6) / 1e6, wide: of };
+        return { points: (outlook ? above(points) : inMillionths(points)) / millionths, wide: of };
       });
     },
   };
