@@ -60,8 +60,6 @@ export default tseslint.config(
     files: ["tests/**", "**/*.test.{ts,tsx}"],
     rules: { "max-lines-per-function": "off" },
   },
-  // These open one studio for many tests, and are longer than they should be (docs/review.md).
-  { files: ["tests/**"], rules: { "max-lines": "off" } },
   {
     // Links are those of the kit, which are fetched when they are pressed.
     files: ["src/ui/**/*.{ts,tsx}", "src/app/**/*.{ts,tsx}"],

@@ -38,6 +38,7 @@ export default defineConfig({
           name: "server",
           include: ["tests/server/**/*.test.ts"],
           globalSetup: "tests/server/setup.ts",
+          setupFiles: "tests/server/each-file.ts",
           fileParallelism: false,
           testTimeout: 30_000,
           hookTimeout: 60_000,

@@ -5,6 +5,7 @@ import { mkdtempSync, readFileSync, readdirSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { build } from "esbuild";
+import { pressedKeys } from "./bench-keys.mjs";
 import { chromiumFlags } from "./lib/chromium.mjs";
 import { root } from "./lib/folders.mjs";
 import { ensureChromium } from "./lib/installs.mjs";
@@ -129,12 +130,25 @@ async function benchFigure() {
   }
 }
 
+/** The whole bench, from a key to the next paint. */
+async function benchKeys() {
+  const keys = await pressedKeys((text) => process.stdout.write(`${text} ...\n`));
+  process.stdout.write("\na key at the bench, to the next paint:\n");
+  for (const { what, full, slowed } of keys)
+    line(
+      what,
+      `${full.toFixed(0)} ms, ${slowed.toFixed(0)} ms at a quarter of the speed`,
+      "aim < 30 ms, < 120 ms",
+    );
+}
+
 const status = await benchCore();
 if (status === 0) {
   await benchBeside();
   await benchDemo();
   await benchSets();
   await benchFigure();
+  await benchKeys();
 }
 rmSync(folder, { recursive: true, force: true });
 process.exit(status);

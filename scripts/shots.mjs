@@ -1,16 +1,9 @@
 // npm run shots: every picture of docs/screenshots anew, from demo data.
-import { mkdirSync, mkdtempSync, rmSync } from "node:fs";
-import { tmpdir } from "node:os";
+import { mkdirSync } from "node:fs";
 import { join } from "node:path";
-import { ensureBuild } from "./lib/build.mjs";
-import { chromiumFlags } from "./lib/chromium.mjs";
+import { ensureSignedIn, openDemo, until } from "./lib/demo-in-browser.mjs";
 import { root } from "./lib/folders.mjs";
-import { ensureChromium, ensurePackages, ensurePostgres } from "./lib/installs.mjs";
-import { freePort } from "./lib/ports.mjs";
-import { startCluster } from "./lib/postgres.mjs";
-import { prepareDatabase } from "./lib/prepare.mjs";
 import { runScript } from "./lib/problem.mjs";
-import { startServer } from "./lib/server.mjs";
 
 const folder = join(root, "docs", "screenshots");
 const log = (text) => process.stdout.write(`${text} ...\n`);
@@ -169,32 +162,13 @@ async function toScarf(page, name) {
 const desk = { width: 1280, height: 800 };
 
 await runScript(async () => {
-  ensurePackages(log);
-  const bin = ensurePostgres(log);
-  const executablePath = ensureChromium(log);
-  ensureBuild(log);
-  const { default: puppeteer } = await import("puppeteer-core");
-  const data = mkdtempSync(join(tmpdir(), "juxtane-shots-"));
-  const cluster = await startCluster(bin, data);
-  const { url, signIn } = prepareDatabase(cluster.ownerUrl, cluster.appPassword, { demo: true });
-  const server = await startServer(await freePort(), {
-    DATABASE_URL: url,
-    SESSION_SECRET: cluster.sessionSecret,
-    JUXTANE_DEMO_SIGN_IN: JSON.stringify(signIn),
-  });
-  const browser = await puppeteer.launch({
-    executablePath,
-    headless: true,
-    userDataDir: join(data, "profile"),
-    args: chromiumFlags,
-  });
+  const { url, page, close } = await openDemo(log);
   try {
     mkdirSync(folder, { recursive: true });
-    const page = await browser.newPage();
     for (const shot of shots) {
-      await ensureSignedIn(page, server.url);
+      await ensureSignedIn(page, url);
       await page.setViewport(shot.viewport ?? desk);
-      await page.goto(server.url + shot.path, { waitUntil: "load" });
+      await page.goto(url + shot.path, { waitUntil: "load" });
       if (shot.ready) await until(page, shot.ready);
       await shot.first?.(page);
       await dismissIntroduction(page);
@@ -204,19 +178,9 @@ await runScript(async () => {
       process.stdout.write(`${shot.name}.png\n`);
     }
   } finally {
-    await browser.close();
-    await server.stop();
-    cluster.kill();
-    rmSync(data, { recursive: true, force: true });
+    await close();
   }
 });
-
-async function ensureSignedIn(page, base) {
-  await page.goto(base, { waitUntil: "load" });
-  if (!page.url().includes("/sign-in")) return;
-  await page.click('button[type="submit"]');
-  await page.waitForFunction(() => location.pathname === "/");
-}
 
 /** A place introduces itself at the first visit: its picture is of every other one. */
 async function dismissIntroduction(page) {
@@ -233,8 +197,4 @@ async function followTo(page, link, text) {
     link,
   );
   await until(page, text);
-}
-
-function until(page, text) {
-  return page.waitForFunction((wanted) => document.body.innerText.includes(wanted), {}, text);
 }

@@ -5,6 +5,7 @@ import { freePort } from "../../scripts/lib/ports.mjs";
 import { startServer } from "../../scripts/lib/server.mjs";
 import { browser, client, site, useDemoStudio } from "../support/demo-studio";
 import { nasties } from "../support/nasty";
+import { placesOfClient, placesOfStudio } from "../support/places";
 
 let cookie = "";
 
@@ -126,34 +127,13 @@ describe("whatever is asked for", () => {
     const pick = <T>(list: readonly T[]): T => list[Math.floor(next() * list.length)] as T;
     const texts = nasties.filter((nasty): nasty is string => typeof nasty === "string");
     const places = [
-      "/",
-      "/clients",
-      `/clients/${client}`,
-      `/clients/${client}/occasions`,
-      `/clients/${client}/figures`,
-      `/clients/${client}/journal`,
-      `/clients/${client}/papers`,
-      `/clients/${client}/whole`,
+      ...placesOfStudio,
+      ...placesOfClient(client),
       `/clients/${client}/whole/file`,
       "/clients/file",
-      `/clients/${client}/papers/lookbook`,
       `/clients/${client}/papers/look-cards/pdf`,
-      "/rail",
-      "/bench",
-      "/sets",
-      "/boards/sets",
-      "/boards/gaps",
-      "/boards/measure",
-      "/boards/ground",
-      "/boards/base",
       "/sets/build",
       "/sets/stock",
-      "/rail/new",
-      "/rail/many",
-      "/start",
-      "/put-away",
-      "/rules",
-      "/members",
       "/join",
       "/for/AAAAAAAAAAAAAAAAAAAAAA",
       "/password",

@@ -82,7 +82,6 @@ describe("a board of 200 sets on 100 bases", () => {
   });
 });
 
-/** Milliseconds from the key T to the paint after it, the median of seven. */
 /** How long the same work takes at a quarter of the speed on a machine that does nothing else, ms. */
 const sameWorkUsually = 36;
 
@@ -103,6 +102,7 @@ function sameWork(): Promise<number> {
   });
 }
 
+/** Milliseconds from the key T to the paint after it, the median of seven. */
 async function medianOfTurns(): Promise<number> {
   const times: number[] = [];
   for (let i = 0; i < 7; i += 1)

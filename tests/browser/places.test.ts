@@ -2,30 +2,13 @@ import { describe, expect, it } from "vitest";
 import { choose, clientCalled, named, press, sees, signIn } from "../support/browser";
 import { browser, errors, page, site, useDemoStudio } from "../support/demo-studio";
 import { axeFinds } from "../support/axe";
-
-const places = [
-  "/",
-  "/clients",
-  "/clients/new",
-  "/rail",
-  "/rail/new",
-  "/rail/many",
-  "/start",
-  "/bench",
-  "/sets",
-  "/boards",
-  "/boards/sets",
-  "/boards/base",
-  "/boards/gaps",
-  "/boards/measure",
-  "/rules",
-];
+import { placesOfStudio } from "../support/places";
 
 useDemoStudio({ axe: true, signedIn: false });
 
 describe("before anybody is signed in", () => {
   it("shows only the sign-in page, whatever is asked for", async () => {
-    for (const path of places) {
+    for (const path of placesOfStudio) {
       await page.goto(site + path);
       expect(new URL(page.url()).pathname).toBe("/sign-in");
     }
@@ -66,7 +49,7 @@ describe("every place", () => {
     expect(over).toBeLessThanOrEqual(0);
   });
 
-  it.each(places)("%s has nothing for axe, and fits 1024 x 768", async (path) => {
+  it.each(placesOfStudio)("%s has nothing for axe, and fits 1024 x 768", async (path) => {
     await page.setViewport({ width: 1024, height: 768 });
     await page.goto(site + path);
     await page.waitForSelector("h1");
@@ -91,7 +74,7 @@ describe("every place", () => {
     ];
     await page.setViewport({ width, height: 740 });
     const over: string[] = [];
-    for (const path of [...places, ...ofClient.map((of) => of.replace("%", client))]) {
+    for (const path of [...placesOfStudio, ...ofClient.map((of) => of.replace("%", client))]) {
       await page.goto(site + path);
       await page.waitForSelector("h1");
       const needs = await page.evaluate(() => document.documentElement.scrollWidth);

@@ -1,18 +1,7 @@
-import { afterAll, beforeAll, beforeEach, describe, expect, it, vi } from "vitest";
-import { closeDatabase } from "@/server/db/database";
+import { beforeAll, beforeEach, describe, expect, it } from "vitest";
 import { actions, inputsFor } from "./action-inputs";
-import { asOwner, closeOwner, furnishedStudio, newStudio, signedInto } from "./studios";
-
-const signedIn = vi.hoisted(() => ({ studioId: null as string | null, userId: "", sessionId: "" }));
-
-vi.mock("@/server/session/session", () => ({
-  sealedSession: () => Promise.resolve(signedIn.studioId === null ? null : { ...signedIn }),
-  openSession: () => Promise.resolve(),
-  closeSession: () => Promise.resolve(),
-}));
-vi.mock("next/cache", () => ({ revalidatePath: () => undefined }));
-vi.mock("next/headers", () => ({ headers: () => Promise.resolve(new Headers()) }));
-vi.mock("next/navigation", () => ({ redirect: () => undefined }));
+import { signedIn } from "./session-of-test";
+import { asOwner, furnishedStudio, newStudio, signedInto } from "./studios";
 
 let one: Awaited<ReturnType<typeof furnishedStudio>>;
 let two: string;
@@ -25,13 +14,8 @@ beforeAll(async () => {
   session = await signedInto(two, one.userId);
 });
 
-afterAll(async () => {
-  await closeDatabase();
-  await closeOwner();
-});
-
 beforeEach(() => {
-  signedIn.studioId = null;
+  signedIn.studioId = "";
   signedIn.userId = one.userId;
   signedIn.sessionId = session;
 });

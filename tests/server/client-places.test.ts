@@ -1,5 +1,4 @@
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { closeDatabase } from "@/server/db/database";
+import { beforeAll, describe, expect, it } from "vitest";
 import { inStudio } from "@/server/db/tenant";
 import { benchFor, wardrobeFor } from "@/server/records/bench";
 import {
@@ -15,17 +14,12 @@ import { addPiece } from "@/server/records/pieces";
 import { addOccasion, listOccasions } from "@/server/records/occasions";
 import { readToday } from "@/server/records/today-read";
 import { todayRoom } from "@/server/records/today-room";
-import { asOwner, closeOwner, furnishedStudio, shoe } from "./studios";
+import { asOwner, furnishedStudio, shoe } from "./studios";
 
 let studio: Awaited<ReturnType<typeof furnishedStudio>>;
 
 beforeAll(async () => {
   studio = await furnishedStudio("Places");
-});
-
-afterAll(async () => {
-  await closeDatabase();
-  await closeOwner();
 });
 
 const inside = <T>(work: Parameters<typeof inStudio<T>>[1]) => inStudio(studio.studioId, work);

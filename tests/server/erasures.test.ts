@@ -1,7 +1,6 @@
-import { afterAll, describe, expect, it, vi } from "vitest";
+import { describe, expect, it } from "vitest";
 import { countedKinds } from "@/core/studio/client-whole";
 import { bringErasedBack, erase } from "@/server/actions/erasures";
-import { closeDatabase } from "@/server/db/database";
 import { inStudio, type Tenant } from "@/server/db/tenant";
 import { addClient, findClient } from "@/server/records/clients";
 import { rowsOfClient } from "@/server/records/client-rows";
@@ -11,23 +10,15 @@ import { addPiece, findPiece } from "@/server/records/pieces";
 import { photoOf, keepPhoto } from "@/server/records/photos";
 import { sets } from "@/server/records/sets";
 import { hashOfToken } from "@/server/session/tokens";
-import { asOwner, clientInput, closeOwner, furnishedStudio, shoe } from "./studios";
-
-const signedIn = vi.hoisted(() => ({ studioId: "", userId: "", sessionId: "" }));
-vi.mock("@/server/session/session", () => ({ sealedSession: () => Promise.resolve({ ...signedIn }) }));
-vi.mock("next/cache", () => ({ revalidatePath: () => undefined }));
+import { as, signedIn } from "./session-of-test";
+import { asOwner, clientInput, furnishedStudio, shoe } from "./studios";
 
 type Studio = Awaited<ReturnType<typeof furnishedStudio>>;
-
-afterAll(async () => {
-  await closeDatabase();
-  await closeOwner();
-});
 
 async function studioOf(name: string): Promise<Studio> {
   const studio = await furnishedStudio(name);
   const { studioId, userId, sessionId } = studio;
-  Object.assign(signedIn, { studioId, userId, sessionId });
+  as({ studioId, userId, sessionId });
   return studio;
 }
 

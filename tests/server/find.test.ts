@@ -1,11 +1,10 @@
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { closeDatabase } from "@/server/db/database";
+import { beforeAll, describe, expect, it } from "vitest";
 import { inStudio } from "@/server/db/tenant";
 import { putClientAway } from "@/server/records/clients";
 import { findByName } from "@/server/records/find";
 import { addPiece, putPieceAway } from "@/server/records/pieces";
 import { sets } from "@/server/records/sets";
-import { closeOwner, furnishedStudio, shoe } from "./studios";
+import { furnishedStudio, shoe } from "./studios";
 
 let studio: Awaited<ReturnType<typeof furnishedStudio>>;
 let other: Awaited<ReturnType<typeof furnishedStudio>>;
@@ -13,11 +12,6 @@ let other: Awaited<ReturnType<typeof furnishedStudio>>;
 beforeAll(async () => {
   studio = await furnishedStudio("Find");
   other = await furnishedStudio("Other");
-});
-
-afterAll(async () => {
-  await closeDatabase();
-  await closeOwner();
 });
 
 const inside = <T>(work: Parameters<typeof inStudio<T>>[1]) => inStudio(studio.studioId, work);

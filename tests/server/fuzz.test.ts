@@ -1,45 +1,30 @@
 import { inspect } from "node:util";
-import { afterAll, beforeAll, describe, expect, it, vi } from "vitest";
+import { beforeAll, describe, expect, it, vi } from "vitest";
 import { unstorable } from "@/core/schema/storable";
 import type { Outcome } from "@/core/schema/outcome";
 import { numbersFrom } from "@/core/testing/generated";
 import { createFirstStudio, signIn } from "@/server/actions/sign-in";
-import { closeDatabase } from "@/server/db/database";
 import { inStudio } from "@/server/db/tenant";
 import { benchFor } from "@/server/records/bench";
 import { findClient } from "@/server/records/clients";
 import { ruleBookRoom } from "@/server/records/rule-book-room";
 import { nasties, spoilt } from "../support/nasty";
 import { actions, inputsFor, type Called } from "./action-inputs";
-import { closeOwner, furnishedStudio, newStudio } from "./studios";
+import { as } from "./session-of-test";
+import { furnishedStudio, newStudio } from "./studios";
 
-const signedIn = vi.hoisted(() => ({ studioId: "", userId: "", sessionId: "" }));
-
-vi.mock("@/server/session/session", () => ({
-  sealedSession: () => Promise.resolve({ ...signedIn }),
-  openSession: () => Promise.resolve(),
-  closeSession: () => Promise.resolve(),
-}));
 vi.mock("@/server/session/attempts", () => ({
   secondsToWait: () => Promise.resolve(0),
   secondsToFound: () => Promise.resolve(0),
   forgive: () => Promise.resolve(),
 }));
-vi.mock("next/cache", () => ({ revalidatePath: () => undefined }));
-vi.mock("next/headers", () => ({ headers: () => Promise.resolve(new Headers()) }));
-vi.mock("next/navigation", () => ({ redirect: () => undefined }));
 
 let called: Called;
 
 beforeAll(async () => {
   const one = await furnishedStudio("Fuzz");
   called = { one, two: await newStudio("Beside it") };
-  Object.assign(signedIn, { studioId: one.studioId, userId: one.userId, sessionId: one.sessionId });
-});
-
-afterAll(async () => {
-  await closeDatabase();
-  await closeOwner();
+  as(one);
 });
 
 /** Words that only a machine says: a trace, a statement, a name of the house. */

@@ -1,8 +1,7 @@
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { beforeAll, describe, expect, it } from "vitest";
 import { v7 as uuid } from "uuid";
 import { polished } from "@/core/rule-book/rule-book";
 import { changeBook } from "@/core/rule-book/book-change";
-import { closeDatabase } from "@/server/db/database";
 import { inStudio } from "@/server/db/tenant";
 import { benchFor } from "@/server/records/bench";
 import { addClient, changeClient, changeRuleBook, findClient } from "@/server/records/clients";
@@ -11,17 +10,12 @@ import { keepOverruling, overrulingsFor, withdrawOverruling } from "@/server/rec
 import { ruleBookRoom } from "@/server/records/rule-book-room";
 import { ruleBookVersions, setStudioRuleBook, studioRuleBook } from "@/server/records/rule-books";
 import { NotFound, StaleWrite } from "@/server/records/refusal";
-import { asOwner, clientInput, closeOwner, furnishedStudio, sent } from "./studios";
+import { asOwner, clientInput, furnishedStudio, sent } from "./studios";
 
 let studio: Awaited<ReturnType<typeof furnishedStudio>>;
 
 beforeAll(async () => {
   studio = await furnishedStudio("Judgement");
-});
-
-afterAll(async () => {
-  await closeDatabase();
-  await closeOwner();
 });
 
 const inside = <T>(work: Parameters<typeof inStudio<T>>[1]) => inStudio(studio.studioId, work);

@@ -1,7 +1,6 @@
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { beforeAll, describe, expect, it } from "vitest";
 import { gapSpecOf } from "@/core/search/gap-spec";
 import { firstStock } from "@/core/sets/template";
-import { closeDatabase } from "@/server/db/database";
 import { inStudio } from "@/server/db/tenant";
 import { benchFor } from "@/server/records/bench";
 import { boardRoom } from "@/server/records/board-room";
@@ -12,17 +11,12 @@ import { sets } from "@/server/records/sets";
 import { NotFound, StaleWrite } from "@/server/records/refusal";
 import { addTemplate, bringTemplateBack, listTemplates, putTemplateAway } from "@/server/records/templates";
 import { addWear, lastWorn, strikeWear } from "@/server/records/wears";
-import { clientInput, closeOwner, furnishedStudio, gapFor } from "./studios";
+import { clientInput, furnishedStudio, gapFor } from "./studios";
 
 let studio: Awaited<ReturnType<typeof furnishedStudio>>;
 
 beforeAll(async () => {
   studio = await furnishedStudio("Library");
-});
-
-afterAll(async () => {
-  await closeDatabase();
-  await closeOwner();
 });
 
 const inside = <T>(work: Parameters<typeof inStudio<T>>[1]) => inStudio(studio.studioId, work);

@@ -1,7 +1,6 @@
-import { afterAll, beforeAll, describe, expect, it, vi } from "vitest";
+import { beforeAll, describe, expect, it, vi } from "vitest";
 import { v7 as uuid } from "uuid";
 import { answerLink } from "@/server/actions/answer-link";
-import { closeDatabase } from "@/server/db/database";
 import { inStudio, type Tenant } from "@/server/db/tenant";
 import { clientJournalRoom } from "@/server/records/client-rooms";
 import { linkByToken } from "@/server/records/doors";
@@ -11,7 +10,7 @@ import { keepLook } from "@/server/records/looks";
 import { addPiece } from "@/server/records/pieces";
 import { todayRoom } from "@/server/records/today-room";
 import { hashOfToken, newLinkToken } from "@/server/session/tokens";
-import { asOwner, closeOwner, furnishedStudio, linkFor, sent, shoe } from "./studios";
+import { asOwner, furnishedStudio, linkFor, sent, shoe } from "./studios";
 
 const caller = vi.hoisted(() => ({ address: "203.0.113.7" }));
 vi.mock("next/headers", () => ({
@@ -25,11 +24,6 @@ const inside = <T>(work: (tenant: Tenant) => Promise<T>) => inStudio(one.studioI
 beforeAll(async () => {
   one = await furnishedStudio("Studio one, with links");
   two = await furnishedStudio("Studio two, that looks in");
-});
-
-afterAll(async () => {
-  await closeDatabase();
-  await closeOwner();
 });
 
 /** A new link to the look of studio one: its token and its id. */

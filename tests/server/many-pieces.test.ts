@@ -1,4 +1,4 @@
-import { afterAll, beforeAll, describe, expect, it, vi } from "vitest";
+import { beforeAll, describe, expect, it } from "vitest";
 import { readRailTable, readRows, textOfCsv } from "@/core/formats/rail-csv/read";
 import { checkRows, type RowToKeep } from "@/core/intake/rows";
 import { readLine } from "@/core/intake/line";
@@ -14,17 +14,12 @@ import {
   putPiecesAway,
   railFile,
 } from "@/server/actions/many-pieces";
-import { closeDatabase } from "@/server/db/database";
 import { inStudio } from "@/server/db/tenant";
 import { nameClients } from "@/server/records/clients";
 import { findPiece } from "@/server/records/pieces";
 import { wishedIds } from "@/server/records/rail";
-import { closeOwner, furnishedStudio } from "./studios";
-
-const signedIn = vi.hoisted(() => ({ studioId: "", userId: "", sessionId: "" }));
-
-vi.mock("@/server/session/session", () => ({ sealedSession: () => Promise.resolve({ ...signedIn }) }));
-vi.mock("next/cache", () => ({ revalidatePath: () => undefined }));
+import { as } from "./session-of-test";
+import { furnishedStudio } from "./studios";
 
 type Studio = Awaited<ReturnType<typeof furnishedStudio>>;
 let one: Studio;
@@ -35,13 +30,6 @@ beforeAll(async () => {
   two = await furnishedStudio("Other pieces");
 });
 
-afterAll(async () => {
-  await closeDatabase();
-  await closeOwner();
-});
-
-const as = ({ studioId, userId, sessionId }: Studio) =>
-  void Object.assign(signedIn, { studioId, userId, sessionId });
 const wholeRail: RailWish = {
   owner: null,
   shelf: "all",

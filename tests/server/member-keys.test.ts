@@ -1,19 +1,13 @@
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { beforeAll, describe, expect, it } from "vitest";
 import { noShortcuts } from "@/core/studio/shortcuts";
-import { closeDatabase } from "@/server/db/database";
 import { inStudio } from "@/server/db/tenant";
 import { setShortcuts, shortcutsOf } from "@/server/records/member-keys";
-import { closeOwner, furnishedStudio } from "./studios";
+import { furnishedStudio } from "./studios";
 
 let studio: Awaited<ReturnType<typeof furnishedStudio>>;
 
 beforeAll(async () => {
   studio = await furnishedStudio("Keys");
-});
-
-afterAll(async () => {
-  await closeDatabase();
-  await closeOwner();
 });
 
 describe("the keys of a member", () => {

@@ -1,21 +1,16 @@
-import { afterAll, beforeAll, describe, expect, it, vi } from "vitest";
+import { beforeAll, describe, expect, it } from "vitest";
 import sharp, { type Sharp } from "sharp";
 import { readLine } from "@/core/intake/line";
 import type { PieceDraft } from "@/core/studio/piece-record";
 import { notNarrowed } from "@/core/studio/rail";
 import { savePiece } from "@/server/actions/pieces";
 import { GET } from "@/app/photo/[id]/route";
-import { closeDatabase } from "@/server/db/database";
 import { inStudio } from "@/server/db/tenant";
 import { photoOf } from "@/server/records/photos";
 import { findPiece } from "@/server/records/pieces";
 import { wishedIds } from "@/server/records/rail";
-import { closeOwner, furnishedStudio } from "./studios";
-
-const signedIn = vi.hoisted(() => ({ studioId: "", userId: "", sessionId: "" }));
-
-vi.mock("@/server/session/session", () => ({ sealedSession: () => Promise.resolve({ ...signedIn }) }));
-vi.mock("next/cache", () => ({ revalidatePath: () => undefined }));
+import { as, signedIn } from "./session-of-test";
+import { furnishedStudio } from "./studios";
 
 type Studio = Awaited<ReturnType<typeof furnishedStudio>>;
 let one: Studio;
@@ -26,13 +21,6 @@ beforeAll(async () => {
   two = await furnishedStudio("Other photos");
 });
 
-afterAll(async () => {
-  await closeDatabase();
-  await closeOwner();
-});
-
-const as = ({ studioId, userId, sessionId }: Studio) =>
-  void Object.assign(signedIn, { studioId, userId, sessionId });
 const wish = {
   owner: null,
   shelf: "all",

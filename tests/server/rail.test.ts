@@ -1,8 +1,7 @@
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { beforeAll, describe, expect, it } from "vitest";
 import { sample } from "@/core/testing/sample";
 import { notNarrowed, railWindowSize, studioKit, type RailNarrowed, type RailWish } from "@/core/studio/rail";
 import { draftOf } from "@/core/studio/piece-record";
-import { closeDatabase } from "@/server/db/database";
 import { inStudio } from "@/server/db/tenant";
 import { addClient } from "@/server/records/clients";
 import { addPiece, changePiece, putPieceAway } from "@/server/records/pieces";
@@ -10,7 +9,7 @@ import { hasPieces, railWindow } from "@/server/records/rail";
 import { sets } from "@/server/records/sets";
 import { todayIn } from "@/server/records/studio";
 import { addWear } from "@/server/records/wears";
-import { clientInput, closeOwner, newStudio } from "./studios";
+import { clientInput, newStudio } from "./studios";
 
 let studio: string;
 let client: string;
@@ -32,11 +31,6 @@ beforeAll(async () => {
     const skirt = draftOf(sample("skirt", { name: "Moss skirt" }));
     await addPiece(tenant, { piece: skirt, clientId: client, state: "ready" });
   });
-});
-
-afterAll(async () => {
-  await closeDatabase();
-  await closeOwner();
 });
 
 const wish = (given: Partial<RailWish>): RailWish => ({

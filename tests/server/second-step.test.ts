@@ -1,28 +1,15 @@
-import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, it, vi } from "vitest";
+import { afterEach, beforeAll, beforeEach, describe, expect, it, vi } from "vitest";
 import { Secret, TOTP } from "otpauth";
 import { changePassword, dropSecondStep, proposeSecondStep, setUpSecondStep } from "@/server/actions/members";
 import { signIn } from "@/server/actions/sign-in";
-import { closeDatabase } from "@/server/db/database";
 import { inStudio } from "@/server/db/tenant";
 import { secondStepOf } from "@/server/records/second-steps";
 import { setPassword } from "@/server/records/doors";
 import { beginSession } from "@/server/records/sessions";
 import { hashPassword } from "@/server/session/password";
 import { turnOf } from "@/server/session/second-step";
-import { asOwner, closeOwner, newStudio, newUser, signedInto } from "./studios";
-
-const signedIn = vi.hoisted(() => ({ studioId: "", userId: "", sessionId: "" }));
-const opened = vi.hoisted(() => ({ count: 0 }));
-
-vi.mock("@/server/session/session", () => ({
-  sealedSession: () => Promise.resolve({ ...signedIn }),
-  openSession: () => {
-    opened.count += 1;
-    return Promise.resolve();
-  },
-}));
-vi.mock("next/cache", () => ({ revalidatePath: () => undefined }));
-vi.mock("next/headers", () => ({ headers: () => Promise.resolve(new Headers()) }));
+import { opened, signedIn } from "./session-of-test";
+import { asOwner, newStudio, newUser, signedInto } from "./studios";
 
 const password = "copper-lantern-ferry";
 const email = () => asOwner()("users").where({ id: signedIn.userId }).first<{ email: string }>("email");
@@ -35,18 +22,13 @@ beforeEach(async () => {
   signedIn.userId = await newUser();
   await setPassword(signedIn.userId, await hashPassword(password));
   signedIn.sessionId = await signedInto(signedIn.studioId, signedIn.userId);
-  opened.count = 0;
+  opened.length = 0;
   // A code holds for half a minute each way: the clock stands still, so that none runs out between two lines.
   vi.useFakeTimers({ toFake: ["Date"], now: Date.now() });
 });
 
 afterEach(() => {
   vi.useRealTimers();
-});
-
-afterAll(async () => {
-  await closeDatabase();
-  await closeOwner();
 });
 
 const codeOf = (secret: string, turns = 0) =>
@@ -86,10 +68,10 @@ describe("a second step", () => {
     const { secret } = await setUp();
     expect(await enter()).toMatchObject(asksAgain);
     expect(await enter("123")).toMatchObject(asksAgain);
-    expect(opened.count).toBe(0);
+    expect(opened).toHaveLength(0);
     const code = codeOf(secret);
     expect(await enter(` ${code.slice(0, 3)} ${code.slice(3)}`)).toMatchObject({ ok: true });
-    expect(opened.count).toBe(1);
+    expect(opened).toHaveLength(1);
     expect(await enter(code)).toMatchObject(asksAgain);
     // An earlier one that was not used is too old once a later one was.
     expect(await enter(codeOf(secret, -1))).toMatchObject(asksAgain);

@@ -1,19 +1,13 @@
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { closeDatabase } from "@/server/db/database";
+import { beforeAll, describe, expect, it } from "vitest";
 import { inStudio } from "@/server/db/tenant";
 import { Refusal } from "@/server/records/refusal";
 import { setTimeZone, thisStudio, todayIn } from "@/server/records/studio";
-import { closeOwner, newStudio } from "./studios";
+import { newStudio } from "./studios";
 
 let studio: string;
 
 beforeAll(async () => {
   studio = await newStudio("A studio far away");
-});
-
-afterAll(async () => {
-  await closeDatabase();
-  await closeOwner();
 });
 
 describe("the studio's own day", () => {
