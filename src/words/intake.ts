@@ -3,7 +3,6 @@ export const intakeWords = {
   addManyPieces: "Add many pieces",
   aLineAPiece:
     "Write or paste a line a piece, or take a table from a file. Nothing is recorded until every row is right; then all of them are.",
-  studioKit: "Studio kit",
   whereFrom: "Where the pieces come from",
   lines: "Lines",
   table: "Table (CSV)",

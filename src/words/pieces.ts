@@ -50,7 +50,6 @@ export const piecesWords = {
   thePieceIsOnThe: "The piece is on the rail.",
   name: "Name",
   owner: "Owner",
-  studioKit: "Studio kit",
   state: "State",
   backOn: "Back on",
   inOneLine: "Write it in one line",

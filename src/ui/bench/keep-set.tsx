@@ -13,6 +13,7 @@ import { answerOf, sayFaults } from "../kit/answer";
 import { Button } from "../kit/button";
 import { useDraft } from "../kit/form/use-draft";
 import { Dialog } from "../kit/dialog";
+import { TextField } from "../kit/text-field";
 
 export type SaveSet = (input: GroupInput & { id: null; version: null }) => Promise<Outcome<string>>;
 
@@ -70,7 +71,13 @@ export function KeepSet({ open, onOpenChange, clientId, accessories, adjustments
         }}
       >
         <Plates accessories={accessories} />
-        <SetName value={name.value} onChange={name.change} fault={fault} />
+        <TextField
+          id="set-name"
+          label={benchWords.nameOfTheSet}
+          value={name.value}
+          onChange={name.change}
+          fault={fault}
+        />
         <div className="mt-5 flex gap-2">
           <Button type="submit" look="strong" disabled={busy}>
             {benchWords.keepSet}
@@ -92,36 +99,5 @@ function Plates({ accessories }: Pick<KeepSetProps, "accessories">) {
       ))}
       {accessories.length === 0 && <span className="p-2 text-ink-soft">{benchWords.nothingIsOnYet}</span>}
     </div>
-  );
-}
-
-interface SetNameProps {
-  readonly value: string;
-  readonly onChange: (name: string) => void;
-  /** Why the set was not taken. */
-  readonly fault: string | null;
-}
-
-function SetName({ value, onChange, fault }: SetNameProps) {
-  return (
-    <>
-      <label className="font-medium" htmlFor="set-name">
-        {benchWords.nameOfTheSet}
-      </label>
-      <input
-        id="set-name"
-        value={value}
-        onChange={(event) => onChange(event.target.value)}
-        aria-invalid={fault !== null}
-        aria-describedby={fault ? "set-fault" : undefined}
-        autoComplete="off"
-        className={`mt-1 h-10 w-full border bg-white px-2.5 text-body ${fault ? "border-thread" : "border-rule-strong"}`}
-      />
-      {fault && (
-        <p id="set-fault" role="alert" className="mt-1 text-thread">
-          {fault}
-        </p>
-      )}
-    </>
   );
 }

@@ -13,6 +13,7 @@ import { garmentsOf, isBegun, otherLooks, wordsOf } from "./desk/own-looks";
 import { useBenchState, useDesk, useLookHistory } from "./desk/use-desk";
 import type { LookActions } from "./look-actions";
 import { sayStep } from "./say-step";
+import { TextField, TextLines } from "../kit/text-field";
 
 /** How long a look that was put away can be brought back from the message, ms. */
 const long = 10_000;
@@ -83,31 +84,24 @@ function LookWordsFields({ called }: { readonly called: string }) {
   const { steps } = useDesk();
   const { name, note } = useBenchState(({ words, look }) => words.get(look.id)) ?? { name: "", note: "" };
   return (
-    <>
-      <label className="font-medium" htmlFor="look-name">
-        {benchWords.name}
-      </label>
-      <input
+    <div className="mb-4 space-y-3">
+      <TextField
         id="look-name"
+        label={benchWords.name}
         value={name}
         placeholder={called}
         maxLength={120}
-        autoComplete="off"
-        onChange={(event) => steps.write({ name: event.target.value })}
-        className="mt-1 mb-3 h-11 w-full border border-rule-strong bg-white px-2.5 text-body"
+        onChange={(written) => steps.write({ name: written })}
       />
-      <label className="font-medium" htmlFor="look-note">
-        {benchWords.note}
-      </label>
-      <textarea
+      <TextLines
         id="look-note"
+        label={benchWords.note}
         value={note}
         rows={2}
         maxLength={4000}
-        onChange={(event) => steps.write({ note: event.target.value })}
-        className="mt-1 mb-4 w-full border border-rule-strong bg-white px-2.5 py-1.5 text-body"
+        onChange={(written) => steps.write({ note: written })}
       />
-    </>
+    </div>
   );
 }
 

@@ -4,12 +4,13 @@ import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import { toast } from "sonner";
 import { intakeWords } from "@/words/intake";
+import { railWords } from "@/words/rail";
 import { sayWith } from "@/words/say";
 import { Button } from "../kit/button";
 import { useDraft } from "../kit/form/use-draft";
 import { Segments } from "../kit/segments";
 import { Select } from "../kit/select";
-import { Fault } from "./fault";
+import { Fault } from "../kit/fault";
 import { LinesBox, type PiecesCalled } from "./lines-box";
 import { RowsToLookOver } from "./rows-to-look-over";
 import { TableBox } from "./table-box";
@@ -99,7 +100,7 @@ function WhereFrom({ source, onSource, clients, owner, onOwner }: WhereFromProps
           label={intakeWords.whose}
           value={owner ?? ""}
           onChange={(id) => onOwner(id || null)}
-          options={[...clients, { id: "", name: intakeWords.studioKit }]}
+          options={[...clients, { id: "", name: railWords.studioKit }]}
         />
       </div>
     </div>

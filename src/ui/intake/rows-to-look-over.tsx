@@ -6,6 +6,7 @@ import { intakeWords } from "@/words/intake";
 import { sayWith } from "@/words/say";
 import { Plate } from "../drawing/plate";
 import { useLengthUnit } from "../kit/length-unit";
+import { ownerNamer } from "../kit/owner-name";
 import { SwatchStrip } from "../kit/swatches";
 import { captionOf } from "../pieces/caption";
 
@@ -57,7 +58,7 @@ function PieceRow({ piece: { id, clientId, piece: draft }, unknown, lacksColour,
   const unit = useLengthUnit();
   const piece = completed({ ...draft, id: "row" });
   const notes = [
-    owners.find(({ id: owner }) => owner === clientId)?.name ?? intakeWords.studioKit,
+    ownerNamer(owners)(clientId),
     captionOf(piece, unit),
     lacksColour ? intakeWords.noColourSaid : "",
     unknown.length > 0 ? sayWith(intakeWords.keptInTheName, { words: unknown.join(", ") }) : "",

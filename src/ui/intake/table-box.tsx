@@ -10,7 +10,7 @@ import { sayWith } from "@/words/say";
 import type { Intake, Whose } from "@/workers/intake";
 import { Select } from "../kit/select";
 import { Unfold } from "../kit/unfold";
-import { Fault } from "./fault";
+import { Fault } from "../kit/fault";
 
 interface TableBoxProps {
   readonly intake: Remote<Intake> | null;

@@ -33,7 +33,7 @@ export function Changes({ changes }: { readonly changes: readonly ChangeRecord[]
         <a
           href="/members/changes.csv"
           download
-          className="underline decoration-rule-strong underline-offset-2 hover:decoration-ink"
+          className="inline-flex shrink-0 items-center underline decoration-rule-strong underline-offset-2 hover:decoration-ink touch:min-h-11"
         >
           {membersWords.allOfItAsA}
         </a>
@@ -45,7 +45,7 @@ export function Changes({ changes }: { readonly changes: readonly ChangeRecord[]
               {format(parseISO(at), "d MMM, HH:mm")}
             </time>
             <span className="w-32 shrink-0">{by ?? membersWords.theStudioItself}</span>
-            <span className="min-w-0 flex-1">
+            <span className="min-w-0 grow basis-full sm:basis-0">
               {deed} {recordWords[record] ?? record}{" "}
               <span className="font-medium">{name.replaceAll("_", " ")}</span>
               {fields.length > 0 && (

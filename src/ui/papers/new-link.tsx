@@ -10,6 +10,8 @@ import { Button } from "../kit/button";
 import { useDraft } from "../kit/form/use-draft";
 import { Segments } from "../kit/segments";
 import type { LinkActions } from "./private-links";
+import { Fault } from "../kit/fault";
+import { TextField, TextLines } from "../kit/text-field";
 
 const usualDays = "14";
 
@@ -56,13 +58,15 @@ export function NewLink({ clientId, clientName, chosen, create }: NewLinkProps) 
         <p className="text-small text-ink-soft">{papersWords.aboutLinks}</p>
       </div>
       <Greeting clientName={clientName} value={greeting.value} onChange={greeting.change} />
-      <Recipient value={recipient} onChange={setRecipient} />
+      <TextField
+        id="link-recipient"
+        label={papersWords.recipient}
+        type="email"
+        value={recipient}
+        onChange={setRecipient}
+      />
       <HoldsFor days={days} onDays={setDays} />
-      {fault && (
-        <p role="alert" className="text-thread">
-          {fault}
-        </p>
-      )}
+      <Fault say={fault} />
       <div className="flex items-center gap-3">
         <Button type="submit" look="strong" disabled={isBusy || chosen.length === 0 || isTooMany}>
           {papersWords.makeTheLink}
@@ -84,22 +88,17 @@ interface GreetingProps {
 
 function Greeting({ clientName, value, onChange }: GreetingProps) {
   return (
-    <div>
-      <label htmlFor="link-greeting" className="font-medium">
-        {papersWords.greeting}
-      </label>
-      <textarea
-        id="link-greeting"
-        rows={3}
-        maxLength={600}
-        value={value}
-        placeholder={sayWith(papersWords.greetingHint, {
-          client: clientName.split(" ")[0] ?? clientName,
-        })}
-        onChange={(event) => onChange(event.target.value)}
-        className="mt-1 w-full border border-rule-strong bg-white px-2.5 py-1.5"
-      />
-    </div>
+    <TextLines
+      id="link-greeting"
+      label={papersWords.greeting}
+      rows={3}
+      maxLength={600}
+      value={value}
+      placeholder={sayWith(papersWords.greetingHint, {
+        client: clientName.split(" ")[0] ?? clientName,
+      })}
+      onChange={onChange}
+    />
   );
 }
 
@@ -120,29 +119,6 @@ function HoldsFor({ days, onDays }: HoldsForProps) {
           shown: sayWith(papersWords.daysCount, { days: count }),
         }))}
         onChange={onDays}
-      />
-    </div>
-  );
-}
-
-interface RecipientProps {
-  readonly value: string;
-  readonly onChange: (recipient: string) => void;
-}
-
-function Recipient({ value, onChange }: RecipientProps) {
-  return (
-    <div>
-      <label htmlFor="link-recipient" className="font-medium">
-        {papersWords.recipient}
-      </label>
-      <input
-        id="link-recipient"
-        type="email"
-        autoComplete="off"
-        value={value}
-        onChange={(event) => onChange(event.target.value)}
-        className="mt-1 h-9 w-full border border-rule-strong bg-white px-2.5"
       />
     </div>
   );

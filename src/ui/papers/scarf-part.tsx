@@ -1,21 +1,19 @@
 import { bodyOf } from "@/core/body/body";
 import { sayLength } from "@/core/length/length";
-import { clothOf, picturedOn } from "@/core/piece/tied-scarf";
-import { namedFolds } from "@/core/scarf/folds";
+import { clothOf } from "@/core/piece/tied-scarf";
 import { girthsOf } from "@/core/scarf/girths";
-import { foldedInSteps } from "@/core/scarf/laid-out";
-import { sidesOf, tieOf } from "@/core/scarf/tied";
+import { tieOf } from "@/core/scarf/tied";
 import { tieSpec } from "@/core/scarf/ties";
 import type { PaperSource } from "@/core/studio/paper-source";
 import { capital } from "@/core/words/called";
 import { papersWords } from "@/words/papers";
 import { sayWith } from "@/words/say";
 import { scarvesWords } from "@/words/scarves";
-import { FoldedPicture } from "../drawing/scarf/folded-picture";
-import { sayFold, sayScarf } from "../scarves/card-words";
+import { sayScarf } from "../scarves/card-words";
 import { cautionWords } from "../scarves/say-tie";
 import { TiedOnClient } from "../scarves/tied-on-client";
 import type { Block, DrawnStep } from "./paper";
+import { drawnFolds } from "../scarves/drawn-folds";
 
 /** How a scarf is folded and tied on its client, step by step. */
 export function scarfBlocks({ scarf: asked, client, unit }: PaperSource): Block[] {
@@ -33,7 +31,16 @@ export function scarfBlocks({ scarf: asked, client, unit }: PaperSource): Block[
       text: capital(tieSpec(settings.tie).name),
       under: sayScarf(scarf, spec, unit),
     },
-    { is: "drawn steps", steps: [...foldSteps(asked), ...tieSteps(asked, client, spec.steps)] },
+    {
+      is: "drawn steps",
+      steps: [
+        ...drawnFolds(scarf, settings).map(({ label, words, draw }): DrawnStep => ({
+          drawing: { draw: () => draw("size-full"), label, ratio: 1 },
+          words,
+        })),
+        ...tieSteps(asked, client, spec.steps),
+      ],
+    },
     {
       is: "points",
       points: [
@@ -47,35 +54,6 @@ export function scarfBlocks({ scarf: asked, client, unit }: PaperSource): Block[
 }
 
 type AskedScarf = NonNullable<PaperSource["scarf"]>;
-
-/** Each step of the folding, with the scarf as it lies then. */
-function foldSteps({ scarf, settings }: AskedScarf): DrawnStep[] {
-  const cloth = clothOf(scarf);
-  const { axis } = namedFolds[settings.fold];
-  const folds = foldedInSteps(sidesOf(cloth), settings);
-  return folds.map((folded, at): DrawnStep => {
-    const label = sayWith(scarvesWords.afterStep, { number: at + 1 });
-    return {
-      drawing: {
-        draw: () => (
-          <FoldedPicture
-            folded={folded}
-            picture={picturedOn(scarf)}
-            sides={sidesOf(cloth)}
-            axis={at === 0 ? 0 : axis}
-            view="front"
-            paler={scarf.figures.paler}
-            label={label}
-            className="size-full"
-          />
-        ),
-        label,
-        ratio: 1,
-      },
-      words: sayFold(settings, at, folds.length),
-    };
-  });
-}
 
 /** Each step of the tying, on the client. */
 function tieSteps(

@@ -10,6 +10,7 @@ import type { Outcome } from "@/core/schema/outcome";
 import { newPiece } from "@/core/studio/new-piece";
 import { pieceInput, pieceStates, type PieceDraft, type PieceRecord } from "@/core/studio/piece-record";
 import { piecesWords } from "@/words/pieces";
+import { railWords } from "@/words/rail";
 import { photoAddress, Plate } from "../drawing/plate";
 import { flatTape, tapeOf } from "../drawing/tape";
 import { tapeBox, TapeOver } from "../drawing/tape-over";
@@ -86,7 +87,7 @@ export function PieceForm(props: PieceFormProps) {
             <ChoiceField
               name="clientId"
               label={piecesWords.owner}
-              none={piecesWords.studioKit}
+              none={railWords.studioKit}
               options={owners.map(({ id, name }) => ({ value: id, label: name }))}
             />
             <ChoiceField name="state" label={piecesWords.state} options={wordsAsOptions(pieceStates)} />

@@ -12,7 +12,7 @@ import { Button, ButtonLink } from "../kit/button";
 import { TextButton } from "../kit/text-button";
 import { ChangeMany } from "./change-many";
 import { ComparePieces } from "./compare-pieces";
-import { ownerNamer } from "./owner-name";
+import { ownerNamer } from "../kit/owner-name";
 import type { Picked } from "./use-picked";
 
 export interface ManyActions {

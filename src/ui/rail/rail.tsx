@@ -12,7 +12,7 @@ import { Button, ButtonLink } from "../kit/button";
 import { Empty, Page } from "../kit/page";
 import { unpacking } from "../kit/packed";
 import { Segments } from "../kit/segments";
-import { ownerNamer } from "./owner-name";
+import { ownerNamer } from "../kit/owner-name";
 import { PickedProvider } from "./pick-box";
 import { PickedBar, type ManyActions } from "./picked-bar";
 import { RailFilters } from "./rail-filters";

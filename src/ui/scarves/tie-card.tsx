@@ -4,11 +4,9 @@ import type { Body } from "@/core/body/body";
 import { sayLength } from "@/core/length/length";
 import type { Client } from "@/core/piece/client";
 import type { Piece } from "@/core/piece/piece";
-import { clothOf, picturedOn, type Scarf, type TieSettings } from "@/core/piece/tied-scarf";
-import { namedFolds } from "@/core/scarf/folds";
+import { clothOf, type Scarf, type TieSettings } from "@/core/piece/tied-scarf";
 import { girthsOf } from "@/core/scarf/girths";
-import { foldedInSteps } from "@/core/scarf/laid-out";
-import { sidesOf, tieOf } from "@/core/scarf/tied";
+import { tieOf } from "@/core/scarf/tied";
 import { tieSpec } from "@/core/scarf/ties";
 import { capital } from "@/core/words/called";
 import { sayWith } from "@/words/say";
@@ -17,10 +15,10 @@ import { scarvesWords } from "@/words/scarves";
 import { Button, ButtonLink } from "../kit/button";
 import { useLengthUnit } from "../kit/length-unit";
 import { paperAddress } from "../papers/paper-address";
-import { FoldedPicture } from "../drawing/scarf/folded-picture";
-import { sayFold, sayScarf } from "./card-words";
+import { sayScarf } from "./card-words";
 import { cautionWords } from "./say-tie";
 import { TiedOnClient } from "./tied-on-client";
+import { drawnFolds } from "./drawn-folds";
 
 interface TieCardProps {
   readonly scarf: Scarf;
@@ -38,8 +36,7 @@ export function TieCard({ scarf, client, body, garments, tiedTo, settings }: Tie
   const answer = tieOf(cloth, settings, girthsOf(body));
   if (!answer.possible) return null;
   const { spec, tail } = answer.tied;
-  const folds = foldedInSteps(sidesOf(cloth), settings);
-  const { axis } = namedFolds[settings.fold];
+  const folds = drawnFolds(scarf, settings);
   return (
     <section aria-labelledby="card" className="mt-8">
       <CardHead clientId={client.id} scarf={scarf} settings={settings} />
@@ -50,18 +47,9 @@ export function TieCard({ scarf, client, body, garments, tiedTo, settings }: Tie
           <p className="tabular text-small">{sayScarf(scarf, spec, unit)}</p>
         </header>
         <ol className="grid grid-cols-2 gap-x-6 gap-y-5 sm:grid-cols-3">
-          {folds.map((folded, at) => (
-            <CardStep key={at} number={at + 1} words={sayFold(settings, at, folds.length)}>
-              <FoldedPicture
-                folded={folded}
-                picture={picturedOn(scarf)}
-                sides={sidesOf(cloth)}
-                axis={at === 0 ? 0 : axis}
-                view="front"
-                paler={scarf.figures.paler}
-                label={sayWith(scarvesWords.afterStep, { number: at + 1 })}
-                className="h-36 w-full"
-              />
+          {folds.map(({ words, draw }, at) => (
+            <CardStep key={at} number={at + 1} words={words}>
+              {draw("h-36 w-full")}
             </CardStep>
           ))}
           {spec.steps.map((words, at) => (

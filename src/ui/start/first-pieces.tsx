@@ -6,7 +6,7 @@ import { intakeWords } from "@/words/intake";
 import { sayWith } from "@/words/say";
 import { startWords } from "@/words/start";
 import { Plate } from "../drawing/plate";
-import { Fault } from "../intake/fault";
+import { Fault } from "../kit/fault";
 import { LinesBox } from "../intake/lines-box";
 import { RowsToLookOver } from "../intake/rows-to-look-over";
 import { useIntake } from "../intake/use-intake";

@@ -9,6 +9,7 @@ import { wholeWords } from "@/words/whole";
 import { answerOf, sayFaults } from "../kit/answer";
 import { Button } from "../kit/button";
 import { useMay } from "../kit/role";
+import { TextField } from "../kit/text-field";
 import { useTakeBack } from "./use-take-back";
 import type { ErasureActions } from "./whole-record";
 
@@ -23,14 +24,14 @@ export function EraseClient({ clientId, clientName, actions }: EraseClientProps)
   const router = useRouter();
   const takeBack = useTakeBack(actions.bringBack);
   const [typed, setTyped] = useState("");
-  const [fault, setFault] = useState("");
+  const [fault, setFault] = useState<string | null>(null);
   const [isBusy, setBusy] = useState(false);
   const may = useMay("erase");
   const erase = async () => {
     setBusy(true);
     const outcome = await answerOf(() => actions.erase({ id: clientId, typed }));
     setBusy(false);
-    setFault(outcome.ok ? "" : sayFaults(outcome));
+    setFault(outcome.ok ? null : sayFaults(outcome));
     if (!outcome.ok) return;
     const { value: receipt } = outcome;
     forgetDrafts(clientId);
@@ -59,7 +60,18 @@ export function EraseClient({ clientId, clientName, actions }: EraseClientProps)
         {may ? (
           <>
             <p>{wholeWords.saveFirst}</p>
-            <TypedName client={clientName} value={typed} onChange={setTyped} fault={fault} />
+            <div className="max-w-80">
+              <TextField
+                id="typed"
+                label={sayWith(wholeWords.typeTheName, { client: clientName })}
+                autoCapitalize="off"
+                spellCheck={false}
+                maxLength={200}
+                value={typed}
+                onChange={setTyped}
+                fault={fault}
+              />
+            </div>
             <div>
               <Button type="submit" disabled={isBusy || typed.trim() === ""}>
                 {wholeWords.eraseEverything}
@@ -71,44 +83,6 @@ export function EraseClient({ clientId, clientName, actions }: EraseClientProps)
         )}
       </form>
     </section>
-  );
-}
-
-interface TypedNameProps {
-  readonly client: string;
-  readonly value: string;
-  readonly onChange: (typed: string) => void;
-  /** Why nothing was erased; empty where nothing was tried. */
-  readonly fault: string;
-}
-
-function TypedName({ client, value, onChange, fault }: TypedNameProps) {
-  return (
-    <>
-      {" "}
-      <div className="max-w-80">
-        <label htmlFor="typed" className="font-medium">
-          {sayWith(wholeWords.typeTheName, { client })}
-        </label>
-        <input
-          id="typed"
-          autoComplete="off"
-          autoCapitalize="off"
-          spellCheck={false}
-          maxLength={200}
-          value={value}
-          aria-describedby={fault ? "typed-fault" : undefined}
-          aria-invalid={fault !== ""}
-          onChange={(event) => onChange(event.target.value)}
-          className="mt-1 h-9 w-full border border-rule-strong bg-white px-2.5 touch:h-11"
-        />
-      </div>
-      {fault && (
-        <p id="typed-fault" role="alert" className="text-thread">
-          {fault}
-        </p>
-      )}
-    </>
   );
 }
 

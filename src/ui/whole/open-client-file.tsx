@@ -10,6 +10,7 @@ import { wholeWords } from "@/words/whole";
 import { answerOf, sayFaults } from "../kit/answer";
 import { Button } from "../kit/button";
 import { useMay } from "../kit/role";
+import { Fault } from "../kit/fault";
 
 /** Opens a client's file that was saved here or in another studio, and goes to whom it brought. */
 export function OpenClientFile() {
@@ -53,11 +54,9 @@ export function OpenClientFile() {
       <Button disabled={isBusy} onClick={() => choose.current?.click()}>
         {isBusy ? wholeWords.opening : wholeWords.openAFile}
       </Button>
-      {fault && (
-        <p role="alert" className="max-w-80 text-thread">
-          {fault}
-        </p>
-      )}
+      <div className="max-w-80">
+        <Fault say={fault} />
+      </div>
     </div>
   );
 }

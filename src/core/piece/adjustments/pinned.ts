@@ -1,6 +1,7 @@
 import { around } from "../../length/interval";
 import type { Body } from "../../body/body";
 import { choice } from "../field";
+import { hasLapels } from "../kinds/cuts";
 import { isKind, type Piece } from "../piece";
 import { isScarfRing } from "../tied-scarf";
 import { defineAdjustment } from "./define-adjustment";
@@ -27,7 +28,7 @@ const holdsPin: Readonly<Record<(typeof pinPlaces)[number], (others: readonly Pi
 };
 
 function hasLapel({ figures }: Piece): boolean {
-  return "collar" in figures && (figures.collar === "notched" || figures.collar === "shawl");
+  return "collar" in figures && hasLapels(figures);
 }
 
 function hasShirtCollar({ figures }: Piece): boolean {

@@ -82,13 +82,21 @@ export function fromNeck(figures: { readonly length: number }, { measures }: Bod
   return { from: neck - figures.length, to: neck };
 }
 
+/** The collars a layer may have. */
+export const collars = ["notched", "shawl", "stand", "round", "hood"] as const;
+
+/** Whether a layer of a collar has lapels: it opens in a V to where they meet. */
+export function hasLapels({ collar }: { readonly collar: string }): boolean {
+  return collar === "notched" || collar === "shawl";
+}
+
 /** How far below the line of the bust the lapels of a jacket meet, and those of a coat, cm. */
 const lapelsMeet = { jacket: 9, coat: 6 } as const;
 
 /** Where the lapels of a closed layer meet; a stand, a round collar or a hood closes at the neck. */
 export function lapelsOpenTo(kind: keyof typeof lapelsMeet) {
-  return ({ collar }: { readonly collar: string }, { measures }: Body): number | null =>
-    collar === "notched" || collar === "shawl" ? measures.bustLine.cm - lapelsMeet[kind] : null;
+  return (figures: { readonly collar: string }, { measures }: Body): number | null =>
+    hasLapels(figures) ? measures.bustLine.cm - lapelsMeet[kind] : null;
 }
 
 /** Where the front of a garment's neckline lies, if it leaves anything under it to be seen. */

@@ -1,6 +1,15 @@
 import { added, choice, flag, length, onlyWhere } from "../field";
 import { layerArea } from "./areas";
-import { breasted, closedBy, fromNeck, lapelsOpenTo, leansOpen, sleevelessForms, sleeves } from "./cuts";
+import {
+  breasted,
+  closedBy,
+  collars,
+  fromNeck,
+  lapelsOpenTo,
+  leansOpen,
+  sleevelessForms,
+  sleeves,
+} from "./cuts";
 import { defineKind } from "./define-kind";
 import { clothed } from "./insulation";
 
@@ -15,7 +24,7 @@ export const jacket = defineKind({
   figures: {
     form: added(choice("Form", ["jacket", "waistcoat", "cardigan", "cape"])),
     breasted: onlyWhere("form", ["jacket", "waistcoat"], added(choice("Buttoned", breasted))),
-    collar: choice("Collar", ["notched", "shawl", "stand", "round", "hood"]),
+    collar: choice("Collar", collars),
     sleeve: onlyWhere("form", ["jacket", "cardigan"], choice("Sleeve", sleeves)),
     length: length("Length from the side neck point", [35, 100], 66),
     closed: flag("Worn closed"),

@@ -1,3 +1,4 @@
+import { hasLapels } from "../../piece/kinds/cuts";
 import { isWornSo, type Dressed, type Worn } from "../../dressing/dressed";
 
 export const wears = ({ worn }: Dressed, kind: Worn["piece"]["kind"]) =>
@@ -15,11 +16,7 @@ export function isNeckBare({ neck: { edge, scarf }, tied, worn }: Dressed): bool
   if (scarf || tied?.asked.tie === "head cover") return false;
   if (worn.some((item) => isWornSo(item, "collar-up") || isWornSo(item, "hood-up"))) return false;
   const isClosedHigh = worn.some(
-    ({ asWorn }) =>
-      asWorn.kind === "coat" &&
-      asWorn.figures.closed &&
-      asWorn.figures.collar !== "notched" &&
-      asWorn.figures.collar !== "shawl",
+    ({ asWorn }) => asWorn.kind === "coat" && asWorn.figures.closed && !hasLapels(asWorn.figures),
   );
   return !isClosedHigh && edge !== null && !edge.high && edge.below > 0;
 }

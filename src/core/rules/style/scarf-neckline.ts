@@ -1,4 +1,5 @@
 import type { Dressed, Worn } from "../../dressing/dressed";
+import { hasLapels } from "../../piece/kinds/cuts";
 import type { NeckOfGarment } from "../../scarf/ties/necks";
 import { defineRule } from "../define-rule";
 import { adjust, swapOrTakeOff } from "../proposals";
@@ -63,9 +64,7 @@ function necksOf({ neck: { edge }, worn }: Dressed): MetNeck[] {
   if (edge && "neckline" in edge.piece.figures)
     met.push({ neck: edge.piece.figures.neckline, piece: edge.piece });
   for (const { piece } of worn)
-    if ((piece.kind === "jacket" || piece.kind === "coat") && lapelled.has(piece.figures.collar))
+    if ((piece.kind === "jacket" || piece.kind === "coat") && hasLapels(piece.figures))
       met.push({ neck: "lapels", piece });
   return met;
 }
-
-const lapelled: ReadonlySet<string> = new Set(["notched", "shawl"]);

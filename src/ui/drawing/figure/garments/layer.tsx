@@ -1,3 +1,4 @@
+import { hasLapels } from "@/core/piece/kinds/cuts";
 import { openingOf } from "@/core/piece/piece";
 import { Shape } from "../../cloth/shape";
 import { metalColour } from "../../metal-colour";
@@ -37,11 +38,11 @@ const sides = [1, -1] as const;
 /** A jacket or a coat: two fronts, open or closed, sleeves, collar, pockets, buttons. */
 export function Layer({ piece, ways = asMade, hem, frame, paint, id }: LayerProps) {
   const m = frame.body.measures;
-  const { closed, collar, form } = piece.figures;
+  const { closed, form } = piece.figures;
   const make = layerMakes[form];
   const isMantle = ways.laid || form === "cape";
   const sleeve = isMantle ? "none" : piece.figures.sleeve;
-  const tailored = isTailored(collar);
+  const tailored = hasLapels(piece.figures);
   const ease = make.ease + (tailored ? 0 : 0.5);
   const fall = fallOf(piece);
   const side = sideOf(frame, hem, ease, { flare: make.flare, isMantle });
@@ -112,8 +113,8 @@ function frontOf(
   frame: Frame,
   { hem, ease }: Pick<Front, "hem" | "ease">,
 ): Front {
-  const { collar, form } = piece.figures;
-  const tailored = isTailored(collar);
+  const { form } = piece.figures;
+  const tailored = hasLapels(piece.figures);
   return {
     gape: gapeOf(piece, ways, tailored),
     breaks:
@@ -124,10 +125,6 @@ function frontOf(
     pointed: form === "waistcoat",
     isMantle: ways.laid || form === "cape",
   };
-}
-
-function isTailored(collar: LayerPiece["figures"]["collar"]): boolean {
-  return collar === "notched" || collar === "shawl";
 }
 
 interface CollarProps extends Pick<LayerProps, "piece" | "frame" | "paint"> {
