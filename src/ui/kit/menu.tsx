@@ -21,7 +21,8 @@ export function Menu({ label, children }: MenuProps) {
         <DropdownMenu.Content
           align="end"
           sideOffset={4}
-          className="z-30 max-h-96 min-w-52 overflow-auto border border-rule-strong bg-paper py-1 shadow-md"
+          collisionPadding={8}
+          className="z-30 max-h-(--radix-dropdown-menu-content-available-height) min-w-52 overflow-auto border border-rule-strong bg-paper py-1 shadow-md"
         >
           {children}
         </DropdownMenu.Content>
