@@ -26,8 +26,8 @@ interface KeepSetProps {
   readonly save: SaveSet;
 }
 
-/** Asks for a name and keeps what is worn as a set. */
-export function KeepSet({ open, onOpenChange, clientId, accessories, adjustments, save }: KeepSetProps) {
+/** Keeps what is worn as a set under the name that is typed. */
+function useKeeping({ onOpenChange, clientId, accessories, adjustments, save }: KeepSetProps) {
   const name = useDraft(`set-name.${clientId}`, "");
   const [fault, setFault] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
@@ -55,7 +55,13 @@ export function KeepSet({ open, onOpenChange, clientId, accessories, adjustments
     setFault(null);
     onOpenChange(false);
   };
+  return { name, fault, busy, submit };
+}
 
+/** Asks for a name and keeps what is worn as a set. */
+export function KeepSet(props: KeepSetProps) {
+  const { open, onOpenChange, accessories } = props;
+  const { name, fault, busy, submit } = useKeeping(props);
   return (
     <Dialog
       open={open}

@@ -19,15 +19,13 @@ interface EraseClientProps {
   readonly actions: ErasureActions;
 }
 
-/** Erases a client once her name was typed; the message that says so takes it back, as the archive does for an hour. */
-export function EraseClient({ clientId, clientName, actions }: EraseClientProps) {
+/** Erases a client; the message that says so takes it back, as the archive does for an hour. */
+function useErasing({ clientId, clientName, actions }: EraseClientProps) {
   const router = useRouter();
   const takeBack = useTakeBack(actions.bringBack);
-  const [typed, setTyped] = useState("");
   const [fault, setFault] = useState<string | null>(null);
   const [isBusy, setBusy] = useState(false);
-  const may = useMay("erase");
-  const erase = async () => {
+  const erase = async (typed: string) => {
     setBusy(true);
     const outcome = await answerOf(() => actions.erase({ id: clientId, typed }));
     setBusy(false);
@@ -41,6 +39,15 @@ export function EraseClient({ clientId, clientName, actions }: EraseClientProps)
     });
     router.push("/put-away");
   };
+  return { erase, fault, isBusy };
+}
+
+/** Where a client is erased, once her name was typed. */
+export function EraseClient(props: EraseClientProps) {
+  const { clientName } = props;
+  const { erase, fault, isBusy } = useErasing(props);
+  const [typed, setTyped] = useState("");
+  const may = useMay("erase");
   return (
     <section aria-labelledby="erase" className="border border-rule-strong bg-paper px-4 py-3">
       <form
@@ -48,7 +55,7 @@ export function EraseClient({ clientId, clientName, actions }: EraseClientProps)
         className="grid gap-3"
         onSubmit={(event) => {
           event.preventDefault();
-          void erase();
+          void erase(typed);
         }}
       >
         <div>
