@@ -5,7 +5,7 @@ const presses = [
   { what: "a trouser leg turned up", key: "t" },
   { what: "the next candidate looked at", key: "ArrowRight" },
   { what: "a candidate put on", key: "Enter" },
-  { what: "a piece taken off", key: "x" },
+  { what: "a piece taken off", key: "Backspace" },
   { what: "a step taken back", key: "z" },
 ];
 

@@ -75,3 +75,16 @@ export interface Client {
 }
 
 export const noGoals: Goals = { longerLegLine: false, moreWaist: false, bagLands: null };
+
+/** A client who can wear anything. */
+export const noLimits: Limits = {
+  heel: null,
+  noLeather: false,
+  coveredShoulders: false,
+  coveredAnkles: false,
+  nickelAllergy: false,
+  clipEarrings: false,
+  nothingLoose: false,
+  hemAboveKnee: null,
+  neverColours: [],
+};

@@ -1,6 +1,6 @@
 import { initialFigures } from "../piece/initial-figures";
 import type { Kind } from "../piece/kinds";
-import { noGoals, type Client } from "../piece/client";
+import { noGoals, noLimits, type Client } from "../piece/client";
 import type { Look } from "../piece/look";
 import type { Occasion } from "../piece/occasion";
 import type { PieceOf } from "../piece/piece";
@@ -43,17 +43,7 @@ export const sampleClient: Client = {
   seated: false,
   measured: { height: 174, crotch: 83, ankle: 22.5, calf: 37.5, knee: 38.5, thigh: 55 },
   colouring: { skin: "#d9b08c", hair: "#5a4634", hairForm: null, eyes: "#4a5a4a", undertone: "neutral" },
-  limits: {
-    heel: null,
-    noLeather: false,
-    coveredShoulders: false,
-    coveredAnkles: false,
-    nickelAllergy: false,
-    clipEarrings: false,
-    nothingLoose: false,
-    hemAboveKnee: null,
-    neverColours: [],
-  },
+  limits: noLimits,
   goals: noGoals,
   ruleBook: polished,
 };

@@ -1,4 +1,4 @@
-import { noGoals } from "@/core/piece/client";
+import { noGoals, noLimits } from "@/core/piece/client";
 import { polished } from "@/core/rule-book/rule-book";
 import type { ClientInput } from "@/core/studio/client-record";
 
@@ -10,17 +10,7 @@ export const newClient: Omit<ClientInput, "measured"> & {
   measured: {},
   seated: false,
   colouring: { skin: "#d8b093", hair: "#5a4636", hairForm: null, eyes: "#5f5a48", undertone: "neutral" },
-  limits: {
-    heel: null,
-    noLeather: false,
-    coveredShoulders: false,
-    coveredAnkles: false,
-    nickelAllergy: false,
-    clipEarrings: false,
-    nothingLoose: false,
-    hemAboveKnee: null,
-    neverColours: [],
-  },
+  limits: noLimits,
   goals: noGoals,
   ruleBook: polished,
   notes: "",
