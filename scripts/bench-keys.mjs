@@ -1,12 +1,14 @@
 import { ensureSignedIn, openDemo, until } from "./lib/demo-in-browser.mjs";
 
-/** What is pressed at the bench, in this order again and again. */
+/** What is pressed at the bench, in this order again and again: the last three presses bring it back to where it began. */
 const presses = [
   { what: "a trouser leg turned up", key: "t" },
   { what: "the next candidate looked at", key: "ArrowRight" },
   { what: "a candidate put on", key: "Enter" },
   { what: "a piece taken off", key: "Backspace" },
-  { what: "a step taken back", key: "z" },
+  { what: "that step taken back", key: "z" },
+  { what: "the one before it", key: "z" },
+  { what: "the first of the three", key: "z" },
 ];
 
 const rounds = 15;

@@ -1,5 +1,5 @@
 import { clientArchive, openClient } from "@/server/archive/carry";
-import type { furnishedStudio} from "./studios";
+import type { furnishedStudio } from "./studios";
 import { newStudio, newUser, signedInto } from "./studios";
 
 /** Who saves and opens: the session, as its cookie names it. */

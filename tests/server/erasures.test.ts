@@ -7,7 +7,7 @@ import { rowsOfClient } from "@/server/records/client-rows";
 import { linkByToken } from "@/server/records/doors";
 import { eraseAllForGood, eraseForGood, listErasures } from "@/server/records/erasures";
 import { addPiece, findPiece } from "@/server/records/pieces";
-import { photoOf, keepPhoto } from "@/server/records/photos";
+import { keepPhoto, photoOf, smallPhoto } from "@/server/records/photos";
 import { sets } from "@/server/records/sets";
 import { hashOfToken } from "@/server/session/tokens";
 import { as, signedIn } from "./session-of-test";
@@ -154,7 +154,7 @@ describe("erasing a client", () => {
     const heirSet = await inStudio(studio.studioId, async (tenant) => {
       const heirId = await addClient(tenant, { ...clientInput, name: "Wears it too" });
       const id = await addPiece(tenant, { piece: shoe, clientId: heirId, state: "ready" });
-      await keepPhoto(tenant, id, await aPhoto(tenant, studio.pieceId));
+      await keepPhoto(tenant, id, await smallPhoto(await aPhoto(tenant, studio.pieceId)));
       const setId = await sets.add(tenant, { clientId: heirId, name: "Hers", pieceIds: [id] });
       await tenant("pieces").where({ id }).update({ client_id: studio.clientId });
       return { setId, id };

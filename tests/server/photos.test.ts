@@ -5,6 +5,7 @@ import type { PieceDraft } from "@/core/studio/piece-record";
 import { notNarrowed } from "@/core/studio/rail";
 import { savePiece } from "@/server/actions/pieces";
 import { GET } from "@/app/photo/[id]/route";
+import { database } from "@/server/db/database";
 import { inStudio } from "@/server/db/tenant";
 import { photoOf } from "@/server/records/photos";
 import { findPiece } from "@/server/records/pieces";
@@ -110,6 +111,18 @@ describe("a photo of a piece", () => {
     expect(await save(base64(bomb))).toMatchObject({ ok: false, faults: [{ say: /40 million pixels/ }] });
     expect(await save("x".repeat(8_000_000))).toMatchObject({ ok: false, faults: [{ field: "photo" }] });
     expect(await count()).toBe(before);
+  });
+
+  it("is made small while no connection waits for it", async () => {
+    as(one);
+    const large = await (await picture()).resize(6000, 5000, { fit: "fill" }).png().toBuffer();
+    const { pool } = database().client as { pool: { numUsed: () => number } };
+    const inUse: number[] = [];
+    const watch = setInterval(() => inUse.push(pool.numUsed()), 5);
+    expect(await save(base64(large))).toMatchObject({ ok: true });
+    clearInterval(watch);
+    expect(inUse.length).toBeGreaterThan(20);
+    expect(inUse.filter((used) => used > 0).length).toBeLessThan(inUse.length / 2);
   });
 
   it("stays when the piece is changed, gives way to another, and goes when it is taken away", async () => {

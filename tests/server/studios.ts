@@ -16,7 +16,7 @@ import { makeLink, writeToOutbox } from "@/server/records/links";
 import { keepLook } from "@/server/records/looks";
 import { invite, listInvitations } from "@/server/records/members";
 import { setShortcuts } from "@/server/records/member-keys";
-import { keepPhoto } from "@/server/records/photos";
+import { keepPhoto, smallPhoto } from "@/server/records/photos";
 import { setRailViews } from "@/server/records/rail-views";
 import { addOccasion } from "@/server/records/occasions";
 import { keepDeclined } from "@/server/records/declined";
@@ -209,10 +209,10 @@ export async function furnishedStudio(name: string) {
     .png()
     .toBuffer();
   const erasureId = await inStudio(studioId, async (tenant) => {
-    await keepPhoto(tenant, ids.pieceId, photo.toString("base64"));
+    await keepPhoto(tenant, ids.pieceId, await smallPhoto(photo.toString("base64")));
     const goneId = await addClient(tenant, { ...clientInput, name: "Somebody erased" });
     const goneShoe = await addPiece(tenant, { piece: shoe, clientId: goneId, state: "ready" });
-    await keepPhoto(tenant, goneShoe, photo.toString("base64"));
+    await keepPhoto(tenant, goneShoe, await smallPhoto(photo.toString("base64")));
     return eraseClient(tenant, { id: goneId, typed: "Somebody erased" }, userId);
   });
   return { studioId, userId, sessionId, colleagueId, invitationId, erasureId, ...ids };

@@ -8,6 +8,7 @@ import type { Look } from "../piece/look";
 import { bodyZoneOf, isKind, placeOf, specOf, type Piece } from "../piece/piece";
 import type { Worn } from "./dressed";
 import { profileOf } from "./profile";
+import { isSameList } from "./same-list";
 
 /** A piece on a body, before it is known what hides it. */
 export interface Placed extends Omit<Worn, "order" | "seen" | "area"> {
@@ -61,8 +62,7 @@ function isSame(one: Circumstances, other: Circumstances): boolean {
     one.isGarment === other.isGarment &&
     one.skirtOver === other.skirtOver &&
     one.underTop === other.underTop &&
-    (one.own === other.own ||
-      (one.own.length === other.own.length && one.own.every((way, i) => way === other.own[i])))
+    isSameList(one.own, other.own)
   );
 }
 

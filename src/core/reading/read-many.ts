@@ -1,4 +1,5 @@
 import { dress } from "../dressing/dress";
+import { isSameList } from "../dressing/same-list";
 import type { Dressed } from "../dressing/dressed";
 import { wornSlot, type Adjustment } from "../piece/adjustment";
 import type { Look } from "../piece/look";
@@ -105,10 +106,6 @@ function withoutIn(one: Look, other: Look): SlotBits {
 
 function slotsOf(piece: Piece, adjustments: readonly Adjustment[]): SlotBits {
   return bitOf(slotOf(piece)) | bitOf(wornSlot(piece, adjustments));
-}
-
-function isSameList<T>(one: readonly T[], other: readonly T[]): boolean {
-  return one === other || (one.length === other.length && one.every((each, i) => each === other[i]));
 }
 
 /** Whether what both have on was put on in the same order. */

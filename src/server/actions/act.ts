@@ -28,21 +28,21 @@ export async function act<I, O>(
   return actBesideOthers(deed, schema, input, { work, now: null });
 }
 
-/**
- * The same for what several may be writing at once.
- * @param now what is on record: laid beside a write that came too late
- */
-export async function actBesideOthers<I, O>(
+/** How an action is done that several may be doing at once. */
+interface Ways<I, O, P> {
+  /** What takes its time and needs no record: it is done before the transaction, once it is known that one may. */
+  readonly before?: (value: I) => Promise<P>;
+  readonly work: (tenant: Tenant, value: I, session: Session, prepared: P | null) => Promise<O>;
+  /** What is on record: laid beside a write that came too late. */
+  readonly now: ((tenant: Tenant, value: I) => Promise<object | null>) | null;
+}
+
+/** The same for what several may be writing at once, or what takes its time beforehand. */
+export async function actBesideOthers<I, O, P = never>(
   deed: Deed,
   schema: Joi.Schema<I>,
   input: unknown,
-  {
-    work,
-    now,
-  }: {
-    readonly work: (tenant: Tenant, value: I, session: Session) => Promise<O>;
-    readonly now: ((tenant: Tenant, value: I) => Promise<object | null>) | null;
-  },
+  { before, work, now }: Ways<I, O, P>,
 ): Promise<Outcome<O>> {
   const sealed = await sealedSession();
   if (!sealed) return refused("session", signedOut);
@@ -50,10 +50,25 @@ export async function actBesideOthers<I, O>(
   const checked = validate(schema.required(), input);
   if (!checked.ok) return checked;
   const { studioId } = sealed;
-  const outcome = await asMember(sealed, deed, (tenant, session) => work(tenant, checked.value, session));
+  const prepared = await preparedFor(sealed, deed, before && (() => before(checked.value)));
+  if (!prepared.ok) return prepared;
+  const outcome = await asMember(sealed, deed, (tenant, session) =>
+    work(tenant, checked.value, session, prepared.value),
+  );
   if (outcome.ok || !now || !outcome.faults.some(({ field }) => field === staleField)) return outcome;
   const theirs = await outcomeOf(() => inStudio(studioId, (tenant) => now(tenant, checked.value)));
   return theirs.ok ? { ...outcome, theirs: theirs.value } : { ok: false, faults: theirs.faults };
+}
+
+/** What is done before the transaction, for a member who may do what follows. */
+async function preparedFor<P>(
+  sealed: SealedSession,
+  deed: Deed,
+  before: (() => Promise<P>) | undefined,
+): Promise<Outcome<P | null>> {
+  if (!before) return { ok: true, value: null };
+  const may = await asMember(sealed, deed, () => Promise.resolve(null));
+  return may.ok ? outcomeOf(before) : may;
 }
 
 /** Work in the tenant transaction of a member who may do it; refused where nobody is signed in, or somebody who may not. */

@@ -7,7 +7,7 @@ import { uuid } from "@/core/schema/parts";
 import { pieceForm } from "@/core/schema/forms/piece-form";
 import { pieceInput, type PieceToChange } from "@/core/studio/piece-record";
 import { addPiece, bringPieceBack, changePiece, findPiece, putPieceAway } from "../records/pieces";
-import { dropPhoto, keepPhoto } from "../records/photos";
+import { dropPhoto, keepPhoto, smallPhoto } from "../records/photos";
 import { NotFound } from "../records/refusal";
 import { act, actBesideOthers } from "./act";
 import { toggleAway } from "./toggle-away";
@@ -15,10 +15,11 @@ import { toggleAway } from "./toggle-away";
 /** Adds a piece, or changes one when an id and version come along. */
 export async function savePiece(input: unknown): Promise<Outcome<string>> {
   const outcome = await actBesideOthers("work", pieceForm, input, {
-    work: async (tenant, { id, version, ...piece }) => {
+    before: async ({ photo }) => (typeof photo === "string" ? smallPhoto(photo) : null),
+    work: async (tenant, { id, version, ...piece }, _session, photo) => {
       const kept = id === null || version === null ? await addPiece(tenant, piece) : id;
       if (id !== null && version !== null) await changePiece(tenant, { id, version }, piece);
-      if (typeof piece.photo === "string") await keepPhoto(tenant, kept, piece.photo);
+      if (photo) await keepPhoto(tenant, kept, photo);
       else if (piece.photo === null) await dropPhoto(tenant, kept);
       return kept;
     },

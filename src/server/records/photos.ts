@@ -16,12 +16,17 @@ const beginnings: readonly (readonly (number | null)[])[] = [
 ];
 
 /**
- * Keeps a photo beside a piece: made small, upright, in sRGB, written anew so that nothing else of the file is kept.
+ * A photo as it is kept: made small, upright, in sRGB, written anew so that nothing else of the file is kept. It takes its
+ * time, and is made before a transaction begins.
  * @param picture base64
  * @throws Refusal where it is no picture, or has too many pixels
  */
-export async function keepPhoto(tenant: Tenant, pieceId: string, picture: string): Promise<void> {
-  const jpeg = await small(Buffer.from(picture, "base64"));
+export function smallPhoto(picture: string): Promise<Buffer> {
+  return small(Buffer.from(picture, "base64"));
+}
+
+/** Keeps a photo beside a piece, in place of the one there. */
+export async function keepPhoto(tenant: Tenant, pieceId: string, jpeg: Buffer): Promise<void> {
   await tenant("photos")
     .insert(photoRow(tenant, pieceId, jpeg))
     .onConflict(["studio_id", "piece_id"])
