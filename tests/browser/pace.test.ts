@@ -5,6 +5,7 @@ import { describe, expect, it } from "vitest";
 import { parseBundle } from "@/core/formats/bundle";
 import { paperSourceOf } from "@/core/testing/paper-source";
 import { named, sees } from "../support/browser";
+import { sameWork, sameWorkUsually } from "../support/machine-pace";
 import { client, errors, ownerUrl, page, site, useDemoStudio } from "../support/demo-studio";
 import { large, largeWardrobe } from "./large-wardrobe";
 
@@ -21,7 +22,7 @@ describe("the bench", () => {
     // how long the machine takes just then for work that is always the same.
     const medians: number[] = [];
     for (let round = 0; round < 5; round += 1) {
-      const slowness = Math.max(1, (await sameWork()) / sameWorkUsually);
+      const slowness = Math.max(1, (await page.evaluate(sameWork)) / sameWorkUsually.inChromiumAtAQuarter);
       medians.push((await medianOfTurns()) / slowness);
     }
     await page.emulateCPUThrottling(null);
@@ -81,26 +82,6 @@ describe("a board of 200 sets on 100 bases", () => {
     expect(errors).toEqual([]);
   });
 });
-
-/** How long the same work takes at a quarter of the speed on a machine that does nothing else, ms. */
-const sameWorkUsually = 36;
-
-/** Arithmetic and small objects, as a reading has them: how long it takes now, ms. */
-function sameWork(): Promise<number> {
-  return page.evaluate(() => {
-    const times: number[] = [];
-    for (let round = 0; round < 5; round += 1) {
-      const began = performance.now();
-      const made: { x: number; i: number }[] = [];
-      for (let i = 0, x = 1; i < 400_000; i += 1) {
-        x = Math.sin(x) + (i % 7);
-        if (i % 4 === 0) made.push({ x, i });
-      }
-      times.push(performance.now() - began);
-    }
-    return Math.min(...times);
-  });
-}
 
 /** Milliseconds from the key T to the paint after it, the median of seven. */
 async function medianOfTurns(): Promise<number> {
