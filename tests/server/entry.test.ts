@@ -12,7 +12,7 @@ import { listChanges } from "@/server/records/changes";
 import { findSession } from "@/server/records/sessions";
 import { actions, inputsFor } from "./action-inputs";
 import { as, opened, signedIn } from "./session-of-test";
-import { asOwner, clientInput, furnishedStudio, newStudio, newUser, signedInto } from "./studios";
+import { asOwner, clientInput, furnishedStudio, newMember, newStudio, newUser, signedInto } from "./studios";
 
 let studio: Awaited<ReturnType<typeof furnishedStudio>>;
 
@@ -20,21 +20,12 @@ beforeAll(async () => {
   studio = await furnishedStudio("Entry");
 });
 
-/** Signs a member of the studio in. */
-const asMember = ({ userId, sessionId }: { readonly userId: string; readonly sessionId: string }) => {
-  as({ studioId: studio.studioId, userId, sessionId });
-};
-
 beforeEach(() => {
   as(studio);
   opened.length = 0;
 });
 
-/** A new member of the studio, signed in. */
-async function member(role: Role) {
-  const userId = await newUser();
-  return { userId, sessionId: await signedInto(studio.studioId, userId, role) };
-}
+const member = (role: Role) => newMember(studio.studioId, role);
 
 const signedOut = { ok: false, faults: [{ field: "session" }] };
 const session = (id: string) => inStudio(studio.studioId, (tenant) => findSession(tenant, id));
@@ -77,7 +68,7 @@ describe("roles", () => {
   });
 
   it("let a stylist change a client's rule book, and not the studio's own", async () => {
-    asMember(await member("stylist"));
+    as(await member("stylist"));
     expect(await saveRuleBook(null, polished)).toMatchObject({ ok: false, faults: [{ field: "role" }] });
     expect(await saveRuleBook(studio.clientId, polished)).toMatchObject({ ok: true });
     as(studio);
@@ -97,11 +88,11 @@ describe("a session", () => {
   it("ends with the next request once the member is removed, or is signed out by whoever leads", async () => {
     for (const end of [dismissMember, signMemberOut]) {
       const stylist = await member("stylist");
-      asMember(stylist);
+      as(stylist);
       expect(await saveClient({ id: null, version: null, ...clientInput })).toMatchObject({ ok: true });
       as(studio);
       expect(await end({ userId: stylist.userId })).toMatchObject({ ok: true });
-      asMember(stylist);
+      as(stylist);
       expect(await saveClient({ id: null, version: null, ...clientInput })).toMatchObject(signedOut);
     }
   });
@@ -109,7 +100,7 @@ describe("a session", () => {
   it("has the role its member has now, not the one it began with", async () => {
     const stylist = await member("stylist");
     await changeRole({ userId: stylist.userId, role: "assistant" });
-    asMember(stylist);
+    as(stylist);
     const outcome = await saveClient({ id: null, version: null, ...clientInput });
     expect(outcome).toMatchObject({
       ok: false,
@@ -127,7 +118,7 @@ describe("a session", () => {
         device: "x",
       }),
     ).then(() => studio.lookId);
-    asMember(here);
+    as(here);
     expect(await endOtherSessions({})).toMatchObject({ ok: true });
     expect(await session(there)).toBeNull();
     expect(await session(here.sessionId)).not.toBeNull();
@@ -161,7 +152,7 @@ describe("a session", () => {
 describe("who changed what", () => {
   it("is written down with every change, whoever makes it and however", async () => {
     const stylist = await member("stylist");
-    asMember(stylist);
+    as(stylist);
     const made = await saveClient({ id: null, version: null, ...clientInput, name: "Watched, Imke" });
     const id = made.ok ? made.value : "";
     await saveClient({ id, version: 1, ...clientInput, name: "Watched, Imke", notes: "likes grey" });
@@ -189,7 +180,7 @@ describe("who changed what", () => {
     expect(head).toBe("when,who,what,record,name,fields");
     expect(file.ok && file.value).toContain(`"'=cmd(""x""), y"`);
     expect(first?.split(",")).toHaveLength(6);
-    asMember(await member("stylist"));
+    as(await member("stylist"));
     expect(await changesFile()).toMatchObject({ ok: false, faults: [{ field: "role" }] });
   });
 });

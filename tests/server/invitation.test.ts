@@ -7,7 +7,7 @@ import { listMembers } from "@/server/records/members";
 import { findSession } from "@/server/records/sessions";
 import { hashPassword } from "@/server/session/password";
 import { as, opened } from "./session-of-test";
-import { asOwner, furnishedStudio, newStudio, newUser, signedInto } from "./studios";
+import { asOwner, furnishedStudio, newMember, newStudio, newUser, signedInto } from "./studios";
 
 let studio: Awaited<ReturnType<typeof furnishedStudio>>;
 
@@ -15,21 +15,12 @@ beforeAll(async () => {
   studio = await furnishedStudio("Invitations");
 });
 
-/** Signs a member of the studio in. */
-const asMember = ({ userId, sessionId }: { readonly userId: string; readonly sessionId: string }) => {
-  as({ studioId: studio.studioId, userId, sessionId });
-};
-
 beforeEach(() => {
   as(studio);
   opened.length = 0;
 });
 
-/** A new member of the studio, signed in. */
-async function member(role: Role) {
-  const userId = await newUser();
-  return { userId, sessionId: await signedInto(studio.studioId, userId, role) };
-}
+const member = (role: Role) => newMember(studio.studioId, role);
 
 const session = (id: string) => inStudio(studio.studioId, (tenant) => findSession(tenant, id));
 
@@ -121,7 +112,7 @@ describe("a password", () => {
     const stylist = await member("stylist");
     const passwordHash = await hashPassword("ferry-copper-oak");
     await asOwner()("users").where({ id: stylist.userId }).update({ password_hash: passwordHash });
-    asMember(stylist);
+    as(stylist);
     const next = "quiet-anchor-basil";
     expect(await changePassword({ password: "wrong", next })).toMatchObject({
       ok: false,

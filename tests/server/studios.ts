@@ -47,6 +47,12 @@ export async function signedInto(studioId: string, userId: string, role: Role = 
   return inStudio(studioId, (tenant) => beginSession(tenant, userId, "Chrome on Linux"));
 }
 
+/** A new member of a studio, signed in. */
+export async function newMember(studioId: string, role: Role) {
+  const userId = await newUser();
+  return { studioId, userId, sessionId: await signedInto(studioId, userId, role) };
+}
+
 /** Somebody who is known and works nowhere yet. */
 export async function newUser(): Promise<string> {
   const id = uuid();

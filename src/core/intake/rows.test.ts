@@ -14,6 +14,17 @@ describe("many lines", () => {
     expect(checkRows(rows, [], null).flatMap(({ faults }) => faults)).toEqual([]);
   });
 
+  it("say of each row whether nothing tells its colour", () => {
+    const rows = readLines("pearl studs\nlinen scarf\nnavy tote\ngold hoops\ntote with gold buckle", none);
+    expect(checkRows(rows, [], null).map(({ lacksColour }) => lacksColour)).toEqual([
+      false,
+      true,
+      false,
+      false,
+      true,
+    ]);
+  });
+
   it("may say that one is the same as another above or on the rail", () => {
     const onRail = drafted("rust strap sandals, heel 5");
     const rows = readLines(

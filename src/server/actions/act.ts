@@ -29,7 +29,7 @@ export async function act<I, O>(
 }
 
 /** How an action is done that several may be doing at once. */
-interface Ways<I, O, P> {
+interface ActionSteps<I, O, P> {
   /** What takes its time and needs no record: it is done before the transaction, once it is known that one may. */
   readonly before?: (value: I) => Promise<P>;
   readonly work: (tenant: Tenant, value: I, session: Session, prepared: P | null) => Promise<O>;
@@ -42,7 +42,7 @@ export async function actBesideOthers<I, O, P = never>(
   deed: Deed,
   schema: Joi.Schema<I>,
   input: unknown,
-  { before, work, now }: Ways<I, O, P>,
+  { before, work, now }: ActionSteps<I, O, P>,
 ): Promise<Outcome<O>> {
   const sealed = await sealedSession();
   if (!sealed) return refused("session", signedOut);
