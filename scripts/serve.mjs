@@ -35,6 +35,9 @@ async function head() {
     );
   front(process.env);
   await checkSettings(process.env);
+  // A page makes and drops some megabytes: with room for a few of them little outlives its page by chance, and a
+  // process sweeps less.
+  cluster.setupPrimary({ execArgv: [...process.execArgv, "--max-semi-space-size=64"] });
   let stopping = false;
   const stop = (code) => {
     stopping = true;

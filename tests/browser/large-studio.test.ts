@@ -1,16 +1,16 @@
-import { Agent, get } from "node:http";
 import { beforeAll, beforeEach, describe, expect, it } from "vitest";
 import { answers, openPage, signIn } from "../support/browser";
 import { browser, errors, ownerUrl, page, servedBy, site, useDemoStudio } from "../support/demo-studio";
 import { fillStudio } from "../support/large-studio";
-import { sameWork, sameWorkUsually } from "../support/machine-pace";
+import { machineTimes, sameWork, sameWorkUsually } from "../support/machine-pace";
+import { ask, fifty, type Answer, type Step } from "../support/visitors";
 
 // What is measured by the clock: these tests have the machine to themselves. Other work on it only ever adds to a time,
 // so that of several times the lower quarter is the application's own.
 
-/** Where the studio is asked: where one process serves it, or several. */
-let served = "";
-let cookie = "";
+/** Who asks, and where: where one process serves the studio, or several. */
+const visitor = { site: "", cookie: "" };
+const asked = (path: string) => ask(visitor, path);
 let client = "";
 /**
  * How many times longer the machine takes before each test than at its ordinary pace, by the smallest file it serves and by
@@ -22,10 +22,10 @@ const smallestFile = 6;
 useDemoStudio({ signedIn: false });
 
 beforeAll(async () => {
-  served = site;
+  visitor.site = site;
   await fillStudio(ownerUrl);
   await signIn(page, site);
-  cookie = (await browser.cookies()).map(({ name, value }) => `${name}=${value}`).join("; ");
+  visitor.cookie = (await browser.cookies()).map(({ name, value }) => `${name}=${value}`).join("; ");
   await page.goto(`${site}/clients?page=5`);
   client = await page.$eval("#content li a", (link) => link.getAttribute("href")?.split("/").pop() ?? "");
 });
@@ -37,7 +37,7 @@ beforeEach(async () => {
 
 async function slownessNow(): Promise<number> {
   const paces: number[] = [];
-  for (let round = 0; round < 40; round += 1) paces.push((await ask("/icon.svg")).ms);
+  for (let round = 0; round < 40; round += 1) paces.push((await asked("/icon.svg")).ms);
   return Math.max(1, lowerQuarter(paces) / smallestFile, sameWork() / sameWorkUsually.inNode);
 }
 
@@ -71,7 +71,7 @@ describe("a studio of 200 clients and 40,000 pieces", () => {
   it.each(cases)("%s is sent in less than 300 kB, within 150 ms", async (_, path) => {
     const times: number[] = [];
     for (let round = 0; round < 12; round += 1) {
-      const { status, bytes, ms } = await ask(path());
+      const { status, bytes, ms } = await asked(path());
       expect(status).toBe(200);
       expect(bytes).toBeLessThan(300_000);
       times.push(ms);
@@ -83,9 +83,9 @@ describe("a studio of 200 clients and 40,000 pieces", () => {
     const held: number[] = [];
     for (let round = 0; round < 9; round += 1) {
       let isOpen = true;
-      const opening = ask(path()).finally(() => (isOpen = false));
+      const opening = asked(path()).finally(() => (isOpen = false));
       let longest = 0;
-      while (isOpen) longest = Math.max(longest, (await ask("/icon.svg")).ms);
+      while (isOpen) longest = Math.max(longest, (await asked("/icon.svg")).ms);
       await opening;
       held.push(longest);
     }
@@ -93,7 +93,7 @@ describe("a studio of 200 clients and 40,000 pieces", () => {
   });
 
   it.each([
-    ["saving a client as a file", () => ask(`/clients/${client}/whole/file`)],
+    ["saving a client as a file", () => asked(`/clients/${client}/whole/file`)],
     ["opening a client's file", () => openFile()],
   ])("%s holds nobody else's request for more than 50 ms", async (_, work) => {
     const held: number[] = [];
@@ -101,7 +101,7 @@ describe("a studio of 200 clients and 40,000 pieces", () => {
       let isOpen = true;
       const opening = work().finally(() => (isOpen = false));
       let longest = 0;
-      while (isOpen) longest = Math.max(longest, (await ask("/icon.svg")).ms);
+      while (isOpen) longest = Math.max(longest, (await asked("/icon.svg")).ms);
       expect((await opening).status).toBe(200);
       held.push(longest);
     }
@@ -120,70 +120,82 @@ describe("a studio of 200 clients and 40,000 pieces", () => {
   });
 
   it("turns none of fifty away who open a place every two seconds", async () => {
-    const met = await fifty(cases.map(([, path]) => ({ path: path(), headers: {} })));
+    const met = await fifty(
+      visitor,
+      cases.map(([, path]) => ({ path: path(), headers: {} })),
+    );
     expect(met.length).toBeGreaterThan(100);
     expect(met.filter(({ status }) => status !== 200)).toEqual([]);
   });
 
   it("answers fifty who go from place to place inside every two seconds, 19 of 20 within 250 ms", async () => {
     const steps = await stepsInside();
-    served = await servedBy(2);
+    visitor.site = await servedBy(2);
     try {
       // What is done once is done: each process has laid out each place before.
-      for (let round = 0; round < 4; round += 1) for (const step of steps) await ask(step.path, step.headers);
-      // How many times the bound 19 of 20 took, in the best round.
-      let best = Infinity;
-      for (let round = 0; round < rounds && best >= 1; round += 1) {
-        const before = await slownessNow();
-        const met = await fifty(steps);
-        expect(met.filter(({ status }) => status !== 200)).toEqual([]);
-        const late = met.map(({ ms }) => ms).sort((a, b) => a - b)[Math.floor(met.length * 0.95)] ?? NaN;
-        best = Math.min(best, late / (250 * Math.max(before, await slownessNow())));
-      }
-      expect(best).toBeLessThan(1);
+      for (let round = 0; round < 4; round += 1)
+        for (const step of steps) await ask(visitor, step.path, step.headers);
+      const met: Round[] = [];
+      while (met.length < rounds && !met.some(inTime)) met.push(await letLoose(steps));
+      expect(met.flatMap(({ failed }) => failed)).toEqual([]);
+      expect(Math.min(...met.map(({ work }) => work))).toBeLessThan(mostWork);
+      // Where another had a part of the machine in every round, only the work that a place is can be judged.
+      if (met.some(({ takenAway }) => takenAway < 0.03))
+        expect(Math.min(...met.map(({ late }) => late))).toBeLessThan(1);
     } finally {
-      served = site;
+      visitor.site = site;
     }
   }, 300_000);
 });
 
 /** How often fifty are let loose, until once they are answered in time: other work on the machine only adds to it. */
-const rounds = 8;
+const rounds = 10;
 
-/** What is asked for: a place as a document, or by what the page inside asks with. */
-interface Step {
-  readonly path: string;
-  readonly headers: Readonly<Record<string, string>>;
+/**
+ * How much work a place is, in the application, in PostgreSQL and in whoever asks, ms of one processor at its ordinary
+ * pace: 25 of them a second take two processors for less than three quarters, so that nobody waits long in a queue.
+ */
+const mostWork = 58;
+
+interface Round {
+  readonly failed: readonly Answer[];
+  /** How many times the bound 19 of 20 took. */
+  readonly late: number;
+  readonly work: number;
+  /** The share of the machine that another had. */
+  readonly takenAway: number;
 }
 
-/** Fifty who each ask for a place every two seconds, for twelve of them. */
-async function fifty(steps: readonly Step[]) {
-  const met: Answer[] = [];
-  const until = performance.now() + 12_000;
-  const visits = async (who: number) => {
-    await pause(who * 40);
-    for (let visit = who; performance.now() < until; visit += 1) {
-      const step = steps[visit % steps.length];
-      if (step) met.push(await ask(step.path, step.headers));
-      await pause(2000);
-    }
+/** How fifty were answered once. */
+async function letLoose(steps: readonly Step[]): Promise<Round> {
+  const pace = await slownessNow();
+  const before = machineTimes();
+  const met = await fifty(visitor, steps);
+  const after = machineTimes();
+  const slow = Math.max(pace, await slownessNow());
+  const times = met.map(({ ms }) => ms).sort((a, b) => a - b);
+  return {
+    failed: met.filter(({ status }) => status !== 200),
+    late: (times[Math.floor(times.length * 0.95)] ?? NaN) / (250 * slow),
+    work: ((after.worked - before.worked) * 10) / met.length / slow,
+    takenAway: (after.takenAway - before.takenAway) / (after.all - before.all),
   };
-  await Promise.all(Array.from({ length: 50 }, (_, who) => visits(who)));
-  return met;
 }
+
+const inTime = ({ late, work }: Round) => late < 1 && work < mostWork;
 
 /** What a page in Chromium asks the server for on its way from each place to the next. */
 async function stepsInside(): Promise<Step[]> {
   const asks = ["rsc", "next-url", "next-router-state-tree"];
   const { page: inside } = await openPage(browser);
-  await inside.goto(`${served}/members`, { waitUntil: "networkidle0" });
+  await inside.goto(`${visitor.site}/members`, { waitUntil: "networkidle0" });
   const steps: Step[] = [];
   for (const [, path] of cases) {
-    const asked = inside.waitForRequest((request) => request.headers().rsc === "1");
+    const sent = inside.waitForRequest((request) => request.headers().rsc === "1");
     await inside.evaluate((to) => {
       (window as unknown as { next: { router: { push: (to: string) => void } } }).next.router.push(to);
     }, path());
-    const request = await asked.catch(() => {
+    const request = await sent.catch(() => {
       throw new Error(`the page asks for nothing on its way to ${path()}`);
     });
     const { pathname, search } = new URL(request.url());
@@ -197,25 +209,16 @@ async function stepsInside(): Promise<Step[]> {
   return steps;
 }
 
-interface Answer {
-  readonly status: number;
-  readonly bytes: number;
-  readonly ms: number;
-}
-
-const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
 const lowerQuarter = (times: number[]) => times.sort((one, other) => one - other)[times.length >> 2] ?? NaN;
-
-const agent = new Agent({ keepAlive: true });
 
 /** Saves a client as a file, and opens that file: how the opening was answered. */
 async function openFile(): Promise<Pick<Answer, "status">> {
   savedClient ??= await (
-    await fetch(`${site}/clients/${client}/whole/file`, { headers: { cookie } })
+    await fetch(`${site}/clients/${client}/whole/file`, { headers: { cookie: visitor.cookie } })
   ).arrayBuffer();
   const answer = await fetch(`${site}/clients/file`, {
     method: "POST",
-    headers: { cookie, "content-type": "application/octet-stream" },
+    headers: { cookie: visitor.cookie, "content-type": "application/octet-stream" },
     body: savedClient,
   });
   expect(await answer.json()).toMatchObject({ ok: true });
@@ -223,17 +226,3 @@ async function openFile(): Promise<Pick<Answer, "status">> {
 }
 
 let savedClient: ArrayBuffer | undefined;
-
-/** Asks as a browser that is signed in: the status, the bytes of the page itself, and how long it took. */
-function ask(path: string, headers: Step["headers"] = {}) {
-  return new Promise<Answer>((resolve, reject) => {
-    const began = performance.now();
-    get(served + path, { agent, headers: { cookie, ...headers } }, (answer) => {
-      let bytes = 0;
-      answer.on("data", (chunk: Buffer) => (bytes += chunk.length));
-      answer.on("end", () =>
-        resolve({ status: answer.statusCode ?? 0, bytes, ms: performance.now() - began }),
-      );
-    }).on("error", reject);
-  });
-}

@@ -1,3 +1,5 @@
+import { readFileSync } from "node:fs";
+
 /** How long the same work takes on a machine of the reference class that does nothing else, ms. */
 export const sameWorkUsually = { inNode: 14, inChromiumAtAQuarter: 36 } as const;
 
@@ -17,4 +19,23 @@ export function sameWork(): number {
     times.push(performance.now() - began);
   }
   return Math.min(...times);
+}
+
+/** What the processors of this machine did since it began, in hundredths of a second of one of them. */
+export interface MachineTimes {
+  readonly worked: number;
+  /** While something here wanted to work, and the host gave the processor to another machine. */
+  readonly takenAway: number;
+  readonly all: number;
+}
+
+/** The first line of Linux's /proc/stat: user, nice, system, idle, waiting, interrupts of both kinds, stolen. */
+export function machineTimes(): MachineTimes {
+  const [first = ""] = readFileSync("/proc/stat", "utf8").split("\n");
+  const [user = 0, nice = 0, system = 0, idle = 0, waiting = 0, hard = 0, soft = 0, stolen = 0] = first
+    .split(/\s+/)
+    .slice(1)
+    .map(Number);
+  const worked = user + nice + system + hard + soft;
+  return { worked, takenAway: stolen, all: worked + idle + waiting + stolen };
 }

@@ -1,6 +1,6 @@
 import type { Field, NumberField } from "./field";
 import { initialFigures } from "./initial-figures";
-import type { Kind } from "./kinds";
+import { kindNames, type Kind } from "./kinds";
 import { specOf, type Piece } from "./piece";
 import { typicalFigure } from "./typical";
 
@@ -50,10 +50,16 @@ export function unsaidFigures(kind: Kind): PieceAsSaid["figures"] {
 
 /** The measures of a kind that somebody has to say and has not, by their names. */
 function unsaidOf(kind: Kind, figures: Figures): string[] {
-  return Object.entries(specOf({ kind }).figures)
-    .filter(([name, field]) => mustBeSaid(field) && isMissing(figures[name]))
-    .map(([name]) => name);
+  return toBeSaid[kind].filter((name) => isMissing(figures[name]));
 }
+
+/** The measures of each kind that somebody has to say, by their names. */
+const toBeSaid = Object.fromEntries(
+  kindNames.map((kind) => {
+    const fields = Object.entries(specOf({ kind }).figures);
+    return [kind, fields.filter(([, field]) => mustBeSaid(field)).map(([name]) => name)];
+  }),
+) as unknown as Readonly<Record<Kind, readonly string[]>>;
 
 function mustBeSaid(field: Field): field is NumberField {
   return field.type === "number" && !field.optional;
@@ -70,16 +76,13 @@ function isMissing(value: unknown): boolean {
 export function completedFigures(kind: Kind, said: Figures): Figures {
   const spec = specOf({ kind });
   const fields = spec.figures;
-  const given = Object.entries(said).filter(([, value]) => !isMissing(value));
-  const usual = unsaidOf(kind, said).map((name) => [name, typicalFigure(kind, said, name)] as const);
-  const figures: Figures = {
-    ...initialFigures(kind),
-    ...Object.fromEntries(usual),
-    ...Object.fromEntries(given),
-  };
+  const missing = unsaidOf(kind, said);
+  const figures: Record<string, unknown> = { ...initialFigures(kind) };
+  for (const name of missing) figures[name] = typicalFigure(kind, said, name);
+  for (const [name, value] of Object.entries(said)) if (!isMissing(value)) figures[name] = value;
   const passes = (tried: Figures) => !spec.check?.(tried as Readonly<Record<string, never>>);
-  if (passes(figures)) return figures;
-  for (const name of unsaidOf(kind, said)) {
+  if (missing.length === 0 || passes(figures)) return figures;
+  for (const name of missing) {
     const field = fields[name];
     if (!field || !mustBeSaid(field)) continue;
     const other = measuresBetween(field)

@@ -73,15 +73,20 @@ export function dayLayer(records: DayRecords): (record: LookRecord) => LaidOutLo
   };
 }
 
-/** Lays out the looks of a day and reads them. */
+/** Lays out the looks of a day and reads them, each once: what was worked on last is often what comes next. */
 export function dayReader(records: DayRecords): (record: LookRecord) => ShownLook | null {
   const layer = dayLayer(records);
+  const readBefore = new Map<string, ShownLook>();
   return (record) => {
+    const before = readBefore.get(record.id);
+    if (before?.record.version === record.version) return before;
     const laidOut = layer(record);
     if (!laidOut) return null;
     const reading = read(laidOut.look);
     const [worst] = [...reading.findings].filter(isFault).sort(bySeverity);
-    return { ...laidOut, reading, verdict: record.ownVerdict ?? reading.verdict, worst };
+    const shown = { ...laidOut, reading, verdict: record.ownVerdict ?? reading.verdict, worst };
+    readBefore.set(record.id, shown);
+    return shown;
   };
 }
 

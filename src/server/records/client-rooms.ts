@@ -25,13 +25,12 @@ export interface ClientHead {
 export async function clientHead(tenant: Tenant, id: string): Promise<ClientHead | null> {
   const record = await findClient(tenant, id);
   if (!record) return null;
-  const counted = async (group: Pick<typeof bases, "firstOfEach">) =>
-    (await group.firstOfEach(tenant, [id])).get(id)?.count ?? 0;
-  const counts = {
-    bases: await counted(bases),
-    sets: await counted(sets),
-    occasions: await countOccasions(tenant, id),
-  };
+  const [counts] = await tenant.select<ClientHead["counts"][]>(
+    bases.countOf(tenant, id).as("bases"),
+    sets.countOf(tenant, id).as("sets"),
+    countOccasions(tenant, id).as("occasions"),
+  );
+  if (!counts) throw new Error("a query of counts gave back none");
   return { record, counts };
 }
 

@@ -33,8 +33,10 @@ export function groupRecords({ table, members, owner, unless }: GroupTables) {
 
     /** A client's, the oldest first. */
     async list(tenant: Tenant, clientId: string): Promise<GroupRecord[]> {
-      const query = select(tenant).where(`${table}.client_id`, clientId).orderBy(`${table}.id`);
-      for (const column of unless) void query.whereNull(`${table}.${column}`);
+      const query = select(tenant)
+        .where(`${table}.client_id`, clientId)
+        .where(inUse({ table, unless }))
+        .orderBy(`${table}.id`);
       return (await query).map(fromRow);
     },
 
@@ -43,6 +45,26 @@ export function groupRecords({ table, members, owner, unless }: GroupTables) {
       return (await select(tenant).whereIn(`${table}.id`, [...ids])).map(fromRow);
     },
 
+    async find(tenant: Tenant, id: string): Promise<GroupRecord | null> {
+      if (!isId(id)) return null;
+      const row = await select(tenant).where(`${table}.id`, id).first();
+      return row ? fromRow(row) : null;
+    },
+
+    ...groupCounts({ table, unless }),
+    ...groupWrites({ table, members, owner }),
+  };
+}
+
+/** What is not taken out of use. */
+function inUse({ table, unless }: Pick<GroupTables, "table" | "unless">) {
+  return Object.fromEntries(unless.map((column) => [`${table}.${column}`, null]));
+}
+
+/** How many bases and sets there are. */
+function groupCounts(group: Pick<GroupTables, "table" | "unless">) {
+  const { table } = group;
+  return {
     /** How many each of some clients has, and the first of each, by the client's id. */
     async firstOfEach(
       tenant: Tenant,
@@ -51,23 +73,22 @@ export function groupRecords({ table, members, owner, unless }: GroupTables) {
       const query = tenant(table)
         .where("studio_id", tenant.studioId)
         .whereIn("client_id", [...clientIds])
+        .where(inUse(group))
         .groupBy("client_id")
         .select<{ client_id: string; count: string; id: string }[]>(
           "client_id",
           tenant.raw("count(*)"),
           tenant.raw("min(id::text) as id"),
         );
-      for (const column of unless) void query.whereNull(column);
       return new Map((await query).map((row) => [row.client_id, { count: Number(row.count), id: row.id }]));
     },
 
-    async find(tenant: Tenant, id: string): Promise<GroupRecord | null> {
-      if (!isId(id)) return null;
-      const row = await select(tenant).where(`${table}.id`, id).first();
-      return row ? fromRow(row) : null;
+    /** How many of a client are in use, as a column of a query. */
+    countOf(tenant: Tenant, clientId: string) {
+      return tenant(table)
+        .where({ studio_id: tenant.studioId, client_id: clientId, ...inUse(group) })
+        .select(tenant.raw("count(*)::int"));
     },
-
-    ...groupWrites({ table, members, owner }),
   };
 }
 

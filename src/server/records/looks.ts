@@ -205,16 +205,18 @@ export async function recentLooks(tenant: Tenant, most: number): Promise<LookRec
   return rows.map(fromRow);
 }
 
-/** The look last worked on for each of some occasions. */
+/** The look last worked on for each of some occasions, in the order of their ids. */
 export async function newestLooksFor(tenant: Tenant, occasionIds: readonly string[]): Promise<LookRecord[]> {
-  const rows = await select(tenant)
-    .distinctOn("looks.occasion_id")
-    .whereIn("looks.occasion_id", [...occasionIds])
-    .orderBy([
-      { column: "looks.occasion_id" },
-      { column: "looks.updated_at", order: "desc" },
-      { column: "looks.id" },
-    ]);
+  const newest = select(tenant)
+    .whereRaw("looks.occasion_id = occasions.id")
+    .orderBy([{ column: "looks.updated_at", order: "desc" }, { column: "looks.id" }])
+    .limit(1);
+  const rows = await tenant("occasions")
+    .crossJoin(tenant.raw("lateral ? as newest", [newest]))
+    .where("occasions.studio_id", tenant.studioId)
+    .whereIn("occasions.id", [...occasionIds])
+    .orderBy("occasions.id")
+    .select<WornRow[]>("newest.*");
   return rows.map(fromRow);
 }
 

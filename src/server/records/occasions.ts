@@ -14,11 +14,11 @@ export async function listOccasions(tenant: Tenant, clientId: string): Promise<O
   return rows.map(fromRow);
 }
 
-export async function countOccasions(tenant: Tenant, clientId: string): Promise<number> {
-  const row = await tenant("occasions")
+/** How many occasions a client has, as a column of a query. */
+export function countOccasions(tenant: Tenant, clientId: string) {
+  return tenant("occasions")
     .where({ studio_id: tenant.studioId, client_id: clientId, deleted_at: null })
-    .count<{ count: string }[]>("* as count");
-  return Number(row[0]?.count ?? 0);
+    .select(tenant.raw("count(*)::int"));
 }
 
 /** How many occasions of the studio there are from a day on. */

@@ -30,39 +30,32 @@ async function shownOfEach(
   clientIds: readonly string[],
 ): Promise<(ShownBefore & { readonly client_id: string })[]> {
   // Of many looks for an occasion one counts: what it is made of is asked of that one alone.
-  const newest = tenant("occasions")
-    .join("looks", (on) =>
-      on.on("looks.studio_id", "occasions.studio_id").andOn("looks.occasion_id", "occasions.id"),
-    )
+  const newest = tenant("looks")
+    .whereRaw("looks.studio_id = occasions.studio_id and looks.occasion_id = occasions.id")
+    .whereNull("looks.deleted_at")
+    .orderBy([{ column: "looks.updated_at", order: "desc" }, { column: "looks.id" }])
+    .limit(1)
+    .select("looks.studio_id", "looks.id as look_id", "looks.base_id");
+  return await tenant("occasions")
+    .crossJoin(tenant.raw("lateral ? as shown", [newest]))
     .where("occasions.studio_id", tenant.studioId)
     .whereIn("occasions.client_id", [...clientIds])
     .whereNot("occasions.company", "")
     .whereNull("occasions.deleted_at")
-    .whereNull("looks.deleted_at")
-    .distinctOn("occasions.id")
-    .orderBy([{ column: "occasions.id" }, { column: "looks.updated_at", order: "desc" }])
-    .select(
+    .orderBy("occasions.id")
+    .select<(ShownBefore & { readonly client_id: string })[]>(
       "occasions.client_id",
       "occasions.company",
       "occasions.name as occasion",
       "occasions.day",
-      "looks.studio_id",
-      "looks.id as look_id",
-      "looks.base_id",
+      tenant.raw(`(
+        select coalesce(array_agg(p.piece_id), '{}') from (
+          select piece_id from look_accessories a where a.studio_id = shown.studio_id and a.look_id = shown.look_id
+          union all
+          select piece_id from base_garments b where b.studio_id = shown.studio_id and b.base_id = shown.base_id
+        ) p
+      ) as pieces`),
     );
-  return await tenant(newest.as("shown")).select<(ShownBefore & { readonly client_id: string })[]>(
-    "client_id",
-    "company",
-    "occasion",
-    "day",
-    tenant.raw(`(
-      select coalesce(array_agg(p.piece_id), '{}') from (
-        select piece_id from look_accessories a where a.studio_id = shown.studio_id and a.look_id = shown.look_id
-        union all
-        select piece_id from base_garments b where b.studio_id = shown.studio_id and b.base_id = shown.base_id
-      ) p
-    ) as pieces`),
-  );
 }
 
 /** The pieces that want a day between two wears. */

@@ -3,9 +3,22 @@ import { defaultSchools } from "@/core/rule-book/schools";
 import type { Tenant } from "../db/tenant";
 import { StaleWrite } from "./refusal";
 
-/** A stored rule book with what was declared after it was stored. */
+/** How many books are kept at hand. */
+const mostAtHand = 200;
+const atHand = new Map<string, RuleBook>();
+
+/**
+ * A stored rule book with what was declared after it was stored. Books that say the same are one object: most clients'
+ * are, and a rule works out of a book once what it needs.
+ */
 export function wholeBook(stored: Partial<RuleBook>): RuleBook {
-  return { ...polished, ...stored, schools: { ...defaultSchools, ...stored.schools } };
+  const said = JSON.stringify(stored);
+  const known = atHand.get(said);
+  if (known) return known;
+  const book = { ...polished, ...stored, schools: { ...defaultSchools, ...stored.schools } };
+  if (atHand.size >= mostAtHand) atHand.clear();
+  atHand.set(said, book);
+  return book;
 }
 
 /** The book to store when one is changed into another: the next version where it reads otherwise. */

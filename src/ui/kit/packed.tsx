@@ -23,8 +23,18 @@ export function unpacked<T>(text: Packed<T>): T {
  * of those would take a backslash: that is a sixth of what a wardrobe weighs.
  */
 function otherQuotes(text: string): string {
-  return text.replace(/["']/g, (quote) => (quote === "'" ? '"' : "'"));
+  // As bytes: to change a text quote by quote takes four times as long.
+  const bytes = new TextEncoder().encode(text);
+  for (let at = 0; at < bytes.length; at += 1) {
+    const byte = bytes[at];
+    if (byte === double) bytes[at] = single;
+    else if (byte === single) bytes[at] = double;
+  }
+  return new TextDecoder().decode(bytes);
 }
+
+const double = 0x22;
+const single = 0x27;
 
 /**
  * A room that is given some of its props packed, as its records, and beside them what cannot be: actions, and what

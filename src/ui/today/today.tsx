@@ -82,11 +82,11 @@ export function Today({ day, hasClients, coming, laterCount, next, drawn, replie
   );
 }
 
-function longDay(day: string): string {
-  return new Intl.DateTimeFormat("en-GB", {
-    weekday: "long",
-    day: "numeric",
-    month: "long",
-    timeZone: "UTC",
-  }).format(new Date(day));
-}
+const dayFormat = new Intl.DateTimeFormat("en-GB", {
+  weekday: "long",
+  day: "numeric",
+  month: "long",
+  timeZone: "UTC",
+});
+
+const longDay = (day: string) => dayFormat.format(new Date(day));

@@ -26,6 +26,7 @@ import * as railFilters from "./0024-rail-filters";
 import * as photos from "./0025-photos";
 import * as links from "./0026-links";
 import * as erasures from "./0027-erasures";
+import * as looksOfOccasions from "./0028-looks-of-occasions";
 
 interface Migration {
   up(knex: Knex): Promise<void>;
@@ -60,6 +61,7 @@ const migrations: Record<string, Migration> = {
   "0025-photos": photos,
   "0026-links": links,
   "0027-erasures": erasures,
+  "0028-looks-of-occasions": looksOfOccasions,
 };
 
 /** The migrations as a Knex source: imported, so that no folder has to be read at run time. */
