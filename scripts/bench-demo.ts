@@ -5,7 +5,7 @@ import { parseBundle, type Bundle } from "../src/core/formats/bundle";
 import { seekSets } from "../src/core/search/best/seek";
 import { setProblem } from "../src/core/search/best/set-problem";
 import { layOut, offered, type Wardrobe } from "../src/core/studio/wardrobe";
-import { wishOf } from "../src/ui/bench/set-wishes";
+import { wishOf } from "../src/ui/bench/state/set-wishes";
 import { asShown, patience } from "../src/workers/best-sets";
 import { seekGaps } from "../src/workers/gaps";
 

@@ -8,7 +8,7 @@ import { sidesOf, tieOf } from "@/core/scarf/tied";
 import { tieNames, tieSpec, type TieName } from "@/core/scarf/ties";
 import { usualWay } from "@/core/scarf/usual-way";
 import { sample, sampleClient } from "@/core/testing/sample";
-import { TiedOnClient } from "@/ui/scarves/tied-on-client";
+import { TiedOnClient } from "@/ui/scarves/parts/tied-on-client";
 import { Shown } from "./shown";
 
 const scarves = readdirSync("demo")

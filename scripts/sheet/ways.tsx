@@ -2,7 +2,7 @@ import { optionsAmong, type Adjustment } from "@/core/piece/adjustment";
 import { adjustmentKinds } from "@/core/piece/adjustments";
 import { placeOf, type Piece } from "@/core/piece/piece";
 import { sample, sampleClient, sampleLook } from "@/core/testing/sample";
-import { sayWay } from "@/ui/bench/change-words";
+import { sayWay } from "@/ui/bench/words/change-words";
 import { OnBody } from "./shown";
 
 const client = {

@@ -1,4 +1,4 @@
-import type { Block, PaperDrawing, PieceRow } from "@/ui/papers/paper";
+import type { Block, PaperDrawing, PieceRow } from "@/ui/papers/state/paper";
 import { Plate } from "@/ui/drawing/plate";
 import { withoutPhoto } from "@/core/piece/piece";
 import { drawnOnPaper } from "./drawn";

@@ -7,7 +7,7 @@ import { afterAll, describe, expect, it } from "vitest";
 import { parseBundle } from "@/core/formats/bundle";
 import { paperKinds, sheetNames, type PaperKind, type SheetName } from "@/core/studio/paper-source";
 import { paperSourceOf } from "@/core/testing/paper-source";
-import { buildPaper } from "@/ui/papers/build";
+import { buildPaper } from "@/ui/papers/parts/build";
 import { drawPaper } from "./draw-paper";
 import { sheets } from "./sheets";
 

@@ -1,7 +1,7 @@
 import type { SheetName } from "@/core/studio/paper-source";
 import { papersWords } from "@/words/papers";
 import { sayWith } from "@/words/say";
-import type { Paper, Part } from "@/ui/papers/paper";
+import type { Paper, Part } from "@/ui/papers/state/paper";
 import { drawBlocks } from "./blocks";
 import { Page } from "./page";
 

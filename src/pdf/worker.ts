@@ -1,6 +1,6 @@
 import { parentPort, workerData } from "node:worker_threads";
 import type { PaperKind, PaperSource, SheetName } from "@/core/studio/paper-source";
-import { buildPaper } from "@/ui/papers/build";
+import { buildPaper } from "@/ui/papers/parts/build";
 import { drawPaper } from "./draw-paper";
 
 /** What the thread is begun with. */

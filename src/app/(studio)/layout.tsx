@@ -11,7 +11,7 @@ import { thisStudio } from "@/server/records/studio";
 import { inOwnStudio } from "@/server/session/own-studio";
 import { overPageId } from "@/ui/kit/over-page";
 import { Arrival } from "@/ui/shell/arrival";
-import { toldCookie, toldIn } from "@/ui/shell/first-lines";
+import { toldCookie, toldIn } from "@/ui/shell/words/first-lines";
 import { FirstVisit } from "@/ui/shell/first-visit";
 import { GeneralKeys } from "@/ui/shell/general-keys";
 import { SignInBeside } from "@/ui/sign-in/sign-in-beside";

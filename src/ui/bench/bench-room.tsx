@@ -2,14 +2,14 @@
 
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import { Bench } from "./bench";
+import { Bench } from "./parts/bench";
 import type { BenchSource } from "@/core/studio/bench-source";
-import type { SaveSet } from "./keep-set";
-import type { KeepHem } from "./tailor";
-import type { DecliningActions } from "./use-declined";
-import type { JudgementActions } from "./use-judging";
-import type { PieceActions } from "./mend-fact";
-import type { LookActions } from "./look-actions";
+import type { SaveSet } from "./parts/keep-set";
+import type { KeepHem } from "./parts/tailor";
+import type { DecliningActions } from "./state/use-declined";
+import type { JudgementActions } from "./state/use-judging";
+import type { PieceActions } from "./parts/mend-fact";
+import type { LookActions } from "./state/look-actions";
 import { unpacking } from "../kit/packed";
 
 interface BenchRoomProps {

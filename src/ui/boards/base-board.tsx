@@ -17,7 +17,7 @@ import { describeLook } from "../drawing/describe";
 import { Figure } from "../drawing/figure/figure";
 import { useLengthUnit } from "../kit/length-unit";
 import { VerdictMark, wordOf } from "../kit/marks";
-import { useReach } from "../sets/use-reach";
+import { useReach } from "../sets/state/use-reach";
 import { Select } from "../kit/select";
 import { useQueryState } from "nuqs";
 import { sayWith } from "@/words/say";

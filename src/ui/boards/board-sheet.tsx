@@ -1,7 +1,7 @@
 import type { ReactNode } from "react";
 import { boardsWords } from "@/words/boards";
 import { Empty, Page } from "../kit/page";
-import { BoardNav, type BoardHref } from "./board-nav";
+import { BoardNav, type BoardHref } from "./parts/board-nav";
 
 interface BoardSheetProps {
   readonly here: BoardHref;

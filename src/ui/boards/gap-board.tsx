@@ -14,11 +14,11 @@ import { boardsWords } from "@/words/boards";
 import { useAsk, type Question } from "../workers/use-ask";
 import { useWorkers, type Workers } from "../workers/use-workers";
 import { granted } from "../kit/answer";
-import { FoundGapRow } from "./found-gap";
-import { OwnGap } from "./own-gap";
-import { GapList, type GapListActions } from "./gap-list";
+import { FoundGapRow } from "./parts/found-gap";
+import { OwnGap } from "./parts/own-gap";
+import { GapList, type GapListActions } from "./parts/gap-list";
 import { unpacking } from "../kit/packed";
-import { ServedTable } from "./served-table";
+import { ServedTable } from "./parts/served-table";
 
 interface GapBoardProps {
   readonly wardrobe: Pick<BenchSource, "client" | "pieces" | "away" | "occasions" | "bases">;

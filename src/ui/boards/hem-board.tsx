@@ -17,11 +17,11 @@ import { useLengthUnit } from "../kit/length-unit";
 import { VerdictMark, wordOf } from "../kit/marks";
 import { Empty, Page } from "../kit/page";
 import { Segments } from "../kit/segments";
-import { BoardNav } from "./board-nav";
-import type { BoardLine, BoardLook } from "./board-rows";
-import { BoardTable } from "./board-table";
-import { HemCellDrawing } from "./hem-cell";
-import { useHemBoard } from "./use-hem-board";
+import { BoardNav } from "./parts/board-nav";
+import type { BoardLine, BoardLook } from "./parts/board-rows";
+import { BoardTable } from "./parts/board-table";
+import { HemCellDrawing } from "./parts/hem-cell";
+import { useHemBoard } from "./state/use-hem-board";
 import { unpacking } from "../kit/packed";
 
 interface HemBoardProps {

@@ -8,11 +8,11 @@ import { sayWith } from "@/words/say";
 import { boardsWords } from "@/words/boards";
 import { Plate } from "../drawing/plate";
 import { Select } from "../kit/select";
-import { useReach } from "../sets/use-reach";
-import type { BoardLine, BoardLook } from "./board-rows";
-import { BoardTable } from "./board-table";
-import { SetBoardWords } from "./set-board-words";
-import { VerdictCell } from "./verdict-cell";
+import { useReach } from "../sets/state/use-reach";
+import type { BoardLine, BoardLook } from "./parts/board-rows";
+import { BoardTable } from "./parts/board-table";
+import { SetBoardWords } from "./words/set-board-words";
+import { VerdictCell } from "./parts/verdict-cell";
 import { unpacking } from "../kit/packed";
 
 interface SetBoardProps {

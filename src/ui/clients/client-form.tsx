@@ -13,11 +13,11 @@ import { ChoiceField, FlagField, TextField, wordsAsOptions } from "../kit/form/f
 import { LengthField } from "../kit/form/number-fields";
 import { RecordForm } from "../kit/form/record-form";
 import { WordsField } from "../kit/form/words-field";
-import { BodyChart } from "./body-chart";
-import { MeasurementFields } from "./measurement-fields";
-import { MeasurementHistory } from "./measurement-history";
-import { RuleBookFields } from "./rule-book-fields";
-import { newClient } from "./new-client";
+import { BodyChart } from "./parts/body-chart";
+import { MeasurementFields } from "./parts/measurement-fields";
+import { MeasurementHistory } from "./parts/measurement-history";
+import { RuleBookFields } from "./parts/rule-book-fields";
+import { newClient } from "./state/new-client";
 
 interface ClientFormProps {
   /** Null for a new client. */

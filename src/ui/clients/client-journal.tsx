@@ -12,9 +12,9 @@ import { clientsWords } from "@/words/clients";
 import { called } from "@/core/words/called";
 import { useLengthUnit } from "../kit/length-unit";
 import { Empty } from "../kit/page";
-import { sayReply } from "../papers/say-reply";
-import { JournalLook } from "./journal-look";
-import { JournalSummary } from "./journal-summary";
+import { sayReply } from "../papers/words/say-reply";
+import { JournalLook } from "./parts/journal-look";
+import { JournalSummary } from "./parts/journal-summary";
 
 interface ClientJournalProps extends DayRecords {
   readonly clientId: string;

@@ -9,7 +9,7 @@ import { sayWith } from "@/words/say";
 import { clientsWords } from "@/words/clients";
 import { ButtonLink } from "../kit/button";
 import { Empty, Page } from "../kit/page";
-import { OpenClientFile } from "../whole/open-client-file";
+import { OpenClientFile } from "../whole/parts/open-client-file";
 import { FigureInSight } from "../drawing/figure/figure-in-sight";
 
 /** How many clients the page comes with drawn, so that it stays small; the others in sight follow at once. */

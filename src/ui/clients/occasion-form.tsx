@@ -10,7 +10,7 @@ import { ChoiceField, TextField, wordsAsOptions } from "../kit/form/fields";
 import { WordsField } from "../kit/form/words-field";
 import { NumberField } from "../kit/form/number-fields";
 import { RecordForm } from "../kit/form/record-form";
-import { WeatherFields } from "./weather-fields";
+import { WeatherFields } from "./parts/weather-fields";
 import { LevelField } from "../kit/form/level-field";
 
 interface OccasionFormProps {

@@ -11,11 +11,11 @@ import { useDraft } from "../kit/form/use-draft";
 import { Segments } from "../kit/segments";
 import { Select } from "../kit/select";
 import { Fault } from "../kit/fault";
-import { LinesBox, type PiecesCalled } from "./lines-box";
-import { RowsToLookOver } from "./rows-to-look-over";
-import { TableBox } from "./table-box";
-import { useIntake } from "./use-intake";
-import { useRowsToKeep, type KeepRows } from "./use-rows-to-keep";
+import { LinesBox, type PiecesCalled } from "./parts/lines-box";
+import { RowsToLookOver } from "./parts/rows-to-look-over";
+import { TableBox } from "./parts/table-box";
+import { useIntake } from "./state/use-intake";
+import { useRowsToKeep, type KeepRows } from "./state/use-rows-to-keep";
 
 interface ManyPiecesProps {
   readonly clients: readonly { readonly id: string; readonly name: string }[];

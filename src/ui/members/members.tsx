@@ -12,10 +12,10 @@ import { Button } from "../kit/button";
 import { Page } from "../kit/page";
 import { useMay } from "../kit/role";
 import { Select } from "../kit/select";
-import { Changes } from "./changes";
-import { Invite } from "./invite";
-import { OwnAccount, type OwnSession } from "./own-account";
-import type { OwnSecondStep } from "./second-step";
+import { Changes } from "./parts/changes";
+import { Invite } from "./parts/invite";
+import { OwnAccount, type OwnSession } from "./parts/own-account";
+import type { OwnSecondStep } from "./parts/second-step";
 
 type Act<I, O = null> = (input: I) => Promise<Outcome<O>>;
 

@@ -9,11 +9,11 @@ import { papersWords } from "@/words/papers";
 import { sayWith } from "@/words/say";
 import { ButtonLink } from "../kit/button";
 import { Empty } from "../kit/page";
-import { ChooseLooks } from "./choose-looks";
-import { lookTitle } from "./look-title";
-import { PapersToMake } from "./papers-to-make";
-import { PrivateLinks, type LinkActions } from "./private-links";
-import { answerWords } from "./say-reply";
+import { ChooseLooks } from "./parts/choose-looks";
+import { lookTitle } from "./words/look-title";
+import { PapersToMake } from "./parts/papers-to-make";
+import { PrivateLinks, type LinkActions } from "./parts/private-links";
+import { answerWords } from "./words/say-reply";
 
 interface HandOverProps extends DayRecords {
   readonly clientId: string;

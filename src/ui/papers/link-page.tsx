@@ -4,11 +4,11 @@ import type { LinkReply } from "@/core/studio/link-record";
 import type { ShownLook } from "@/core/studio/shown-look";
 import { papersWords } from "@/words/papers";
 import { sayWith } from "@/words/say";
-import { Blocks } from "./block-views";
-import { lookBlocks } from "./look-part";
-import { lookTitle } from "./look-title";
-import type { PaperDrawing } from "./paper";
-import { ReplyForm, type AnswerLink } from "./reply-form";
+import { Blocks } from "./parts/block-views";
+import { lookBlocks } from "./parts/look-part";
+import { lookTitle } from "./words/look-title";
+import type { PaperDrawing } from "./state/paper";
+import { ReplyForm, type AnswerLink } from "./parts/reply-form";
 
 interface LinkPageProps {
   readonly token: string;

@@ -5,10 +5,10 @@ import type { PaperKind, PaperSource, SheetName } from "@/core/studio/paper-sour
 import { papersWords } from "@/words/papers";
 import { Button, ButtonLink } from "../kit/button";
 import { Page } from "../kit/page";
-import { buildPaper, paperSpecs } from "./build";
-import { fileStem } from "./file-stem";
-import { PaperSheet } from "./paper-sheet";
-import { SavePdf } from "./save-pdf";
+import { buildPaper, paperSpecs } from "./parts/build";
+import { fileStem } from "./words/file-stem";
+import { PaperSheet } from "./parts/paper-sheet";
+import { SavePdf } from "./parts/save-pdf";
 
 interface PaperPageProps {
   readonly kind: PaperKind;

@@ -4,9 +4,9 @@ import type { Piece } from "@/core/piece/piece";
 import { papersWords } from "@/words/papers";
 import { Button } from "../kit/button";
 import { saveSvg } from "../kit/save-file";
-import { drawnAside } from "./drawn-aside";
-import { fileStem } from "./file-stem";
-import { PiecesDrawing } from "./pieces-drawing";
+import { drawnAside } from "./state/drawn-aside";
+import { fileStem } from "./words/file-stem";
+import { PiecesDrawing } from "./parts/pieces-drawing";
 
 interface SavePiecesProps {
   readonly pieces: readonly Piece[];

@@ -14,7 +14,7 @@ import { railWords } from "@/words/rail";
 import { photoAddress, Plate } from "../drawing/plate";
 import { flatTape, tapeOf } from "../drawing/tape";
 import { tapeBox, TapeOver } from "../drawing/tape-over";
-import { PhotoField } from "../intake/photo-field";
+import { PhotoField } from "../intake/parts/photo-field";
 import { ChoiceField, TextField, wordsAsOptions } from "../kit/form/fields";
 import { controlOf, Field } from "../kit/form/field";
 import { Select } from "../kit/select";
@@ -22,12 +22,12 @@ import { Toggle } from "../kit/toggle";
 import { RecordForm } from "../kit/form/record-form";
 import { WordsField } from "../kit/form/words-field";
 import { useLengthUnit } from "../kit/length-unit";
-import { captionOf } from "./caption";
-import { CharacterFields } from "./character-fields";
-import { ColourList } from "./colour-list";
-import { FigureFields } from "./figure-fields";
-import type { PiecesCalled } from "../intake/lines-box";
-import { OneLine } from "./one-line";
+import { captionOf } from "./words/caption";
+import { CharacterFields } from "./parts/character-fields";
+import { ColourList } from "./parts/colour-list";
+import { FigureFields } from "./parts/figure-fields";
+import type { PiecesCalled } from "../intake/parts/lines-box";
+import { OneLine } from "./parts/one-line";
 
 interface PieceFormProps {
   /** Null for a new piece. */

@@ -7,8 +7,8 @@ import { sayWith } from "@/words/say";
 import { putAwayWords } from "@/words/put-away";
 import { Button } from "../kit/button";
 import { Empty, Page } from "../kit/page";
-import { PurgeTime, type PurgeTimeProps } from "./purge-time";
-import { Receipts, type ReceiptsProps } from "../whole/receipts";
+import { PurgeTime, type PurgeTimeProps } from "./parts/purge-time";
+import { Receipts, type ReceiptsProps } from "../whole/parts/receipts";
 import { useBringBack } from "../kit/use-bring-back";
 
 interface PutAwayListProps {

@@ -13,15 +13,15 @@ import { Empty, Page } from "../kit/page";
 import { unpacking } from "../kit/packed";
 import { Segments } from "../kit/segments";
 import { ownerNamer } from "../kit/owner-name";
-import { PickedProvider } from "./pick-box";
-import { PickedBar, type ManyActions } from "./picked-bar";
-import { RailFilters } from "./rail-filters";
-import { RailPlates } from "./rail-plates";
-import { hangings, railQuery, railWishOf, type RailQuery } from "./rail-query";
-import { RailTable } from "./rail-table";
-import { RailViews } from "./rail-views";
-import { useRail, type LookAlongRail } from "./use-rail";
-import { usePicked } from "./use-picked";
+import { PickedProvider } from "./parts/pick-box";
+import { PickedBar, type ManyActions } from "./parts/picked-bar";
+import { RailFilters } from "./parts/rail-filters";
+import { RailPlates } from "./parts/rail-plates";
+import { hangings, railQuery, railWishOf, type RailQuery } from "./state/rail-query";
+import { RailTable } from "./parts/rail-table";
+import { RailViews } from "./parts/rail-views";
+import { useRail, type LookAlongRail } from "./state/use-rail";
+import { usePicked } from "./state/use-picked";
 
 interface RailProps {
   readonly clients: readonly { readonly id: string; readonly name: string }[];

@@ -12,11 +12,11 @@ import { answerOf, sayFaults } from "../kit/answer";
 import { Button } from "../kit/button";
 import { useMay } from "../kit/role";
 import { useDraft } from "../kit/form/use-draft";
-import { Example } from "./example";
-import { LiveQuestions } from "./live-questions";
-import type { NamedLook } from "./named-look";
-import { RuleFigures } from "./rule-figures";
-import { Versions, type BookVersion } from "./versions";
+import { Example } from "./parts/example";
+import { LiveQuestions } from "./parts/live-questions";
+import type { NamedLook } from "./state/named-look";
+import { RuleFigures } from "./parts/rule-figures";
+import { Versions, type BookVersion } from "./parts/versions";
 import { Segments } from "../kit/segments";
 import { unpacking } from "../kit/packed";
 

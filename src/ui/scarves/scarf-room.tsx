@@ -15,10 +15,10 @@ import { sayWith } from "@/words/say";
 import { ButtonLink } from "../kit/button";
 import { Page } from "../kit/page";
 import { Select } from "../kit/select";
-import { FoldBoard } from "./fold-board";
-import { TieCard } from "./tie-card";
-import { TieGallery } from "./tie-gallery";
-import type { NamedNeck } from "./possible-tie";
+import { FoldBoard } from "./parts/fold-board";
+import { TieCard } from "./parts/tie-card";
+import { TieGallery } from "./parts/tie-gallery";
+import type { NamedNeck } from "./parts/possible-tie";
 
 interface ScarfRoomProps {
   readonly scarf: PieceRecord;

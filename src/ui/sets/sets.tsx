@@ -11,10 +11,10 @@ import { setsWords } from "@/words/sets";
 import { ButtonLink } from "../kit/button";
 import { ClientChoice } from "../kit/client-choice";
 import { Empty, Page } from "../kit/page";
-import type { LibraryActions } from "./library-actions";
-import { RetiredSets } from "./retired-sets";
-import { SetRow } from "./set-row";
-import { useReach } from "./use-reach";
+import type { LibraryActions } from "./state/library-actions";
+import { RetiredSets } from "./parts/retired-sets";
+import { SetRow } from "./parts/set-row";
+import { useReach } from "./state/use-reach";
 import { unpacking } from "../kit/packed";
 
 /** A client's sets with all that is needed to read them on every base. */

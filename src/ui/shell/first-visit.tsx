@@ -5,7 +5,7 @@ import { useEffect, useState, type CSSProperties, type ReactNode } from "react";
 import { firstLines } from "@/words/first-visit";
 import { shellWords } from "@/words/shell";
 import { Button } from "../kit/button";
-import { cookieOfTold, introducedAt, toldCookie, type IntroducedPlace } from "./first-lines";
+import { cookieOfTold, introducedAt, toldCookie, type IntroducedPlace } from "./words/first-lines";
 
 interface FirstVisitProps {
   readonly userId: string;

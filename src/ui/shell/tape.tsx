@@ -1,14 +1,14 @@
 "use client";
 
-import { forgetAnswered } from "../bench/answered-looks";
+import { forgetAnswered } from "../bench/state/answered-looks";
 import { Link } from "../kit/link";
 import { usePathname } from "next/navigation";
 import type { LengthUnit } from "@/core/length/length";
 import { shellWords } from "@/words/shell";
-import { FindButton } from "./find-button";
-import { StudioSettings, type StudioSettingsProps } from "./studio-settings";
-import { UnitSwitch, type UnitSwitchProps } from "./unit-switch";
-import type { Find } from "./use-found";
+import { FindButton } from "./parts/find-button";
+import { StudioSettings, type StudioSettingsProps } from "./parts/studio-settings";
+import { UnitSwitch, type UnitSwitchProps } from "./parts/unit-switch";
+import type { Find } from "./state/use-found";
 
 const places = [
   { href: "/", label: shellWords.today },

@@ -6,7 +6,7 @@ import { sayWith } from "@/words/say";
 import { signInWords } from "@/words/sign-in";
 import { TextField } from "../kit/form/fields";
 import { RecordForm } from "../kit/form/record-form";
-import { CodeField, useCodeAsked } from "./code-field";
+import { CodeField, useCodeAsked } from "./parts/code-field";
 
 interface JoinFormProps {
   readonly token: string;

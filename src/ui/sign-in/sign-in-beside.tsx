@@ -9,7 +9,7 @@ import { Dialog } from "../kit/dialog";
 import { useDraftScope } from "../kit/draft-scope";
 import { TextField } from "../kit/form/fields";
 import { RecordForm } from "../kit/form/record-form";
-import { CodeField, useCodeAsked } from "./code-field";
+import { CodeField, useCodeAsked } from "./parts/code-field";
 import { settleSignIn, signedOut } from "../kit/signed-out";
 
 interface SignInBesideProps {

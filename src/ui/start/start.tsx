@@ -14,12 +14,12 @@ import { sayWith } from "@/words/say";
 import { ButtonLink } from "../kit/button";
 import { Page } from "../kit/page";
 import { unpacking } from "../kit/packed";
-import type { PiecesCalled } from "../intake/lines-box";
-import { FirstBase } from "./first-base";
-import { FirstClient } from "./first-client";
-import { FirstOccasion } from "./first-occasion";
-import { FirstPieces } from "./first-pieces";
-import { Step } from "./step";
+import type { PiecesCalled } from "../intake/parts/lines-box";
+import { FirstBase } from "./parts/first-base";
+import { FirstClient } from "./parts/first-client";
+import { FirstOccasion } from "./parts/first-occasion";
+import { FirstPieces } from "./parts/first-pieces";
+import { Step } from "./parts/step";
 
 type New<I> = I & { readonly id: null; readonly version: null };
 

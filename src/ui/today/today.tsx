@@ -6,10 +6,10 @@ import { papersWords } from "@/words/papers";
 import { todayWords } from "@/words/today";
 import { ButtonLink } from "../kit/button";
 import { Empty, Page } from "../kit/page";
-import { ClientAnswers } from "./client-answers";
-import { ComingOccasions } from "./coming-occasions";
-import { NextToDo } from "./next-to-do";
-import { RecentLooks } from "./recent-looks";
+import { ClientAnswers } from "./parts/client-answers";
+import { ComingOccasions } from "./parts/coming-occasions";
+import { NextToDo } from "./parts/next-to-do";
+import { RecentLooks } from "./parts/recent-looks";
 
 interface TodayProps {
   /** Today, yyyy-mm-dd. */

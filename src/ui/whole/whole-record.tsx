@@ -1,9 +1,9 @@
 import type { Outcome } from "@/core/schema/outcome";
 import type { ClientCounts } from "@/core/studio/client-whole";
 import { wholeWords } from "@/words/whole";
-import { EraseClient } from "./erase-client";
-import { SaveWhole } from "./save-whole";
-import { sayCounts } from "./say-counts";
+import { EraseClient } from "./parts/erase-client";
+import { SaveWhole } from "./parts/save-whole";
+import { sayCounts } from "./words/say-counts";
 
 export interface ErasureActions {
   readonly erase: (input: { id: string; typed: string }) => Promise<Outcome<string>>;

@@ -7,7 +7,7 @@ import { railViewsOf } from "@/server/records/rail-views";
 import { studioKit } from "@/core/studio/rail";
 import { inOwnStudio } from "@/server/session/own-studio";
 import { Rail } from "@/ui/rail/rail";
-import { railQueryOf, railWishOf } from "@/ui/rail/rail-query";
+import { railQueryOf, railWishOf } from "@/ui/rail/state/rail-query";
 import { packed } from "@/ui/kit/packed";
 import { railWords } from "@/words/rail";
 

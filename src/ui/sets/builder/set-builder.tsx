@@ -8,16 +8,16 @@ import { offered } from "@/core/studio/wardrobe";
 import { sayWith } from "@/words/say";
 import { setsWords } from "@/words/sets";
 import { Button } from "../../kit/button";
-import { CoherenceLine } from "../coherence-line";
-import { ReachChips } from "../reach-chips";
-import { reachWords } from "../reach-words";
-import { sayPurpose } from "../say-purpose";
-import { useReach } from "../use-reach";
-import { DraggedPieces } from "./dragged-pieces";
-import { Line } from "./line";
-import { Shelf } from "./shelf";
-import { piecesOf, useBuiltSet, type SetToBuild } from "./use-built-set";
-import { Variations } from "./variations";
+import { CoherenceLine } from "../parts/coherence-line";
+import { ReachChips } from "../parts/reach-chips";
+import { reachWords } from "../words/reach-words";
+import { sayPurpose } from "../words/say-purpose";
+import { useReach } from "../state/use-reach";
+import { DraggedPieces } from "./parts/dragged-pieces";
+import { Line } from "./parts/line";
+import { Shelf } from "./parts/shelf";
+import { piecesOf, useBuiltSet, type SetToBuild } from "./state/use-built-set";
+import { Variations } from "./parts/variations";
 import { unpacking } from "../../kit/packed";
 
 function Builder({ wardrobe, set, begun, save }: SetToBuild) {

@@ -11,9 +11,9 @@ import { sayWith } from "@/words/say";
 import { setsWords } from "@/words/sets";
 import { granted } from "../../kit/answer";
 import { Button } from "../../kit/button";
-import { FilledRow } from "./filled-row";
-import { missingWords } from "./template-words";
-import { useFilled } from "./use-filled";
+import { FilledRow } from "./parts/filled-row";
+import { missingWords } from "./words/template-words";
+import { useFilled } from "./state/use-filled";
 import { unpacking } from "../../kit/packed";
 
 interface StockProps {

@@ -4,7 +4,7 @@ import { findClient } from "@/server/records/clients";
 import { findOccasion } from "@/server/records/occasions";
 import { todayIn } from "@/server/records/studio";
 import { inOwnStudio } from "@/server/session/own-studio";
-import { newOccasion } from "@/ui/clients/new-occasion";
+import { newOccasion } from "@/ui/clients/state/new-occasion";
 import { OccasionForm } from "@/ui/clients/occasion-form";
 import { PutAway } from "@/ui/kit/form/put-away";
 import { Page } from "@/ui/kit/page";

@@ -4,7 +4,7 @@ import { askedPaper } from "@/core/schema/paper-wish";
 import { validate } from "@/core/schema/validate";
 import { paperSource, papersRoom } from "@/server/records/papers-room";
 import { inOwnStudio } from "@/server/session/own-studio";
-import { paperAddress } from "@/ui/papers/paper-address";
+import { paperAddress } from "@/ui/papers/state/paper-address";
 import { PaperPage } from "@/ui/papers/paper-page";
 
 interface PaperProps {

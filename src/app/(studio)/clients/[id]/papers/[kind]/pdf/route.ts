@@ -5,7 +5,7 @@ import { drawPdf } from "@/server/pdf/draw-pdf";
 import { pdfWithProgress } from "@/server/pdf/with-progress";
 import { paperSource, papersRoom } from "@/server/records/papers-room";
 import { inOwnStudio } from "@/server/session/own-studio";
-import { fileStem } from "@/ui/papers/file-stem";
+import { fileStem } from "@/ui/papers/words/file-stem";
 
 /** A paper of a client as a PDF: whole, or with how far it has come before it where that is asked for. */
 export async function GET(
