@@ -5,13 +5,10 @@ import { BaseSequencer, type TestSpecification } from "vitest/node";
 
 const at = (path: string) => fileURLToPath(new URL(path, import.meta.url));
 
-/** The rooms that are broken in this run; none where all are. */
-const rooms = (process.env.ROOM ?? "").split(",").filter(Boolean);
+/** The room that is broken, and whether its own tests are asked or all of the core's. */
+const { ROOM: room = "", TESTS: asked = "all" } = process.env;
 
-/**
- * What takes seconds by itself: whole wardrobes read through, photos looked at. It is held against changes of its own
- * room alone: for each of thousands of others it would be waited for.
- */
+/** What takes seconds by itself: whole wardrobes read through, photos looked at. It is asked of its own room alone. */
 const long = [
   "photo/colours-of-photo",
   "photo/photo-cases",
@@ -23,38 +20,30 @@ const long = [
   "search/best/prospects",
   "search/best/seek",
   "search/jarring",
-].filter((test) => !rooms.some((room) => test.startsWith(`${room}/`)) || test === "search/best/seek");
+];
+/** What would be waited for by each of a room's own changes too: it is asked of those alone that the others let pass. */
+const isPutOff = (test: string) => asked === "own" || !test.startsWith(`${room}/`);
 
-/**
- * The tests of the broken room first, then the quickest: the first that fails ends what a change is held against.
- */
-class SoonestToNotice extends BaseSequencer {
+/** The quickest tests first: the first that fails ends what a change is held against. */
+class QuickestFirst extends BaseSequencer {
   override sort(files: TestSpecification[]): Promise<TestSpecification[]> {
-    const isOwn = ({ moduleId }: TestSpecification) =>
-      rooms.some((room) => moduleId.includes(`/core/${room}/`)) ? 0 : 1;
-    const durations = new Map(
-      files.map((file) => {
-        const key = `${file.project.name}:${relative(this.ctx.config.root, file.moduleId)}`;
-        return [file, this.ctx.cache.getFileTestResults(key)?.duration ?? 0];
-      }),
-    );
-    const duration = (file: TestSpecification) => durations.get(file) ?? 0;
-    return Promise.resolve(
-      [...files].sort((one, other) => isOwn(one) - isOwn(other) || duration(one) - duration(other)),
-    );
+    const duration = ({ project, moduleId }: TestSpecification) =>
+      this.ctx.cache.getFileTestResults(`${project.name}:${relative(this.ctx.config.root, moduleId)}`)
+        ?.duration ?? 0;
+    return Promise.resolve([...files].sort((one, other) => duration(one) - duration(other)));
   }
 }
 
-/** The tests that mutations of the core are held against. */
+/** The tests that changes of a room are held against. */
 export default defineConfig({
   resolve: { alias: { "@": at("./src") } },
   test: {
-    include: ["src/core/**/*.test.ts"],
-    exclude: long.map((test) => `src/core/${test}.test.ts`),
+    include: [asked === "own" ? `src/core/${room}/**/*.test.ts` : "src/core/**/*.test.ts"],
+    exclude: long.filter(isPutOff).map((test) => `src/core/${test}.test.ts`),
     environment: "node",
     // The core keeps no state that a test could leave behind: its modules are loaded once for each change.
     isolate: false,
-    sequence: { sequencer: SoonestToNotice },
+    sequence: { sequencer: QuickestFirst },
     testTimeout: 60_000,
   },
 });

@@ -58,6 +58,15 @@ describe("a forecast", () => {
     expect(forecastFor("North quay", "2027-05-04")).not.toEqual(forecastFor("Kiln yard", "2027-05-04"));
   });
 
+  it.each([
+    ["North quay", "2027-05-04", 4, { temperature: 8.6, rain: 0.25, wind: 7.3 }],
+    ["North quay", "2027-05-04", 15, { temperature: 12.3, rain: 0.85, wind: 9.4 }],
+    ["Kiln yard", "2026-11-28", 4, { temperature: 4.2, rain: 0.9, wind: 9.9 }],
+    ["Kiln yard", "2026-11-28", 15, { temperature: 6.9, rain: 0.4, wind: 8.5 }],
+  ])("of %s on %s at %d h stays what it was told to be", (place, day, hour, told) => {
+    expect(forecastFor(place, day)[hour]).toEqual({ hour, ...told });
+  });
+
   it("is the surer the nearer the day comes", () => {
     const spreads = [12, 9, 6, 3, 1, 0, -2].map(forecastSpread);
     expect(spreads).toEqual([...spreads].sort((one, other) => other - one));
@@ -82,9 +91,12 @@ describe("an occasion", () => {
     expect(airOver(typed)).toEqual({ low: 31, high: 31 });
   });
 
-  it("in the evening is met after dark", () => {
+  it("is met in its hours, in the evening after dark", () => {
     expect(hoursAt({ ...forecast, light: "evening" }).map(({ hour }) => hour)).toEqual([
       18, 19, 20, 21, 22, 23,
+    ]);
+    expect(hoursAt({ ...forecast, light: "daylight" }).map(({ hour }) => hour)).toEqual([
+      9, 10, 11, 12, 13, 14, 15, 16, 17,
     ]);
   });
 });

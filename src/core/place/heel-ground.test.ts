@@ -25,6 +25,8 @@ describe("a shoe", () => {
     ["stiletto", 8, "wet stone", false],
     ["stiletto", 1.5, "wet stone", true],
     ["wedge", 8, "lawn", true],
+    // What has to mind its step holds all the same.
+    ["stiletto", 8, "stairs", true],
   ] as const)("with a %s of %d cm holds on %s: %s", (tip, lift, ground, holds) => {
     expect(holdsOn(sample("shoe", { figures: { tip, lift } }), ground)).toBe(holds);
   });

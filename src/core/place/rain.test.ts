@@ -1,7 +1,8 @@
 import { describe, expect, it } from "vitest";
 import type { Finish } from "../finish/finishes";
+import type { Piece } from "../piece/piece";
 import { sample, sampleOccasion } from "../testing/sample";
-import { isWet, suffersInRain } from "./rain";
+import { isSheltered, isWet, suffersInRain } from "./rain";
 
 describe("an occasion", () => {
   it.each([
@@ -28,5 +29,15 @@ describe("a piece in the rain", () => {
     expect(suffersInRain(sample("shoe", { finish: "patent", figures: { toe: "open" } }))).toBe(true);
     expect(suffersInRain(sample("shoe", { finish: "patent", figures: { form: "sandal" } }))).toBe(true);
     expect(suffersInRain(sample("shoe", { finish: "patent", figures: { form: "pump" } }))).toBe(false);
+  });
+
+  it.each([
+    ["hat", true],
+    ["bag", true],
+    ["coat", true],
+    ["hosiery", false],
+    ["shoe", false],
+  ] as const)("of the kind %s is under an umbrella: %s", (kind, is) => {
+    expect(isSheltered(sample(kind) as Piece)).toBe(is);
   });
 });
