@@ -26,8 +26,8 @@ export default defineConfig({
           environment: "node",
           // The core keeps no state that a test could leave behind: its modules are loaded once for all.
           isolate: false,
-          // Properties over many looks take a second or two, and several times that where a machine is busy.
-          testTimeout: 30_000,
+          // Drawing every kind in every form takes a quarter of a minute, and several times that where a machine is busy.
+          testTimeout: 120_000,
           // Nothing else runs beside it: both processors of a small machine are its own.
           maxWorkers: 2,
         },
