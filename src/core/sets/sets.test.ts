@@ -63,6 +63,14 @@ describe("a set by itself", () => {
     expect(coherenceOf([], sampleClient).span).toBeNull();
   });
 
+  it("shows no metal where there is none to see, and is at home on one level alone where its pieces meet", () => {
+    const bare = { ...watch, metalSize: 0 } satisfies Piece;
+    const higher = sample("bag", { name: "evening bag", register: { low: 7, centre: 8, high: 9 } });
+    const met = coherenceOf([shoe, bare, higher], sampleClient);
+    expect(met.metals).toEqual(["warm"]);
+    expect(met.span).toEqual({ low: 7, high: 7 });
+  });
+
   it("can be asked of every pair why it agrees or not, the worst first", () => {
     const pairs = pairsOf([shoe, bag, watch], sampleClient);
     expect(pairs).toHaveLength(3);
