@@ -1,4 +1,4 @@
-import type { ComponentProps } from "react";
+import type { ComponentProps, ReactNode } from "react";
 import { Fault } from "./fault";
 
 type Given<Tag extends "input" | "textarea"> = Omit<
@@ -6,11 +6,22 @@ type Given<Tag extends "input" | "textarea"> = Omit<
   "id" | "value" | "onChange" | "className"
 >;
 
-interface Labelled {
+interface Worded {
   readonly id: string;
   readonly label: string;
   readonly value: string;
   readonly onChange: (value: string) => void;
+}
+
+function Labelled({ id, label, children }: Pick<Worded, "id" | "label"> & { readonly children: ReactNode }) {
+  return (
+    <div>
+      <label htmlFor={id} className="font-medium">
+        {label}
+      </label>
+      {children}
+    </div>
+  );
 }
 
 /** A line of text under its label; below it why what was typed is not taken. */
@@ -19,13 +30,10 @@ export function TextField({
   onChange,
   fault = null,
   ...given
-}: Labelled & { readonly fault?: string | null } & Given<"input">) {
+}: Worded & { readonly fault?: string | null } & Given<"input">) {
   const faultId = `${given.id}-fault`;
   return (
-    <div>
-      <label htmlFor={given.id} className="font-medium">
-        {label}
-      </label>
+    <Labelled id={given.id} label={label}>
       <input
         type="text"
         autoComplete="off"
@@ -36,22 +44,19 @@ export function TextField({
         className={`mt-1 h-10 w-full border bg-white px-2.5 text-body touch:h-11 ${fault === null ? "border-rule-strong" : "border-thread"}`}
       />
       <Fault id={faultId} say={fault} />
-    </div>
+    </Labelled>
   );
 }
 
 /** Some lines of text under their label. */
-export function TextLines({ label, onChange, ...given }: Labelled & Given<"textarea">) {
+export function TextLines({ label, onChange, ...given }: Worded & Given<"textarea">) {
   return (
-    <div>
-      <label htmlFor={given.id} className="font-medium">
-        {label}
-      </label>
+    <Labelled id={given.id} label={label}>
       <textarea
         {...given}
         onChange={(event) => onChange(event.target.value)}
         className="mt-1 w-full border border-rule-strong bg-white px-2.5 py-1.5 text-body"
       />
-    </div>
+    </Labelled>
   );
 }
