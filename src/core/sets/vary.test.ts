@@ -45,6 +45,12 @@ describe("variations of one piece", () => {
     }
   });
 
+  it("stand by name where they are worth the same", () => {
+    const twins = ["tote", "case", "satchel"].map((name) => sample("bag", { name, hex: "#2f3a4f" }));
+    const order = names(variations(set, "bag", twins, sampleClient).map(({ piece }) => piece));
+    expect(order).toEqual(["case", "satchel", "tote"]);
+  });
+
   it("come with the best first: the near depth before the far one, and the stray metal last of all", () => {
     expect(names(found.map(({ piece }) => piece))).toEqual(["slate bag", "white bag", "gold bag"]);
     expect(found[2]?.verdict).toBe("jars");
