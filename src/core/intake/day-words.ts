@@ -23,8 +23,11 @@ export interface DayInLine {
 
 type Reader = readonly [RegExp, (found: RegExpExecArray, today: Date) => Date | null];
 
-const monthNames = months.map((month) => `${month}|${month.slice(0, 3)}`).join("|");
-const weekdayNames = weekdays.map((day) => `${day}|${day.slice(0, 3)}`).join("|");
+/** A name as it is written, whole or cut short: "september", "sept", "sep". */
+const written = (name: string) =>
+  Array.from({ length: name.length - 2 }, (_, cut) => name.slice(0, name.length - cut)).join("|");
+const monthNames = months.map(written).join("|");
+const weekdayNames = weekdays.map(written).join("|");
 
 /** The ways in which a day is written, the surest first. */
 const readers: readonly Reader[] = [

@@ -34,6 +34,48 @@ describe("an occasion in one line", () => {
     expect(dayIn("lunch 31 June", today).day).toBeNull();
   });
 
+  it.each([
+    ["lunch in a week", "2026-12-04", "lunch"],
+    ["lunch in 3 days", "2026-11-30", "lunch"],
+    ["lunch in Three Weeks time", "2026-12-18", "lunch time"],
+    ["lunch the  day after tomorrow", "2026-11-29", "lunch the"],
+    ["lunch next friday", "2026-12-04", "lunch"],
+    ["lunch 27 November", "2026-11-27", "lunch"],
+    ["lunch 26 November", "2027-11-26", "lunch"],
+    ["lunch 29 february", null, "lunch 29 february"],
+    ["SEPT 3 lunch", "2027-09-03", "lunch"],
+    ["lunch 3rd of Sep.", "2027-09-03", "lunch"],
+    ["lunch on tues", "2026-12-01", "lunch"],
+    ["lunch thurs", "2026-12-03", "lunch"],
+    ["  lunch  ", null, "lunch"],
+  ])("'%s' is on %s, and leaves '%s'", (line, day, rest) => {
+    expect(dayIn(line, today)).toEqual({ day, rest });
+  });
+
+  it("means the week after by next, of a day that is still to come in this one", () => {
+    expect(dayIn("lunch next friday", "2026-11-23").day).toBe("2026-12-04");
+    expect(dayIn("lunch friday", "2026-11-23").day).toBe("2026-11-27");
+    expect(dayIn("lunch next monday", "2026-11-27").day).toBe("2026-11-30");
+  });
+
+  it.each([
+    ["  - coffee ,  with the buyers.  ", "Coffee, with the buyers"],
+    ["lunch at the", "Lunch at"],
+    ["lunch   for", "Lunch"],
+    ["picnic in on", "Picnic in"],
+    ["for", "For"],
+  ])("'%s' is called '%s'", (line, name) => {
+    expect(readOccasion(line, today).name).toBe(name);
+  });
+
+  it("takes every rule of dress that a line's phrases bring, each once, and none where none is brought", () => {
+    expect(readOccasion("church, then the funeral", today).said.flags).toEqual([
+      "covered shoulders",
+      "closed toe",
+    ]);
+    expect(readOccasion("coffee", today).said).not.toHaveProperty("flags");
+  });
+
   it("counts weekdays ahead, never today or back", () => {
     for (const [name, day] of [
       ["saturday", "2026-11-28"],

@@ -25,6 +25,30 @@ describe("many lines", () => {
     ]);
   });
 
+  it("say what is wrong with each, and which of two is about the same piece", () => {
+    const [bag, belt] = readLines("navy tote\nsomething else", none);
+    if (!bag || !belt) throw new Error("two lines are two rows");
+    const rows = [bag, { ...bag, id: "1", line: 2 }, { ...bag, id: "1", line: 3 }, { ...bag, line: 4 }, belt];
+    const checked = checkRows(rows, [], null);
+    expect(checked.map(({ faults }) => faults)).toEqual([
+      [],
+      [],
+      ["Line 2 is about the same piece."],
+      [],
+      ["Nothing says what it is: boots, a bag, a scarf."],
+    ]);
+    expect(checked.map(({ piece }) => piece?.id)).toEqual([null, "1", undefined, null, undefined]);
+  });
+
+  it("are not taken where a form would not take them, and say why", () => {
+    const [row] = readLines("navy tote", none);
+    if (!row?.input) throw new Error("a tote is a piece");
+    const nameless = { ...row, input: { ...row.input, piece: { ...row.input.piece, name: "" } } };
+    const [checked] = checkRows([nameless], [], null);
+    expect(checked?.piece).toBeNull();
+    expect(checked?.faults).toHaveLength(1);
+  });
+
   it("may say that one is the same as another above or on the rail", () => {
     const onRail = drafted("rust strap sandals, heel 5");
     const rows = readLines(
@@ -79,5 +103,29 @@ describe("a piece that is like another", () => {
     const { piece, unknown } = readVariation(boots, "from Lisbon");
     expect(unknown).toEqual(["Lisbon"]);
     expect(piece?.name).toContain("Lisbon");
+  });
+});
+
+describe("a piece that is called by a name", () => {
+  const pieces = ["Navy suede loafers", "Suede loafers", "Navy tote"].map((name) => ({ name }));
+  it.each([
+    ["suede loafers", "Suede loafers"],
+    ["SUEDE, loafers", "Suede loafers"],
+    ["loafers suede", "Navy suede loafers"],
+    ["navy loafers", "Navy suede loafers"],
+    ["tote", "Navy tote"],
+    ["navy hat", undefined],
+    ["lo", undefined],
+    ["", undefined],
+  ])("%s: %s", (words, name) => {
+    expect(pieceCalled(pieces, words)?.name).toBe(name);
+  });
+});
+
+describe("names of what lines are like", () => {
+  it("are each given once, and none that no piece could have", () => {
+    const most = "b".repeat(120);
+    const text = `like a hat but red\nlike a hat but blue\nlike ${most} but red\nlike ${most}b but red`;
+    expect(likeNamesIn(text)).toEqual(["a hat", most]);
   });
 });
