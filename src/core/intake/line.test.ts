@@ -4,7 +4,7 @@ import { metalHex } from "../finish/metals";
 import { pieceForm } from "../schema/forms/piece-form";
 import { validate } from "../schema/validate";
 import { numbersFrom } from "../testing/generated";
-import { readLine } from "./line";
+import { readLine, readVariation } from "./line";
 import { nearWord } from "./near-word";
 import { countOfPhrases, knownWords } from "./vocabulary";
 
@@ -136,6 +136,39 @@ describe("a line", () => {
     expect(readLine("cognac suede, 5 cm")).toMatchObject({ piece: null, unknown: [], hasColour: true });
     expect(readLine("wibble wobble")).toMatchObject({ piece: null, unknown: ["wibble", "wobble"] });
     expect(readLine("")).toMatchObject({ piece: null, parts: [] });
+  });
+
+  it.each([
+    ["half-moon navy bag", "Half-moon navy bag"],
+    ["wool-blend scarf, navy", "Wool-blend scarf"],
+    ["navy  suede loafers in", "Navy suede loafers"],
+    [`navy ${"long ".repeat(30)}loafers`, `Navy ${"long ".repeat(15)}`.trim()],
+  ])("is called as it was typed: %s", (line, name) => {
+    expect(readLine(line).piece?.name).toBe(name);
+  });
+
+  it("that says what is otherwise has its own words in their places, and the name it varies", () => {
+    const like = readLine("rust slip-on loafers, heel 3").piece;
+    if (!like) throw new Error("loafers are a piece");
+    const line = "like rust loafers but navy, gold zip, wobbly";
+    const { piece, parts, unknown, hasColour } = readLine(line, () => like);
+    expect(parts.map(({ from, to, understood }) => [line.slice(from, to), understood])).toEqual([
+      ["like rust loafers but ", true],
+      ["navy", true],
+      ["gold", true],
+      ["zip", true],
+      ["wobbly", false],
+    ]);
+    expect({ name: piece?.name, unknown, hasColour }).toEqual({
+      name: "Navy, gold zip, wobbly slip-on loafers",
+      unknown: ["wobbly"],
+      hasColour: true,
+    });
+    expect(readVariation(like, "  ")).toMatchObject({ piece: { name: like.name }, hasColour: true });
+    expect(readVariation(like, "heel 5").piece?.name).toBe("Rust slip-on loafers, heel 5");
+    expect(readVariation(like, `navy ${"very ".repeat(30)}`).piece?.name).toBe(
+      `Navy ${"very ".repeat(15)}`.trim(),
+    );
   });
 
   it("covers every letter of it with its parts, in their order", () => {

@@ -90,10 +90,19 @@ function variedName(name: string, words: string, hasColour: boolean): string {
   if (!hasColour) return capital(`${name}, ${words}`.slice(0, 80));
   const isColour = ({ meanings }: FoundWord) =>
     meanings.some(({ colour, shade, kind }) => !kind && (colour ?? shade));
-  const rest = readWords(name)
-    .filter((each) => !isColour(each))
-    .map(({ text }) => text);
-  return capital([words, ...rest].join(" ").slice(0, 80).trim());
+  const rest = readWords(name).filter((each) => !isColour(each));
+  return capital(`${words} ${asTyped(name, rest)}`.slice(0, 80).trim());
+}
+
+/** Some words of a line in a row, with a hyphen between two where it stood there. */
+function asTyped(line: string, some: readonly FoundWord[]): string {
+  return some
+    .map((each, i) => {
+      const before = some[i - 1];
+      if (!before) return each.text;
+      return (line.slice(before.to, each.from) === "-" ? "-" : " ") + each.text;
+    })
+    .join("");
 }
 
 function capital(text: string): string {
@@ -131,9 +140,8 @@ function headOf(found: readonly FoundWord[]): FoundWord | null {
  * capital; behind it whatever was not understood elsewhere.
  */
 function nameOf(line: string, found: readonly FoundWord[], head: FoundWord, said: Said): string {
-  const text = (some: readonly FoundWord[]) => some.map((each) => each.text).join(" ");
   const own = found.filter(({ part, measured }) => part === head.part && !measured);
   const strays = found.filter((each) => said.leaves(each) && !own.includes(each));
-  const words = text(own).replace(/\s+(with|in|on|and)$/i, "");
-  return capital([words || line, text(strays)].filter(Boolean).join(", ").slice(0, 80).trim());
+  const words = asTyped(line, own).replace(/\s+(with|in|on|and)$/i, "");
+  return capital([words || line, asTyped(line, strays)].filter(Boolean).join(", ").slice(0, 80).trim());
 }

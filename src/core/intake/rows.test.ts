@@ -43,7 +43,10 @@ describe("many lines", () => {
   it("are not taken where a form would not take them, and say why", () => {
     const [row] = readLines("navy tote", none);
     if (!row?.input) throw new Error("a tote is a piece");
-    const nameless = { ...row, input: { ...row.input, piece: { ...row.input.piece, name: "" } } };
+    const nameless = {
+      ...row,
+      input: { ...row.input, piece: { ...(row.input.piece as PieceDraft), name: "" } },
+    };
     const [checked] = checkRows([nameless], [], null);
     expect(checked?.piece).toBeNull();
     expect(checked?.faults).toHaveLength(1);
