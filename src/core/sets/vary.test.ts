@@ -32,8 +32,9 @@ describe("variations of one piece", () => {
   const near = sample("bag", { name: "slate bag", hex: "#2f3a4f" });
   const far = sample("bag", { name: "white bag", hex: "#ffffff" });
   const gold = sample("bag", { name: "gold bag", hex: "#1d2742", metal: "gold", metalSize: 2 });
+  const cap = sample("hat", { name: "cap" });
   const set = [earrings, cuff, belt, bag, shoe];
-  const found = () => variations(set, "bag", [bag, near, far, gold, belt], sampleClient);
+  const found = () => variations(set, "bag", [bag, near, far, gold, belt, cap], sampleClient);
 
   it("are the other pieces of the slot, each with what the set would be by itself", () => {
     expect(names(found().map(({ piece }) => piece)).sort()).toEqual(["gold bag", "slate bag", "white bag"]);
