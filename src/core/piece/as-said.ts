@@ -50,16 +50,16 @@ export function unsaidFigures(kind: Kind): PieceAsSaid["figures"] {
 
 /** The measures of a kind that somebody has to say and has not, by their names. */
 function unsaidOf(kind: Kind, figures: Figures): string[] {
-  return toBeSaid[kind].filter((name) => isMissing(figures[name]));
+  return (toBeSaid.get(kind) ?? []).filter((name) => isMissing(figures[name]));
 }
 
 /** The measures of each kind that somebody has to say, by their names. */
-const toBeSaid = Object.fromEntries(
+const toBeSaid: ReadonlyMap<Kind, readonly string[]> = new Map(
   kindNames.map((kind) => {
     const fields = Object.entries(specOf({ kind }).figures);
     return [kind, fields.filter(([, field]) => mustBeSaid(field)).map(([name]) => name)];
   }),
-) as unknown as Readonly<Record<Kind, readonly string[]>>;
+);
 
 function mustBeSaid(field: Field): field is NumberField {
   return field.type === "number" && !field.optional;

@@ -1,3 +1,4 @@
+import type { Knex } from "knex";
 import { validate as isId } from "uuid";
 import type { Adjustment } from "@/core/piece/adjustment";
 import type { LookRecord, LookToKeep } from "@/core/studio/look-record";
@@ -205,12 +206,19 @@ export async function recentLooks(tenant: Tenant, most: number): Promise<LookRec
   return rows.map(fromRow);
 }
 
-/** The look last worked on for each of some occasions, in the order of their ids. */
-export async function newestLooksFor(tenant: Tenant, occasionIds: readonly string[]): Promise<LookRecord[]> {
-  const newest = select(tenant)
-    .whereRaw("looks.occasion_id = occasions.id")
+/** Of looks the one last worked on for an occasion, within a query of occasions. */
+export function ofOccasion<Query extends Knex.QueryBuilder>(looks: Query): Query {
+  void looks
+    .whereRaw("looks.studio_id = occasions.studio_id and looks.occasion_id = occasions.id")
+    .whereNull("looks.deleted_at")
     .orderBy([{ column: "looks.updated_at", order: "desc" }, { column: "looks.id" }])
     .limit(1);
+  return looks;
+}
+
+/** The look last worked on for each of some occasions, in the order of their ids. */
+export async function newestLooksFor(tenant: Tenant, occasionIds: readonly string[]): Promise<LookRecord[]> {
+  const newest = ofOccasion(select(tenant));
   const rows = await tenant("occasions")
     .crossJoin(tenant.raw("lateral ? as newest", [newest]))
     .where("occasions.studio_id", tenant.studioId)

@@ -2,6 +2,7 @@ import { needsRest, type ShownBefore } from "@/core/piece/on-record";
 import type { RecordOfEach } from "@/core/studio/on-record";
 import type { PieceRecord } from "@/core/studio/piece-record";
 import type { Tenant } from "../db/tenant";
+import { ofOccasion } from "./looks";
 import { todayIn } from "./studio";
 import { lastWornOfEach } from "./wears";
 
@@ -30,12 +31,9 @@ async function shownOfEach(
   clientIds: readonly string[],
 ): Promise<(ShownBefore & { readonly client_id: string })[]> {
   // Of many looks for an occasion one counts: what it is made of is asked of that one alone.
-  const newest = tenant("looks")
-    .whereRaw("looks.studio_id = occasions.studio_id and looks.occasion_id = occasions.id")
-    .whereNull("looks.deleted_at")
-    .orderBy([{ column: "looks.updated_at", order: "desc" }, { column: "looks.id" }])
-    .limit(1)
-    .select("looks.studio_id", "looks.id as look_id", "looks.base_id");
+  const newest = ofOccasion(
+    tenant("looks").select("looks.studio_id", "looks.id as look_id", "looks.base_id"),
+  );
   return await tenant("occasions")
     .crossJoin(tenant.raw("lateral ? as shown", [newest]))
     .where("occasions.studio_id", tenant.studioId)

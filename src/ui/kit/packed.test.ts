@@ -10,7 +10,7 @@ describe("what a room is laid out from, packed", () => {
       }),
       { numRuns: 500, seed: 7 },
     );
-    const names = { name: 'Maren\'s "good" coat', note: "\\'\"'\"" };
+    const names = { name: 'Maren\'s "good" coat', note: "\\'\"'\" Åsa 🧣 \ud800" };
     expect(unpacked(packed(names))).toEqual(names);
   });
 
