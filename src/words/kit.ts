@@ -4,6 +4,7 @@ export const kitWords = {
     "The studio's server does not answer. What you typed is still here: try again in a moment.",
   client: "Client",
   aNameSuchAsNavy: "a name such as navy, or #1d2742",
+  colourNotSaid: "not said",
   pick: "{label}: pick",
   changedMeanwhile: "Changed meanwhile",
   somebodyElseChangedThisMeanwhile:

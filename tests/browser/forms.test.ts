@@ -58,6 +58,21 @@ describe("a client", () => {
     );
     expect(page.url()).toBe(`${site}/clients/new`);
   });
+
+  it("has the colouring that was said, and of the rest none", async () => {
+    await fill(page, "Ankle girth", "22");
+    await fill(page, "Calf girth", "36");
+    await fill(page, "Hair", "#6d3f26");
+    await fill(page, "Eyes", "navy");
+    await fill(page, "Eyes", "");
+    await press(page, "button", "Add client");
+    await page.waitForFunction(() => /^\/clients\/[-0-9a-f]{36}$/.test(location.pathname));
+    await page.goto(`${page.url()}/figures`);
+    await named(page, "textbox", "Skin");
+    expect(await Promise.all(["Skin", "Hair", "Eyes"].map(valueOf))).toEqual(["", "#6d3f26", ""]);
+    const undertone = await named(page, "combobox", "Undertone");
+    expect(await undertone.evaluate((node) => (node as unknown as HTMLSelectElement).value)).toBe("");
+  });
 });
 
 describe("a piece", () => {

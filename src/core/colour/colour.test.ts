@@ -117,10 +117,16 @@ describe("family", () => {
   });
 
   it("knows a swatch near the client's own skin", () => {
-    const skin = shadeOf("#d9b08c");
+    const skin = "#d9b08c";
     expect(isSkinTone(shadeOf("#d4a982"), skin)).toBe(true);
     expect(isSkinTone(shadeOf("#5a3b26"), skin)).toBe(false);
-    expect(isSkinTone(skin, null)).toBe(false);
+  });
+
+  it("takes what could be somebody's skin for it where nobody has said the client's", () => {
+    for (const hex of ["#f6efdc", "#ecc8c0", "#d8c6a4", "#b98e5f", "#5a3b26"])
+      expect(isSkinTone(shadeOf(hex), null), hex).toBe(true);
+    for (const hex of ["#17181a", "#ffffff", "#1c2640", "#bf2026", "#8c8e91"])
+      expect(isSkinTone(shadeOf(hex), null), hex).toBe(false);
   });
 });
 

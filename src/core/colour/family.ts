@@ -79,7 +79,14 @@ export function isNeutralFamily(family: Family): boolean {
 /** CIEDE2000 within which a swatch reads as the client's own skin. */
 const skinDistance = 12;
 
-/** Whether a shade reads as bare skin on this client. */
-export function isSkinTone(shade: Shade, skin: Shade | null): boolean {
-  return skin !== null && difference(shade, skin) <= skinDistance;
+/** What skin can be, from the fairest to the darkest. */
+const skinFamilies: ReadonlySet<Family> = new Set(["ivory", "blush", "beige", "tan", "brown"]);
+
+/**
+ * Whether a shade reads as bare skin on this client.
+ * @param skin hex; null where nobody has said it: then whatever could be somebody's skin may be hers, and is not
+ * held against her
+ */
+export function isSkinTone(shade: Shade, skin: string | null): boolean {
+  return skin === null ? skinFamilies.has(familyOf(shade)) : difference(shade, shadeOf(skin)) <= skinDistance;
 }

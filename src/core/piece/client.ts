@@ -24,13 +24,13 @@ export const hairForms = [
 
 export type HairForm = (typeof hairForms)[number];
 
+/** Each is null where nobody has said it. */
 export interface Colouring {
-  readonly skin: string;
-  readonly hair: string;
-  /** Null where nobody has said. */
+  readonly skin: string | null;
+  readonly hair: string | null;
   readonly hairForm: HairForm | null;
-  readonly eyes: string;
-  readonly undertone: Undertone;
+  readonly eyes: string | null;
+  readonly undertone: Undertone | null;
 }
 
 /** Facts that are obeyed everywhere. */

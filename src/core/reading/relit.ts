@@ -19,6 +19,11 @@ function pieceUnder(piece: Piece, light: LightName): Piece {
   return seen;
 }
 
+/** A colour of the client by a light; what nobody has said stays unsaid. */
+function lit(hex: string | null, light: LightName): string | null {
+  return hex === null ? null : underLight(hex, light);
+}
+
 /**
  * The look in the colours it has by a light, skin and hair included. Read again, it tells what the light
  * does to its whites and its darks; the register, the hems and the metals stay as they are.
@@ -32,9 +37,9 @@ export function lookUnder(look: Look, light: LightName): Look {
       ...look.client,
       colouring: {
         ...colouring,
-        skin: underLight(colouring.skin, light),
-        hair: underLight(colouring.hair, light),
-        eyes: underLight(colouring.eyes, light),
+        skin: lit(colouring.skin, light),
+        hair: lit(colouring.hair, light),
+        eyes: lit(colouring.eyes, light),
       },
     },
     garments: look.garments.map((piece) => pieceUnder(piece, light)),

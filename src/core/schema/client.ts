@@ -41,11 +41,11 @@ const measured: Joi.Schema<Measured> = Joi.object(
 const seated = Joi.boolean().default(false).label("Dressed seated");
 
 const colouring = Joi.object<Colouring>({
-  skin: hex.required().label("Skin"),
-  hair: hex.required().label("Hair"),
+  skin: hex.allow(null).default(null).label("Skin"),
+  hair: hex.allow(null).default(null).label("Hair"),
   hairForm: oneOf(hairForms).allow(null).default(null).label("Hair, how worn"),
-  eyes: hex.required().label("Eyes"),
-  undertone: oneOf(undertones).required().label("Undertone"),
+  eyes: hex.allow(null).default(null).label("Eyes"),
+  undertone: oneOf(undertones).allow(null).default(null).label("Undertone"),
 })
   .required()
   .label("Colouring");

@@ -44,10 +44,10 @@ export interface StudioRow {
 
 export interface ClientRow extends OfStudio, Versioned, KeepsDeleted {
   name: string;
-  skin: string;
-  hair: string;
+  skin: string | null;
+  hair: string | null;
   hair_form: Client["colouring"]["hairForm"];
-  eyes: string;
+  eyes: string | null;
   undertone: Client["colouring"]["undertone"];
   heel_limit: number | null;
   no_leather: boolean;

@@ -69,9 +69,9 @@ function Colouring() {
     <fieldset>
       <legend className="mb-2 font-serif text-lead">{clientsWords.colouring}</legend>
       <div className="grid grid-cols-2 gap-3 xl:grid-cols-5">
-        <ColourField name="colouring.skin" label={clientsWords.skin} />
-        <ColourField name="colouring.hair" label={clientsWords.hair} />
-        <ColourField name="colouring.eyes" label={clientsWords.eyes} />
+        <ColourField name="colouring.skin" label={clientsWords.skin} empty={null} />
+        <ColourField name="colouring.hair" label={clientsWords.hair} empty={null} />
+        <ColourField name="colouring.eyes" label={clientsWords.eyes} empty={null} />
         <ChoiceField
           name="colouring.hairForm"
           label={clientsWords.hairHowWorn}
@@ -81,6 +81,7 @@ function Colouring() {
         <ChoiceField
           name="colouring.undertone"
           label={clientsWords.undertone}
+          none={clientsWords.notSaid}
           options={wordsAsOptions(undertones)}
         />
       </div>

@@ -1,6 +1,5 @@
 import { difference } from "../../colour/difference";
 import { isSkinTone } from "../../colour/family";
-import { shadeOf } from "../../colour/shade";
 import type { Patch, Worn } from "../../dressing/dressed";
 import { hides } from "../../dressing/seen-parts";
 import type { PairView } from "../../dressing/pair";
@@ -85,7 +84,7 @@ function enters(pair: PairView, patch: Patch, limits: EchoLimits): boolean {
   if (item.place !== null || piece.kind === "eyewear" || isMetallic(item)) return false;
   if (tint.neutral && !standsOut(pair, patch, limits)) return false;
   const onLeg = piece.kind === "shoe" || piece.kind === "hosiery";
-  return !onLeg || !isSkinTone(tint.shade, shadeOf(pair.look.client.colouring.skin));
+  return !onLeg || !isSkinTone(tint.shade, pair.look.client.colouring.skin);
 }
 
 /** A neutral stands out where all else is of another sort: a brown among greys, a white among darks. */

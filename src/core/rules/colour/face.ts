@@ -27,20 +27,27 @@ export const face = defineRule({
     outshines:
       "{piece} {pieceCount, plural, one {has} other {have}} more contrast than the face, so {pieceCount, plural, one {it is} other {they are}} seen first.",
     suits: "{piece} {pieceCount, plural, one {suits} other {suit}} {client}'s {undertone} colouring.",
+    unread:
+      "{piece} {pieceCount, plural, one {is} other {are}} {leaning}, and nobody has said whether {client}'s colouring is.",
   },
   read(dressed, { params, schools, judge }) {
     if (schools.undertone === "ignore") return [];
     const { client } = dressed.look;
     const { undertone } = client.colouring;
-    const own = { warm: 1, neutral: 0, cool: -1 }[undertone];
+    const own = undertone ? temperatures[undertone] : 0;
     const range = contrastOf(client);
     return dressed.accessories.flatMap(({ piece, profile, area, zone }): Finding[] => {
       const { ground } = profile;
       if (!ground || zone !== "face" || piece.metalSize === 3) return [];
-      const leans = ground.shade.C >= params.chroma ? ground.temperature * own : 0;
+      const temperature = ground.shade.C >= params.chroma ? ground.temperature : 0;
+      const leans = temperature * own;
       const over = (profile.character?.range ?? 0) - range;
-      const spoken = { of: { piece }, words: { client: client.name, undertone } };
+      const spoken = { of: { piece }, words: { client: client.name, undertone: undertone ?? "" } };
       const lean = { lean: figure("temperature of the piece", ground.temperature, "ratio") };
+      if (undertone === null && Math.abs(temperature) > params.leaning) {
+        const words = { client: client.name, leaning: temperature > 0 ? "warm" : "cool" };
+        return [judge("unread", "unread", { of: { piece }, words, figures: lean })];
+      }
       if (leans < -params.leaning)
         return [judge("rubs", "against", { figures: lean, proposals: swapOrTakeOff(piece) }, spoken)];
       if (area < params.area) return [];
@@ -54,7 +61,7 @@ export const face = defineRule({
   hope({ on, open }, { params, schools, said }) {
     const { undertone } = on.look.client.colouring;
     if (schools.undertone === "ignore") return noHope;
-    const own = { warm: 1, neutral: 0, cool: -1 }[undertone];
+    const own = undertone ? temperatures[undertone] : 0;
     const suits = ({ zone, area, profile: { ground } }: Worn) =>
       zone === "face" && ground !== null && area >= params.area && ground.temperature * own > params.leaning;
     // What is on takes less of the look with every piece, and a colour against the face stays so.
@@ -64,8 +71,12 @@ export const face = defineRule({
   },
 });
 
-/** The range of depth of hair, skin and eyes, L*. */
-function contrastOf({ colouring }: Client): number {
-  const depths = [colouring.hair, colouring.skin, colouring.eyes].map((hex) => shadeOf(hex).L);
+/** Where the temperature of a colour must lie to go with an undertone. */
+const temperatures = { warm: 1, neutral: 0, cool: -1 } as const;
+
+/** The range of depth of hair, skin and eyes, L*; of a face that is not known nothing is outshone. */
+function contrastOf({ colouring: { hair, skin, eyes } }: Client): number {
+  if (hair === null || skin === null || eyes === null) return Infinity;
+  const depths = [hair, skin, eyes].map((hex) => shadeOf(hex).L);
   return Math.max(...depths) - Math.min(...depths);
 }

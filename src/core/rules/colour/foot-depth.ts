@@ -1,6 +1,5 @@
 import { difference } from "../../colour/difference";
 import { isSkinTone } from "../../colour/family";
-import { shadeOf } from "../../colour/shade";
 import type { Dressed, Worn } from "../../dressing/dressed";
 import type { Tint } from "../../dressing/profile";
 import { echoLimitsOf, withinOf } from "./echo-entries";
@@ -57,7 +56,7 @@ export function isPale({ garments, palette }: Dressed, { pale, clear, dark, trac
 
 /** Skin-tone and metallic shoes are right over anything. */
 export function readsAsSkin({ look }: Dressed, { piece }: Worn, ground: Tint): boolean {
-  return piece.finish === "metallic" || isSkinTone(ground.shade, shadeOf(look.client.colouring.skin));
+  return piece.finish === "metallic" || isSkinTone(ground.shade, look.client.colouring.skin);
 }
 
 /** Whether a belt, a bag or anything brown above answers the shoe, by what the echo takes for an answer. */

@@ -1,6 +1,5 @@
 import { difference } from "../../colour/difference";
 import { isSkinTone } from "../../colour/family";
-import { shadeOf } from "../../colour/shade";
 import type { Worn } from "../../dressing/dressed";
 import type { PairView } from "../../dressing/pair";
 import type { Tint } from "../../dressing/profile";
@@ -79,7 +78,7 @@ export function middleOf({ extent }: Worn): number {
 function neutralsOf(item: Worn, { look }: PairView, { large }: EchoLimits): readonly Tint[] {
   if (isMetallic(item)) return [];
   const onLeg = item.piece.kind === "hosiery";
-  const skin = shadeOf(look.client.colouring.skin);
+  const { skin } = look.client.colouring;
   return item.profile.tints.filter(
     ({ neutral, shade, share, role }) =>
       neutral && share >= large && role !== "sole" && !(onLeg && isSkinTone(shade, skin)),

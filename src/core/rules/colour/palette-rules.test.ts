@@ -181,6 +181,33 @@ describe("what lies at the face", () => {
     expect(effectsOf(face, { ...look([], [scarf("#a5482a")]), client: ignored })).toEqual([]);
     expect(effectsOf(face, look([], [scarf("#a5482a")]))).toEqual([]);
   });
+
+  it("is not read where nobody has said the undertone, and only what leans asks for it", () => {
+    const unsaid = clientOf({ colouring: { ...sampleClient.colouring, undertone: null } });
+    const at = (hex: string) => findingsOf(face, { ...look([top("#9a9ea4")], [scarf(hex)]), client: unsaid });
+    expect(at("#a5482a")).toMatchObject([{ effect: "unread", words: { leaning: "warm" } }]);
+    expect(at("#2a4fbd")).toMatchObject([{ effect: "unread", words: { leaning: "cool" } }]);
+    expect(at("#808080")).toEqual([]);
+    const ignored = clientOf({ colouring: unsaid.colouring }, { undertone: "ignore" });
+    expect(effectsOf(face, { ...look([], [scarf("#a5482a")]), client: ignored })).toEqual([]);
+  });
+
+  it("outshines a face whose contrast is known, and no other", () => {
+    const stripes = sample("scarf", {
+      name: "scarf",
+      swatches: [
+        { hex: "#101012", share: 0.5, role: "ground" },
+        { hex: "#f4f5f6", share: 0.5, role: "motif" },
+      ],
+      pattern: "stripe",
+    });
+    const soft = { ...sampleClient.colouring, skin: "#d8b093", hair: "#b89a7c", eyes: "#a08a70" };
+    const at = (colouring: Client["colouring"]) =>
+      findingsOf(face, { ...look([top("#9a9ea4")], [stripes]), client: clientOf({ colouring }) });
+    expect(at(soft)).toMatchObject([{ effect: "note", message: "outshines" }]);
+    for (const part of ["skin", "hair", "eyes"] as const)
+      expect(at({ ...soft, [part]: null }), part).toEqual([]);
+  });
 });
 
 describe("the longest run of one colour", () => {
@@ -207,6 +234,10 @@ describe("the longest run of one colour", () => {
     const skirt = sample("skirt", { name: "skirt", hex: "#141c33", figures: { length: 40 } });
     const run = (hex: string) => findingsOf(line, look([skirt], [shoe(hex)]))[0]?.figures.run?.value ?? 0;
     expect(run("#d9b08c")).toBeGreaterThan(run("#141416"));
+    // What may be her skin is not praised for being it.
+    const unsaid = clientOf({ colouring: { ...sampleClient.colouring, skin: null } });
+    const [finding] = findingsOf(line, { ...look([skirt], [shoe("#d9b08c")]), client: unsaid });
+    expect(finding?.figures.run?.value).toBe(run("#141416"));
   });
 });
 

@@ -1,6 +1,6 @@
 import { difference } from "../../colour/difference";
 import { isSkinTone } from "../../colour/family";
-import { shadeOf, type Shade } from "../../colour/shade";
+import type { Shade } from "../../colour/shade";
 import type { Dressed } from "../../dressing/dressed";
 import type { Interval } from "../../length/interval";
 import { param } from "../../rule-book/params";
@@ -26,10 +26,10 @@ export const colourLine = defineRule({
     const { look, body } = dressed;
     const stretches = stretchesOf(dressed);
     if (stretches.length < 2) return [];
-    const skin = shadeOf(look.client.colouring.skin);
-    const skinShoe = stretches.some(({ foot, shade }) => foot && isSkinTone(shade, skin));
+    const { skin } = look.client.colouring;
+    const skinShoe = stretches.some(({ foot, shade }) => foot && shade !== "bare" && skin !== null && isSkinTone(shade, skin));
     const run = longestRun(stretches, (one, other) => {
-      if (one.bare || other.bare) return skinShoe && (one.foot || other.foot);
+      if (one.shade === "bare" || other.shade === "bare") return skinShoe && (one.foot || other.foot);
       return difference(one.shade, other.shade) <= params.same;
     });
     const share = run / body.height;
@@ -46,13 +46,12 @@ export const colourLine = defineRule({
 });
 
 interface Stretch extends Interval {
-  readonly shade: Shade;
-  readonly bare: boolean;
+  readonly shade: Shade | "bare";
   readonly foot: boolean;
 }
 
 /** What is seen from the waist down, from the waist to the floor. */
-function stretchesOf({ worn, hosiery, bareLeg, body, look }: Dressed): Stretch[] {
+function stretchesOf({ worn, hosiery, bareLeg, body }: Dressed): Stretch[] {
   const waist = body.measures.waistLine.cm;
   const stretches: Stretch[] = [];
   for (const { piece, place, seen, profile } of worn) {
@@ -61,10 +60,10 @@ function stretchesOf({ worn, hosiery, bareLeg, body, look }: Dressed): Stretch[]
     if (!shade || !(foot || place === "bottom" || place === "whole" || piece.kind === "hosiery")) continue;
     for (const { from, to } of seen)
       if (Math.min(to, waist) > from)
-        stretches.push({ from, to: Math.min(to, waist), shade, bare: false, foot });
+        stretches.push({ from, to: Math.min(to, waist), shade, foot });
   }
   if (bareLeg && !(hosiery && hosiery.seen.length > 0))
-    stretches.push({ shade: shadeOf(look.client.colouring.skin), bare: true, foot: false, ...bareLeg });
+    stretches.push({ shade: "bare", foot: false, ...bareLeg });
   return stretches.sort((one, other) => other.to - one.to);
 }
 

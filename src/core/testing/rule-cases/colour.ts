@@ -118,6 +118,13 @@ export const colourCases: Readonly<Record<string, Case>> = {
           client: client({ colouring: { ...sampleClient.colouring, undertone: "warm" } }),
         }),
       ],
+      [
+        "unread",
+        "unread",
+        look(worn, [p("scarf", { hex: "#2b3f9c" })], {
+          client: client({ colouring: { ...sampleClient.colouring, undertone: null } }),
+        }),
+      ],
     ],
     silent: look(worn, [p("scarf", { hex: "#2b3f9c" })]),
   },

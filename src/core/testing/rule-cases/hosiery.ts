@@ -41,7 +41,7 @@ export const hosieryCases: Readonly<Record<string, Case>> = {
     ],
     silent: look(
       [skirt(60)],
-      [shoe({}, { hex: "#17171a" }), p("hosiery", { hex: sampleClient.colouring.skin })],
+      [shoe({}, { hex: "#17171a" }), p("hosiery", { hex: sampleClient.colouring.skin ?? "" })],
     ),
   },
   "hosiery.cover": {

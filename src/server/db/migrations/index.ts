@@ -27,6 +27,7 @@ import * as photos from "./0025-photos";
 import * as links from "./0026-links";
 import * as erasures from "./0027-erasures";
 import * as looksOfOccasions from "./0028-looks-of-occasions";
+import * as colouringNotSaid from "./0029-colouring-not-said";
 
 interface Migration {
   up(knex: Knex): Promise<void>;
@@ -62,6 +63,7 @@ const migrations: Record<string, Migration> = {
   "0026-links": links,
   "0027-erasures": erasures,
   "0028-looks-of-occasions": looksOfOccasions,
+  "0029-colouring-not-said": colouringNotSaid,
 };
 
 /** The migrations as a Knex source: imported, so that no folder has to be read at run time. */

@@ -9,7 +9,7 @@ export const newClient: Omit<ClientInput, "measured"> & {
   name: "",
   measured: {},
   seated: false,
-  colouring: { skin: "#d8b093", hair: "#5a4636", hairForm: null, eyes: "#5f5a48", undertone: "neutral" },
+  colouring: { skin: null, hair: null, hairForm: null, eyes: null, undertone: null },
   limits: noLimits,
   goals: noGoals,
   ruleBook: polished,

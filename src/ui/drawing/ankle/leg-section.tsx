@@ -1,4 +1,5 @@
 import type { Dressed } from "@/core/dressing/dressed";
+import { drawnColouring } from "../figure/drawn-colouring";
 import { lineOn, paintOf } from "../paint";
 import { opacityOf } from "../plates/hosiery-plate";
 import { hangingHalf, view, type LegSide } from "./view";
@@ -13,7 +14,7 @@ const top = view.reach + 4;
 /** Skin of leg and foot, and what hosiery lies on it. */
 export function SkinAndHosiery({ dressed, side }: SectionProps) {
   const hosiery = dressed.worn.find((worn) => worn.piece.kind === "hosiery");
-  const skin = dressed.look.client.colouring.skin;
+  const { skin } = drawnColouring(dressed.look.client.colouring);
   const foot = footPath(side, dressed.lift);
   return (
     <g strokeLinejoin="round">

@@ -1,6 +1,7 @@
 import type { Colouring } from "@/core/piece/client";
 import { armEdges, armPath, legEdges, legPath, rightOf } from "./limbs";
 import type { Frame } from "./frame";
+import { drawnColouring } from "./drawn-colouring";
 import { footOf, handOf } from "./hands-and-feet";
 import { BehindHead, Head, ShadowUnderChin } from "./head";
 import { heightsBetween, mirrored, shadeAlong, type Point } from "./path";
@@ -20,6 +21,7 @@ interface BodyShapeProps {
 
 /** The body: skin in its own tone, one soft shadow, hands and feet at rest, a quiet face. */
 export function BodyShape({ id, frame, colouring, shod = false }: BodyShapeProps) {
+  const drawn = drawnColouring(colouring);
   const { body, armpit } = frame;
   const H = body.height;
   const m = (name: keyof typeof body.measures) => body.measures[name].cm;
@@ -35,10 +37,10 @@ export function BodyShape({ id, frame, colouring, shod = false }: BodyShapeProps
   const feet = sides.map((side) => footOf(frame, side, shod));
   return (
     <g>
-      <BehindHead frame={frame} colouring={colouring} />
+      <BehindHead frame={frame} colouring={drawn} />
       <Silhouette
         id={id}
-        fill={colouring.skin}
+        fill={drawn.skin}
         line={line}
         width={0.3}
         shades={shadesOf(frame)}
@@ -57,7 +59,7 @@ export function BodyShape({ id, frame, colouring, shod = false }: BodyShapeProps
         </g>
         <ShadowUnderChin frame={frame} />
       </Silhouette>
-      <Head frame={frame} colouring={colouring} line={line} />
+      <Head frame={frame} colouring={drawn} line={line} />
     </g>
   );
 }

@@ -1,5 +1,6 @@
-import type { Colouring, HairForm } from "@/core/piece/client";
+import type { HairForm } from "@/core/piece/client";
 import { mixed } from "../cloth/tones";
+import type { DrawnColouring } from "./drawn-colouring";
 import type { Frame } from "./frame";
 import { HairBefore, HairBehind } from "./hair";
 import { cutOf, type Share } from "./hair-cuts";
@@ -85,7 +86,7 @@ const lipsOn = (skin: string) => mixed(skin, "#6d2328", 0.6);
 
 interface HeadProps {
   readonly frame: Frame;
-  readonly colouring: Colouring;
+  readonly colouring: DrawnColouring;
   readonly line: string;
 }
 

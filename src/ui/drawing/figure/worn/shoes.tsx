@@ -5,6 +5,7 @@ import { mixed, tonesOf } from "../../cloth/tones";
 import type { Paint } from "../../paint";
 import { opacityOf } from "../../plates/hosiery-plate";
 import { soleColour } from "../../sole-colour";
+import { drawnColouring } from "../drawn-colouring";
 import type { Frame } from "../frame";
 import { shadeAlong } from "../path";
 import { shoeFront } from "./shoe-front";
@@ -59,7 +60,7 @@ export function Shoes({ shoe, dressed, frame, paint, id }: ShoesProps) {
 
 /** What is seen of the foot in a shoe: skin, and hosiery over it as close as it is knitted. */
 function footColour({ look, hosiery }: Dressed): string {
-  const { skin } = look.client.colouring;
+  const { skin } = drawnColouring(look.client.colouring);
   const over = hosiery?.profile.ground?.shade.hex;
   return hosiery && over !== undefined ? mixed(skin, over, opacityOf(hosiery.piece.figures.denier)) : skin;
 }
