@@ -27,7 +27,9 @@ export const colourLine = defineRule({
     const stretches = stretchesOf(dressed);
     if (stretches.length < 2) return [];
     const { skin } = look.client.colouring;
-    const skinShoe = stretches.some(({ foot, shade }) => foot && shade !== "bare" && skin !== null && isSkinTone(shade, skin));
+    const skinShoe = stretches.some(
+      ({ foot, shade }) => foot && shade !== "bare" && skin !== null && isSkinTone(shade, skin),
+    );
     const run = longestRun(stretches, (one, other) => {
       if (one.shade === "bare" || other.shade === "bare") return skinShoe && (one.foot || other.foot);
       return difference(one.shade, other.shade) <= params.same;
@@ -59,8 +61,7 @@ function stretchesOf({ worn, hosiery, bareLeg, body }: Dressed): Stretch[] {
     const shade = profile.ground?.shade;
     if (!shade || !(foot || place === "bottom" || place === "whole" || piece.kind === "hosiery")) continue;
     for (const { from, to } of seen)
-      if (Math.min(to, waist) > from)
-        stretches.push({ from, to: Math.min(to, waist), shade, foot });
+      if (Math.min(to, waist) > from) stretches.push({ from, to: Math.min(to, waist), shade, foot });
   }
   if (bareLeg && !(hosiery && hosiery.seen.length > 0))
     stretches.push({ shade: "bare", foot: false, ...bareLeg });
