@@ -2,10 +2,8 @@
 const { ROOM: room = "" } = process.env;
 
 export default {
-  testRunner: "vitest",
-  plugins: ["@stryker-mutator/vitest-runner"],
-  // Which tests meet a change is known from the first run: to look for what imports its file takes longer than they do.
-  vitest: { configFile: "vitest.mutation.config.ts", related: false },
+  testRunner: "in-memory",
+  plugins: ["./scripts/mutation/runner.mjs"],
   mutate: [`src/core/${room}/**/*.ts`, `!src/core/${room}/**/*.test.ts`],
   // A sentence changed to another is no fault of a rule, and tests of the words read every one.
   mutator: { excludedMutations: ["StringLiteral"] },
@@ -13,7 +11,7 @@ export default {
   ignoreStatic: true,
   ignorePatterns: [".next"],
   coverageAnalysis: "perTest",
-  // What the room's own tests noticed need not be held against all others.
+  // What was noticed before is not asked again where neither it nor its tests have changed.
   incremental: true,
   incrementalFile: `reports/mutation-${room}.json`,
   concurrency: Number(process.env.WORKERS ?? 2),

@@ -22,12 +22,21 @@ describe("a missing piece in one line", () => {
     ["a pair of off-white trainers", { form: "trainer", colour: "off-white" }],
     ["#2a66c8 silk scarf 70cm", { form: "square scarf", colour: "#2a66c8", size: 70 }],
     ["a sparkly navy belt", { form: "belt", colour: "navy", left: "sparkly" }],
+    ["navy,belt; 3.25 cm", { form: "belt", colour: "navy", size: 3.3 }],
+    ["a navy belt, 1 inch", { form: "belt", colour: "navy", size: 2.5 }],
+    ["a navy belt, 2 inches", { form: "belt", colour: "navy", size: 5.1 }],
+    ["a navy belt, 1.25 in", { form: "belt", colour: "navy", size: 3.2 }],
+    ["navy watches", { form: "watch", colour: "navy" }],
+    ["navy brooches, 4 cm", { form: "brooch", colour: "navy", size: 4 }],
+    ["a navy dressy  belt", { form: "belt", colour: "navy", level: 7 }],
   ] as const)("%s", (line, said) => {
     expect(facts(line)).toEqual({ ...plain, ...said });
   });
 
   it("is in inches where the studio measures in inches", () => {
     expect(facts("a navy belt, 1 1/4", "in")).toMatchObject({ size: 3.2 });
+    expect(facts("a navy belt, 1  11/16", "in")).toMatchObject({ size: 4.3 });
+    expect(facts('a navy belt, 1 1/4"', "in")).toMatchObject({ size: 3.2, left: "" });
     expect(facts("a navy belt, 3 cm", "in")).toMatchObject({ size: 3 });
   });
 

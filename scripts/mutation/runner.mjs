@@ -1,0 +1,117 @@
+// A runner for Stryker: the tests of the core, compiled once and run in this process, some hundredths of a second for
+// each change where vitest takes seconds to load them.
+import { readdirSync, readFileSync, writeFileSync } from "node:fs";
+import { join } from "node:path";
+import { INSTRUMENTER_CONSTANTS } from "@stryker-mutator/api/core";
+import { declareClassPlugin, PluginKind } from "@stryker-mutator/api/plugin";
+import {
+  determineHitLimitReached,
+  DryRunStatus,
+  TestStatus,
+  toMutantRunResult,
+} from "@stryker-mutator/api/test-runner";
+import { testsInMemory } from "./tests-in-memory.mjs";
+
+const own = `src/core/${process.env.ROOM}/`;
+/** The longest a test of another room may take to be asked, ms: what takes longer looks at whole wardrobes. */
+const longest = 100;
+/** Not asked at all: each takes as long as all others together, and what it holds others hold in small. */
+const leftOut = [
+  "photo/colours-of-photo",
+  "photo/photo-cases",
+  "reading/read-many",
+  "search/best/prospects",
+  "search/best/seek",
+].map((test) => `src/core/${test}.test.ts`);
+/** Where the first run leaves in which order tests are asked: every process works in the same folder. */
+const orderFile = "order-of-tests.json";
+
+/** What the code that was changed and its tests tell one another: which test runs, which change is on. */
+const shared = (globalThis[INSTRUMENTER_CONSTANTS.NAMESPACE] ??= {});
+
+class InMemoryRunner {
+  capabilities() {
+    return { reloadEnvironment: true };
+  }
+
+  async init() {
+    this.files = readdirSync("src/core", { recursive: true })
+      .filter((file) => file.endsWith(".test.ts"))
+      .map((file) => join("src/core", file))
+      .filter((file) => !leftOut.includes(file))
+      .sort();
+    this.begin = await testsInMemory(process.cwd(), this.files);
+  }
+
+  async dryRun() {
+    Object.assign(shared, { activeMutant: undefined, mutantCoverage: { static: {}, perTest: {} } });
+    const met = shared.mutantCoverage;
+    const perTest = {};
+    const tests = [];
+    for (const test of this.files.flatMap(this.begin())) {
+      shared.currentTestId = test.id;
+      const result = await resultOf(test);
+      shared.currentTestId = undefined;
+      if (!isOwn(result.id) && result.timeSpentMs >= longest) continue;
+      tests.push(result);
+      perTest[test.id] = met.perTest[test.id] ?? {};
+    }
+    writeFileSync(orderFile, JSON.stringify([...tests].sort(inTurn).map(({ id }) => id)));
+    return {
+      status: DryRunStatus.Complete,
+      tests,
+      mutantCoverage: { static: met.static, perTest },
+    };
+  }
+
+  async mutantRun({ activeMutant, mutantActivation, testFilter, hitLimit }) {
+    this.order ??= JSON.parse(readFileSync(orderFile, "utf8"));
+    const isWanted = new Set(testFilter ?? this.order);
+    const activation = mutantActivation === "static" ? activeMutant.id : undefined;
+    Object.assign(shared, { activeMutant: activation, hitCount: 0, hitLimit });
+    const wanted = this.order.filter((id) => isWanted.has(id));
+    const testsOf = this.begin();
+    const read = new Map();
+    const tests = [];
+    for (const id of wanted) {
+      const file = fileOf(id);
+      // A file is read when the first of its tests is asked: most changes are noticed before.
+      if (!read.has(file)) {
+        shared.activeMutant = activation;
+        read.set(file, new Map(testsOf(file).map((test) => [test.id, test])));
+        shared.activeMutant = activeMutant.id;
+      }
+      const result = await resultOf(read.get(file).get(id));
+      tests.push(result);
+      if (result.status === TestStatus.Failed) break;
+    }
+    const limit = determineHitLimitReached(shared.hitCount, hitLimit);
+    return toMutantRunResult(limit ?? { status: DryRunStatus.Complete, tests });
+  }
+}
+
+async function resultOf({ id, name, file, run }) {
+  const began = performance.now();
+  const about = () => ({ id, name, fileName: file, timeSpentMs: performance.now() - began });
+  try {
+    await run();
+    return { ...about(), status: TestStatus.Success };
+  } catch (error) {
+    return { ...about(), status: TestStatus.Failed, failureMessage: String(error).slice(0, 500) };
+  }
+}
+
+const fileOf = (id) => id.slice(0, id.indexOf(" "));
+const isOwn = (id) => id.startsWith(own);
+
+/** The room's own quick tests, those of other rooms, the room's long ones: of each the quickest first. */
+function inTurn(one, other) {
+  return turnOf(one) - turnOf(other) || one.timeSpentMs - other.timeSpentMs;
+}
+
+function turnOf({ id, timeSpentMs }) {
+  if (!isOwn(id)) return 1;
+  return timeSpentMs < longest ? 0 : 2;
+}
+
+export const strykerPlugins = [declareClassPlugin(PluginKind.TestRunner, "in-memory", InMemoryRunner)];

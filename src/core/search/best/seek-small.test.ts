@@ -1,0 +1,64 @@
+import { describe, expect, it } from "vitest";
+import type { Kind } from "../../piece/kinds";
+import { everySet, soughtIn, toldOf, wishedChoice } from "../../testing/every-set";
+import { placesApart } from "./diverse";
+import type { ReadSet } from "./found-sets";
+
+/** Choices of few sets, so that all are read in a moment: with and without a top layer among them. */
+const choicesOf: readonly (readonly Kind[])[] = [
+  ["shoe", "bag", "scarf"],
+  ["shoe", "coat", "earrings"],
+  ["hosiery", "shoe", "belt"],
+  ["coat", "jacket", "shoe", "watch"],
+];
+const small = choicesOf.flatMap((kinds, i) =>
+  [0, 1, 2, 3].map((j) => ({
+    kinds: kinds.join(", "),
+    choice: () => wishedChoice(40 + 7 * i + j, kinds, 2),
+  })),
+);
+
+const nameOf = ({ options, points }: ReadSet) =>
+  `${points}: ${options.map((piece) => piece?.id ?? "-").join()}`;
+
+describe("a choice of few sets", () => {
+  it.each(small)("of $kinds is proved as it is read whole", ({ choice: made }) => {
+    const choice = made();
+    const every = everySet(choice);
+    const { best, proved, margin, finished } = soughtIn(choice, { most: every.length + 1, apart: 1 });
+    expect({ margin, finished, proved }).toEqual({ margin: 0, finished: true, proved: every.length });
+    expect(best.map(nameOf).sort()).toEqual(every.map(nameOf).sort());
+    expect(best.map(({ points }) => points)).toEqual(every.map(({ points }) => points));
+  });
+
+  it.each(small)("of $kinds is told of with no more left than is said, and ever less", ({ choice: made }) => {
+    const choice = made();
+    const most = everySet(choice)[0]?.points ?? -Infinity;
+    let [margin, points, read, steps] = [Infinity, -Infinity, 0, 0];
+    for (const now of toldOf(choice, { most: 1, apart: 1 })) {
+      const best = now.best[0]?.points ?? -Infinity;
+      expect(best).toBeGreaterThanOrEqual(points);
+      expect(now.margin).toBeLessThanOrEqual(margin);
+      expect(most - best).toBeLessThanOrEqual(now.margin);
+      expect(now.read).toBeGreaterThanOrEqual(read);
+      if (now.proved > 0) expect(best).toBe(most);
+      [margin, points, read] = [now.margin, best, now.read];
+      steps += 1;
+    }
+    expect(steps).toBeGreaterThan(1);
+    expect({ margin, points }).toEqual({ margin: 0, points: most });
+  });
+
+  it.each(small)("of $kinds has the best far enough apart", ({ choice: made }) => {
+    const choice = made();
+    const every = everySet(choice);
+    const { best, proved } = soughtIn(choice, { most: 4, apart: 2 });
+    expect(proved).toBe(best.length);
+    best.forEach((set, i) => {
+      const before = best.slice(0, i);
+      const isApart = (other: ReadSet) => before.every((each) => placesApart(each, other) >= 2);
+      expect(isApart(set)).toBe(true);
+      expect(set.points).toBe(every.find(isApart)?.points);
+    });
+  });
+});
