@@ -65,18 +65,28 @@ describe("the colours of a look", () => {
   const bag = sample("bag", { name: "bag", hex: "#1d2742" });
   const belt = sample("belt", { name: "belt", hex: "#1d2742" });
   const skirt = sample("skirt", { name: "skirt", hex: "#a5482a" });
-  const { palette, worn } = dressed([skirt], [bag, belt]);
-  const areaOf = (name: string) => worn.find(({ piece }) => piece.name === name)?.area ?? NaN;
+  const worn = () => dressed([skirt], [bag, belt]);
 
   it("are patches of what is seen, each in the middle of its piece", () => {
+    const { palette, worn: items } = worn();
     for (const { item, tint, area, at } of palette) {
       expect(area).toBe(item.area * tint.share);
       expect(at).toBe((item.extent.from + item.extent.to) / 2);
     }
-    expect(palette.map(({ item }) => item)).toEqual(worn);
+    expect(palette.map(({ item }) => item)).toEqual(items);
+  });
+
+  it("are none of what is covered", () => {
+    const coat = sample("coat", { name: "coat", hex: "#8f949b", figures: { closed: true, length: 105 } });
+    const { palette, visible, accessories, worn: items } = dressed([skirt, coat], [bag, belt]);
+    expect(items.map(({ piece }) => piece.name)).toContain("belt");
+    for (const seen of [visible, accessories, palette.map(({ item }) => item)])
+      expect(seen.map(({ piece }) => piece.name)).not.toContain("belt");
   });
 
   it("count once, the largest first, with who wears them", () => {
+    const { palette, worn: items } = worn();
+    const areaOf = (name: string) => items.find(({ piece }) => piece.name === name)?.area ?? NaN;
     const [most, least] = colourShares(palette);
     expect(most).toMatchObject({ family: "rust", share: areaOf("skirt"), pieces: ["skirt"] });
     expect(least?.share).toBeCloseTo(areaOf("bag") + areaOf("belt"), 12);

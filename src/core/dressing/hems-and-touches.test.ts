@@ -98,6 +98,19 @@ describe("what touches at the foot", () => {
   });
 });
 
+describe("what a bag lies against", () => {
+  const bag = sample("bag", { id: "bag", figures: { carry: "hand", strap: 20 } });
+  const behind = (garments: Piece[]) => touching(garments, [bag]).filter((each) => each.endsWith("landing"));
+
+  it("is the outermost of what is seen where it comes to lie", () => {
+    expect(behind([trousers, top])).toEqual(["bag on trousers: landing"]);
+    expect(behind([trousers, top, coat(true)])).toEqual(["bag on coat: landing"]);
+    expect(behind([trousers, top, cardigan(false), coat(false)])).toEqual(["bag on coat: landing"]);
+    expect(behind([gown({ length: 100 })])).toEqual(["bag on dress: landing"]);
+    expect(behind([top])).toEqual([]);
+  });
+});
+
 describe("the hem and the leg under it", () => {
   it("is the lowest of what hangs, and of a look of tops alone none", () => {
     const { hem, worn } = dressed([skirt(), top]);

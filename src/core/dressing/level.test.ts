@@ -73,6 +73,9 @@ describe("accessories", () => {
     expect(levelOf([base, shoe(7), bag(4)])).toBeCloseTo(5 + 0.4 * 2 - 0.2, 9);
     expect(levelOf([base, jewel("lead", 7, 2)])).toBeCloseTo(5 + 0.2 * 2, 9);
     expect(levelOf([base, jewel("quiet", 7, 1)])).toBeCloseTo(5 + 0.08 * 2, 9);
+    // A watch is no jewel, however it speaks.
+    const watch = sample("watch", { register: at(7), statement: 3 });
+    expect(levelOf([base, worn(watch, 0.01)])).toBeCloseTo(5 + 0.08 * 2, 9);
   });
 
   it("weigh no more than the base together, and never take it out of its span", () => {

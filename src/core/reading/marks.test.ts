@@ -6,7 +6,7 @@ import { markOf, verdicts } from "./verdict";
 import { byWorth, costsNothing, worthOf } from "./worth";
 
 const score = fc.double({ min: 0, max: 100, noNaN: true });
-const readings = Array.from({ length: 240 }, (_, seed) => read(generatedLook(900 + seed)));
+const madeUp = () => Array.from({ length: 240 }, (_, seed) => read(generatedLook(900 + seed)));
 
 describe("the mark beside a verdict", () => {
   it("is whole, and of no look higher than of one with a better verdict, whatever their scores", () => {
@@ -37,19 +37,22 @@ describe("the mark beside a verdict", () => {
   });
 
   it("is the score itself for every generated look that sings", () => {
-    const singing = readings.filter(({ verdict }) => verdict === "sings");
+    const singing = madeUp().filter(({ verdict }) => verdict === "sings");
     expect(singing.length).toBeGreaterThan(3);
     for (const reading of singing) expect(markOf(reading)).toBe(Math.round(reading.score));
   });
 });
 
 describe("what a change is worth", () => {
-  const [now] = readings;
-  if (!now) throw new Error("there is no look");
-  const changes = readings.map((reading) => ({ reading, worth: worthOf(now, reading) }));
+  const fromTheFirst = () => {
+    const readings = madeUp();
+    const [now] = readings;
+    if (!now) throw new Error("there is no look");
+    return { now, changes: readings.map((reading) => ({ reading, worth: worthOf(now, reading) })) };
+  };
 
   it("puts the better verdict first, then the higher mark, then the exact points", () => {
-    const sorted = [...changes].sort(byWorth);
+    const sorted = fromTheFirst().changes.sort(byWorth);
     sorted.forEach(({ reading, worth }, i) => {
       const next = sorted[i + 1];
       if (!next) return;
@@ -61,6 +64,7 @@ describe("what a change is worth", () => {
   });
 
   it("costs nothing only where neither a mark nor a point is lost", () => {
+    const { now, changes } = fromTheFirst();
     for (const { reading, worth } of changes)
       expect(costsNothing(worth)).toBe(markOf(reading) >= markOf(now) && reading.points >= now.points);
   });

@@ -35,13 +35,17 @@ function sameMatter(finding: Finding, reading: Reading, called: (id: string) => 
   });
 }
 
-describe("remedies of generated looks", () => {
-  const all = looks.map((look) => ({
-    look,
-    reading: read(look),
-    found: remediesOf(look, read(look), wardrobe),
-  }));
-  const under = all.flatMap(({ look, reading, found }) =>
+/** Made-up looks with what is found for each; within a test, so that it is known which code each test goes through. */
+function remedied() {
+  return looks.map((look) => {
+    const reading = read(look);
+    return { look, reading, found: remediesOf(look, reading, wardrobe) };
+  });
+}
+
+/** Every remedy of made-up looks under the finding it mends. */
+function everyRemedy() {
+  return remedied().flatMap(({ look, reading, found }) =>
     found.mended.flatMap(({ finding: at, remedies }) =>
       remedies.map((remedy) => {
         const finding = reading.findings[at];
@@ -51,19 +55,23 @@ describe("remedies of generated looks", () => {
       }),
     ),
   );
+}
 
+describe("remedies of generated looks", () => {
   it("are many enough to be judged, three at most under each, the best first", () => {
-    expect(under.length).toBeGreaterThan(150);
-    for (const { found } of all)
+    let many = 0;
+    for (const { found } of remedied())
       for (const { remedies } of found.mended) {
         expect(remedies.length).toBeLessThanOrEqual(3);
+        many += remedies.length;
         const marks = remedies.map(({ worth }) => worth.after);
         expect(marks).toEqual([...marks].sort((one, other) => other - one));
       }
+    expect(many).toBeGreaterThan(150);
   });
 
   it("lead to what they promise, and the look reads better", () => {
-    for (const { reading, remedy, after } of under) {
+    for (const { reading, remedy, after } of everyRemedy()) {
       expect(remedy.worth).toMatchObject({ before: markOf(reading), after: markOf(after) });
       expect(remedy.verdict).toBe(after.verdict);
       expect(after.points).toBeGreaterThan(reading.points);
@@ -72,7 +80,7 @@ describe("remedies of generated looks", () => {
   });
 
   it("leave what they stand under gone or less grave", () => {
-    for (const { look, reading, finding, remedy, after } of under) {
+    for (const { look, reading, finding, remedy, after } of everyRemedy()) {
       const called = nowCalled(look, remedy.change);
       const stoodBeside = reading.findings.filter((other) => other !== finding);
       const left = sameMatter(finding, after, called).filter(
@@ -90,7 +98,7 @@ describe("remedies of generated looks", () => {
   });
 
   it("bring nothing as grave as what they mend", () => {
-    for (const { look, reading, finding, remedy, after } of under) {
+    for (const { look, reading, finding, remedy, after } of everyRemedy()) {
       const called = nowCalled(look, remedy.change);
       for (const now of after.findings) {
         if (points(now) >= 0 || points(now) > points(finding)) continue;
@@ -103,11 +111,11 @@ describe("remedies of generated looks", () => {
   });
 
   it("never leave the shoes off", () => {
-    for (const { look, changed } of under) if (hasShoes(look)) expect(hasShoes(changed)).toBe(true);
+    for (const { look, changed } of everyRemedy()) if (hasShoes(look)) expect(hasShoes(changed)).toBe(true);
   });
 
   it("stand apart where they mend nothing, and are better all the same", () => {
-    const apart = all.flatMap(({ look, reading, found }) =>
+    const apart = remedied().flatMap(({ look, reading, found }) =>
       found.alsoBetter.map(({ change }) => ({ reading, found, change, after: read(apply(look, change)) })),
     );
     expect(apart.length).toBeGreaterThan(10);
