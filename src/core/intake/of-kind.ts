@@ -30,6 +30,11 @@ export function isMetalwork(kind: Kind): boolean {
   return isJewellery({ kind }) || kind === "eyewear" || kind === "hair piece";
 }
 
+/** Kinds that are of leather, which in gold or silver is a finish of its own. */
+export function isLeather(kind: Kind): boolean {
+  return kind === "shoe" || kind === "bag" || kind === "belt";
+}
+
 /** Kinds whose cloth is recorded. */
 export function isWoven(kind: Kind): boolean {
   return [

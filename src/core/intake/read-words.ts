@@ -1,3 +1,4 @@
+import { parseLength } from "../length/parse-length";
 import { nearWord } from "./near-word";
 import { longestPhrase, meaningsOf } from "./vocabulary";
 import type { Meaning } from "./vocabulary/entry";
@@ -31,7 +32,7 @@ interface Token {
 }
 
 const piece =
-  /\d\/\d|(\d+(?:[.,]\d+)?(?:\s*x\s*\d+(?:[.,]\d+)?)*)\s*(cm|mm|inches|inch|in\b|"|den\b|denier|kg|g\b)?|[\p{L}][\p{L}'’-]*|[,;.]/giu;
+  /(?:\d+\s+)?\d\/\d+\s*(?:inches|inch|in\b|")|\d\/\d|(\d+(?:[.,]\d+)?(?:\s*x\s*\d+(?:[.,]\d+)?)*)\s*(cm|mm|inches|inch|in\b|"|den\b|denier|kg|g\b)?|[\p{L}][\p{L}'’-]*|[,;.]/giu;
 
 /** Words after which details are told. */
 const turning: ReadonlySet<string> = new Set(["with", "in", "on"]);
@@ -107,6 +108,9 @@ function lengthOfPhrase(tokens: readonly Token[], at: number): number {
 const inch = 2.54;
 
 function measuredOf(word: string): Measured | null {
+  const inches = /^((?:\d+\s+)?\d\/\d+)\s*(?:inches|inch|in|")$/i.exec(word)?.[1];
+  const broken = inches === undefined ? null : parseLength(inches, "in");
+  if (broken !== null) return { numbers: [Math.round(broken * 100) / 100], unit: null };
   const match = /^(\d[\d.,\sx]*?)\s*(cm|mm|inches|inch|in|"|den|denier|kg|g)?$/i.exec(word);
   if (!match) return null;
   const [, digits = "", unit = ""] = match;

@@ -5,7 +5,7 @@ import type { Kind } from "../piece/kinds";
 import { specOf } from "../piece/piece";
 import type { PieceDraft } from "../studio/piece-record";
 import { saysColour, shaded, swatchesOf, type OwnColour, type SaidColour } from "./colours";
-import { bareMeasure, isMetalwork, isWoven } from "./of-kind";
+import { bareMeasure, isLeather, isMetalwork, isWoven } from "./of-kind";
 import type { FoundWord } from "./read-words";
 import type { Meaning } from "./vocabulary/entry";
 
@@ -82,7 +82,7 @@ export class Said {
     if (this.takesAsMetal(usable, each, after)) return;
     const colour = usable.find(({ colour: hex }) => hex !== undefined);
     if (colour?.colour && !this.isRatherFinish(usable)) {
-      this.colours.push({ hex: shaded(colour.colour, this.shades), part: partNear(after) });
+      this.colours.push({ hex: shaded(colour.colour, this.shades), part: this.partNear(after) });
       this.shades = [];
       return;
     }
@@ -116,16 +116,11 @@ export class Said {
     const metal = usable.find((meaning) => meaning.metal !== undefined)?.metal;
     if (metal === undefined) return false;
     const isColour = usable.some(({ colour }) => colour !== undefined);
-    const ofHardware = partNear(after) === "metal";
-    const soled = partNear(after) === "sole" || partNear(after) === "trim" || partNear(after) === "lace";
-    if (
-      isColour &&
-      !ofHardware &&
-      !isMetalwork(this.kind) &&
-      !(isDetail && !soled && this.colours.length > 0)
-    ) {
-      if (this.kind === "shoe" || this.kind === "bag" || this.kind === "belt")
-        this.common.finish ??= "metallic";
+    const part = this.partNear(after);
+    const isHardware = part === "metal" || (part === null && isDetail && this.colours.length > 0);
+    if (isColour && !isHardware && !isMetalwork(this.kind)) {
+      const isWhole = part === null && isLeather(this.kind);
+      if (isWhole) this.common.finish ??= "metallic";
       return false;
     }
     this.metal = this.metal === "none" || this.metal === metal ? metal : "two-tone";
@@ -183,7 +178,9 @@ export class Said {
     const all =
       this.kind === "scarf" && numbers.length === 1 && first !== undefined && !named
         ? [first, first]
-        : numbers;
+        : this.kind === "scarf"
+          ? numbers.toSorted((one, other) => other - one)
+          : numbers;
     const set = all.flatMap((number, i): [string, number][] => {
       const name = names[i];
       return name !== undefined && takes(fields[name], number) ? [[name, number]] : [];
@@ -223,21 +220,25 @@ export class Said {
     } as unknown as PieceDraft;
   }
 
+  /** The part that a word close behind names: "gold zip", "white rubber sole", "gold and silver buckle". */
+  private partNear(after: readonly FoundWord[]): NonNullable<Meaning["part"]> | null {
+    const isPassed = ({ meanings }: FoundWord) =>
+      meanings.some(({ metal, filler }) => metal !== undefined || filler === true);
+    for (const each of after.filter((word) => !isPassed(word)).slice(0, reach)) {
+      const named = each.meanings.find(
+        ({ part, only }) => part !== undefined && (!only || only.includes(this.kind)),
+      );
+      if (named?.part) return named.part;
+      // Another colour or a new part of the line speaks of something else.
+      if (each.meanings.some(({ colour, kind }) => colour !== undefined || kind !== undefined)) return null;
+    }
+    return null;
+  }
+
   private shownOf(metal: Metal): number {
     if (metal === "none") return 0;
     return isMetalwork(this.kind) ? 2 : 1;
   }
-}
-
-/** The part that a word close behind names: "gold zip", "white rubber sole". */
-function partNear(after: readonly FoundWord[]): NonNullable<Meaning["part"]> | null {
-  for (const each of after.slice(0, reach)) {
-    const part = each.meanings.find((meaning) => meaning.part !== undefined)?.part;
-    if (part !== undefined) return part;
-    // Another colour or a new part of the line speaks of something else.
-    if (each.meanings.some(({ colour, kind }) => colour !== undefined || kind !== undefined)) return null;
-  }
-  return null;
 }
 
 /** Whether a figure can have a value. */

@@ -371,6 +371,7 @@ export const accessoryDetails: Words = {
   ...called({ figures: { structure: "structured" } }, "structured", "stiff", "rigid", "boxy"),
   ...called({ figures: { carry: "cross-body" } }, "worn across", "across the body"),
   ...called({ figures: { carry: "hand" } }, "top handle", "top-handle", "hand-held", "handheld"),
+  ...called({ figures: { strapMade: "chain" }, part: "metal", only: ["bag"] }, "chain"),
   ...called({ figures: { strapMade: "chain" }, part: "metal" }, "chain strap", "on a chain", "chain handle"),
   ...called(
     { figures: { strapMade: "leather" }, part: "strap" },

@@ -1,4 +1,5 @@
 import { called, type Words } from "./entry";
+import { ownColours } from "./own-colours";
 
 const of =
   (kind: "trousers" | "skirt" | "dress" | "jumpsuit" | "top" | "jacket" | "coat") =>
@@ -16,7 +17,7 @@ const [trousers, skirt, dress, jumpsuit, top, jacket, coat] = (
   ReturnType<typeof of>,
 ];
 
-const denim = { finish: "denim", cloth: "denim" } as const;
+const denim = { finish: "denim", cloth: "denim", ownColour: ownColours.denim } as const;
 const knitted = { finish: "knit", cloth: "fine knit" } as const;
 const heavy = { finish: "knit", cloth: "heavy knit" } as const;
 
@@ -259,9 +260,12 @@ export const clothes: Words = {
     "mock neck",
   ),
   ...called(
-    top({ neckline: "crew", sleeve: "long" }, { cloth: "cotton" }),
+    top({ neckline: "crew", sleeve: "long" }, { cloth: "cotton", pattern: "stripe" }),
     "breton",
     "breton top",
+  ),
+  ...called(
+    top({ neckline: "crew", sleeve: "long" }, { cloth: "cotton" }),
     "long-sleeved tee",
     "long sleeved top",
     "long-sleeve top",

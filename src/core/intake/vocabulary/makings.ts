@@ -90,7 +90,8 @@ export const makings: Words = {
   ),
   ...called({ finish: "velvet" }, "velvet", "velour", "devore", "chenille"),
   ...called({ finish: "canvas", cloth: "cotton" }, "canvas", "sailcloth", "duck"),
-  ...called({ finish: "denim", cloth: "denim" }, "denim", "chambray"),
+  ...called({ finish: "denim", cloth: "denim", ownColour: ownColours.denim }, "denim"),
+  ...called({ finish: "denim", cloth: "denim", ownColour: ownColours.chambray }, "chambray"),
   ...called({ finish: "waxed" }, "waxed", "oiled", "waterproof", "coated", "rubberised"),
   ...called({ finish: "satin" }, "satin", "sateen", "charmeuse", "shiny", "ruched satin"),
   ...called({ finish: "brushed" }, "brushed", "washed silk", "sandwashed"),
@@ -187,7 +188,12 @@ export const makings: Words = {
     "freshwater pearl",
   ),
   ...called({ finish: "stud" }, "studded", "rivets", "with studs"),
-  ...called({ finish: "chain" }, "chain", "link", "curb", "curb chain", "snake chain", "cable chain"),
+  // Of a bag a chain is its strap.
+  ...called(
+    { finish: "chain", only: ["necklace", "bracelet", "earrings", "ring", "brooch", "watch", "belt"] },
+    "chain",
+  ),
+  ...called({ finish: "chain" }, "link", "curb", "curb chain", "snake chain", "cable chain"),
   ...called({ finish: "polished" }, "polished", "hammered", "burnished"),
   ...called({ finish: "wood", ownColour: ownColours.wood }, "wood", "wooden", "bamboo", "cork"),
   ...called({ finish: "fringe" }, "fringe", "fringed", "tassel", "tasselled"),
