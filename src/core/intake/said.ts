@@ -173,14 +173,10 @@ export class Said {
       .find((name) => name !== undefined && name in this.figures);
     const names = unit ? [unit] : named && numbers.length === 1 ? [named] : (bareMeasure[this.kind] ?? []);
     const fields = specOf({ kind: this.kind }).figures;
-    const [first] = numbers;
-    // A square is said by one side.
-    const all =
-      this.kind === "scarf" && numbers.length === 1 && first !== undefined && !named
-        ? [first, first]
-        : this.kind === "scarf"
-          ? numbers.toSorted((one, other) => other - one)
-          : numbers;
+    // A square is said by one side; of two sides either may be said first.
+    const isSquare = numbers.length === 1 && !named;
+    const sides = (isSquare ? [...numbers, ...numbers] : [...numbers]).sort((one, other) => other - one);
+    const all = this.kind === "scarf" ? sides : numbers;
     const set = all.flatMap((number, i): [string, number][] => {
       const name = names[i];
       return name !== undefined && takes(fields[name], number) ? [[name, number]] : [];

@@ -35,12 +35,11 @@ function sameMatter(finding: Finding, reading: Reading, called: (id: string) => 
   });
 }
 
-/** Made-up looks with what is found for each; within a test, so that it is known which code each test goes through. */
+/** Made-up looks with what is found for each. */
 function remedied() {
-  return looks.map((look) => {
-    const reading = read(look);
-    return { look, reading, found: remediesOf(look, reading, wardrobe) };
-  });
+  return looks
+    .map((look) => ({ look, reading: read(look) }))
+    .map((known) => ({ ...known, found: remediesOf(known.look, known.reading, wardrobe) }));
 }
 
 /** Every remedy of made-up looks under the finding it mends. */
