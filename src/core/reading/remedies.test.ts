@@ -42,7 +42,6 @@ function remedied() {
     .map((known) => ({ ...known, found: remediesOf(known.look, known.reading, wardrobe) }));
 }
 
-/** Every remedy of made-up looks under the finding it mends. */
 function everyRemedy() {
   return remedied().flatMap(({ look, reading, found }) =>
     found.mended.flatMap(({ finding: at, remedies }) =>
