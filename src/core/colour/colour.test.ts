@@ -3,7 +3,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { isNearBlack, isNearWhite } from "./depth";
 import { difference } from "./difference";
-import { familyOf, isNeutralFamily, isSkinTone } from "./family";
+import { familyOf, isNeutralFamily, isSkinTone, passesForSkin } from "./family";
 import { relationOf } from "./relation";
 import { shadeOf, type Shade } from "./shade";
 import { temperature } from "./temperature";
@@ -122,11 +122,15 @@ describe("family", () => {
     expect(isSkinTone(shadeOf("#5a3b26"), skin)).toBe(false);
   });
 
-  it("takes what could be somebody's skin for it where nobody has said the client's", () => {
-    for (const hex of ["#f6efdc", "#ecc8c0", "#d8c6a4", "#b98e5f", "#5a3b26"])
-      expect(isSkinTone(shadeOf(hex), null), hex).toBe(true);
-    for (const hex of ["#17181a", "#ffffff", "#1c2640", "#bf2026", "#8c8e91"])
+  it("takes of hosiery what could be somebody's skin for it where nobody has said the client's", () => {
+    for (const hex of ["#f6efdc", "#ecc8c0", "#d8c6a4", "#b98e5f", "#5a3b26"]) {
+      expect(passesForSkin(shadeOf(hex), null), hex).toBe(true);
       expect(isSkinTone(shadeOf(hex), null), hex).toBe(false);
+    }
+    for (const hex of ["#17181a", "#ffffff", "#1c2640", "#bf2026", "#8c8e91"])
+      expect(passesForSkin(shadeOf(hex), null), hex).toBe(false);
+    expect(passesForSkin(shadeOf("#d4a982"), "#d9b08c")).toBe(true);
+    expect(passesForSkin(shadeOf("#5a3b26"), "#d9b08c")).toBe(false);
   });
 });
 

@@ -84,9 +84,17 @@ const skinFamilies: ReadonlySet<Family> = new Set(["ivory", "blush", "beige", "t
 
 /**
  * Whether a shade reads as bare skin on this client.
- * @param skin hex; null where nobody has said it: then whatever could be somebody's skin may be hers, and is not
- * held against her
+ * @param skin hex; null where nobody has said it
  */
 export function isSkinTone(shade: Shade, skin: string | null): boolean {
-  return skin === null ? skinFamilies.has(familyOf(shade)) : difference(shade, shadeOf(skin)) <= skinDistance;
+  return skin !== null && difference(shade, shadeOf(skin)) <= skinDistance;
+}
+
+/**
+ * Whether hosiery passes for the bare leg. Most is made to: where nobody has said the client's skin, what could be
+ * somebody's is not held against her.
+ * @param skin hex; null where nobody has said it
+ */
+export function passesForSkin(shade: Shade, skin: string | null): boolean {
+  return skin === null ? skinFamilies.has(familyOf(shade)) : isSkinTone(shade, skin);
 }

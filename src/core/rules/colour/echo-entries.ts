@@ -1,5 +1,5 @@
 import { difference } from "../../colour/difference";
-import { isSkinTone } from "../../colour/family";
+import { isSkinTone, passesForSkin } from "../../colour/family";
 import type { Patch, Worn } from "../../dressing/dressed";
 import { hides } from "../../dressing/seen-parts";
 import type { PairView } from "../../dressing/pair";
@@ -83,8 +83,9 @@ function enters(pair: PairView, patch: Patch, limits: EchoLimits): boolean {
   if (item.slot === null || tint.share < limits.minShare || tint.role === "sole") return false;
   if (item.place !== null || piece.kind === "eyewear" || isMetallic(item)) return false;
   if (tint.neutral && !standsOut(pair, patch, limits)) return false;
-  const onLeg = piece.kind === "shoe" || piece.kind === "hosiery";
-  return !onLeg || !isSkinTone(tint.shade, pair.look.client.colouring.skin);
+  const { skin } = pair.look.client.colouring;
+  if (piece.kind === "hosiery") return !passesForSkin(tint.shade, skin);
+  return piece.kind !== "shoe" || !isSkinTone(tint.shade, skin);
 }
 
 /** A neutral stands out where all else is of another sort: a brown among greys, a white among darks. */

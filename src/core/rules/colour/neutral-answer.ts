@@ -1,5 +1,5 @@
 import { difference } from "../../colour/difference";
-import { isSkinTone } from "../../colour/family";
+import { passesForSkin } from "../../colour/family";
 import type { Worn } from "../../dressing/dressed";
 import type { PairView } from "../../dressing/pair";
 import type { Tint } from "../../dressing/profile";
@@ -81,7 +81,7 @@ function neutralsOf(item: Worn, { look }: PairView, { large }: EchoLimits): read
   const { skin } = look.client.colouring;
   return item.profile.tints.filter(
     ({ neutral, shade, share, role }) =>
-      neutral && share >= large && role !== "sole" && !(onLeg && isSkinTone(shade, skin)),
+      neutral && share >= large && role !== "sole" && !(onLeg && passesForSkin(shade, skin)),
   );
 }
 

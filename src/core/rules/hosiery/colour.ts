@@ -1,6 +1,6 @@
 import { speaks } from "../../piece/piece";
 import { difference } from "../../colour/difference";
-import { isSkinTone } from "../../colour/family";
+import { passesForSkin } from "../../colour/family";
 import type { Dressed } from "../../dressing/dressed";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
@@ -36,7 +36,7 @@ export const hosieryColour = defineRule({
     const leg = hosiery?.profile.ground?.shade;
     if (!hosiery || !leg || !dressed.bareLeg) return [];
     if (schools.socks === "shown on purpose" && hosiery.piece.figures.form.includes("sock")) return [];
-    if (isSkinTone(leg, dressed.look.client.colouring.skin)) return [];
+    if (passesForSkin(leg, dressed.look.client.colouring.skin)) return [];
     const hem = dressed.touches.find(({ join, lower }) => join === "hem" && lower === hosiery)?.upper ?? null;
     const facts = {
       of: { hosiery, shoe: shoe ?? "the shoe", hem: hem ?? "the hem" },

@@ -106,6 +106,23 @@ describe("how sheer the hosiery is", () => {
 });
 
 describe("the colour of the leg", () => {
+  it("that could be somebody's skin is no stripe where nobody has said the client's", () => {
+    const unsaid = { ...sampleClient, colouring: { ...sampleClient.colouring, skin: null } };
+    const said = (client: typeof sampleClient, hex: string) =>
+      effectsOf(
+        hosieryColour,
+        sampleLook({
+          client,
+          garments: [sample("skirt", { hex: "#1d2742", figures: { length: 60 } })],
+          accessories: [sample("shoe", { hex: "#17171a" }), sample("hosiery", { hex })],
+        }),
+      );
+    expect(said(unsaid, "#5a3b26")).toEqual([]);
+    expect(said(unsaid, "#bf2026")).toEqual(["rubs"]);
+    const fair = { ...unsaid, colouring: { ...unsaid.colouring, skin: "#f1d8d2" } };
+    expect(said(fair, "#5a3b26")).not.toEqual([]);
+  });
+
   it("carries on the shoe, or is skin, or cuts a stripe", () => {
     expect(effectsOf(hosieryColour, dressed(6, loafers, hosiery("tights", 60, "#22262f")))).toEqual([
       "lifts",

@@ -27,9 +27,7 @@ export const colourLine = defineRule({
     const stretches = stretchesOf(dressed);
     if (stretches.length < 2) return [];
     const { skin } = look.client.colouring;
-    const skinShoe = stretches.some(
-      ({ foot, shade }) => foot && shade !== "bare" && skin !== null && isSkinTone(shade, skin),
-    );
+    const skinShoe = stretches.some(({ foot, shade }) => foot && shade !== "bare" && isSkinTone(shade, skin));
     const run = longestRun(stretches, (one, other) => {
       if (one.shade === "bare" || other.shade === "bare") return skinShoe && (one.foot || other.foot);
       return difference(one.shade, other.shade) <= params.same;
