@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import { bodyOf } from "../body/body";
 import { girthsOf } from "./girths";
 import { knots, reachOf, type ScarfBand } from "./reach";
+import { tieAsked } from "../testing/tie-asked";
 import { sidesOf, tieOf, type Cloth, type TieAsked, type Tied } from "./tied";
 import { tieSpec, type TieName } from "./ties";
 
@@ -16,16 +17,7 @@ const cloth = (sideA: number, sideB: number, given: Partial<Cloth> = {}): Cloth 
 });
 
 function tied(tie: TieName, of: Cloth, given: Partial<TieAsked> = {}): Tied {
-  const asked: TieAsked = {
-    tie,
-    fold: tieSpec(tie).folds[0],
-    corner: "lower left",
-    face: "reverse",
-    turned: false,
-    band: 6,
-    ...given,
-  };
-  const answer = tieOf(of, asked, girths);
+  const answer = tieOf(of, tieAsked(tie, given), girths);
   if (!answer.possible) throw new Error(`${tie}: ${answer.refusal.why}`);
   return answer.tied;
 }
@@ -134,8 +126,7 @@ describe("how a tied scarf lies", () => {
   });
 
   it("needs the least length of its tie, and is short by what it has less", () => {
-    const asked = { tie: "lasso", fold: "straight band", corner: "lower left", face: "reverse" } as const;
-    const of = (long: number) => tieOf(cloth(long, 40), { ...asked, turned: false, band: 6 }, girths);
+    const of = (long: number) => tieOf(cloth(long, 40), tieAsked("lasso"), girths);
     expect(of(139)).toMatchObject({ refusal: { why: "too short", ringSaves: null } });
     const answer = of(130);
     if (answer.possible || answer.refusal.why !== "too short") throw new Error("130 is less than 140");

@@ -10,6 +10,7 @@ import { shownColours } from "./shown";
 import { tieOf, type Cloth, type TieAsked } from "./tied";
 import { tieNames, tieSpec, type TieName } from "./ties";
 import { tiePlaces } from "./ties/define-tie";
+import { tieAsked as asked } from "../testing/tie-asked";
 import { tiesShowing } from "./wanted";
 
 const girths = girthsOf(bodyOf({ height: 170, neck: 36, waist: 74, hip: 100, bust: 92, wrist: 16 }));
@@ -24,15 +25,6 @@ const square = (side: number, given: Partial<Cloth> = {}): Cloth => ({
 const oblong: Cloth = { ...square(200), sideB: 60 };
 const loop: Cloth = { ...oblong, loop: true };
 const shawl = square(150);
-const asked = (tie: TieName, given: Partial<TieAsked> = {}): TieAsked => ({
-  tie,
-  fold: tieSpec(tie).folds[0],
-  corner: "lower left",
-  face: "reverse",
-  turned: false,
-  band: 6,
-  ...given,
-});
 const quarters = pictureOf(
   ["#111111", "#eeeeee", "#aa3311", "#117744"],
   [
