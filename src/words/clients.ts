@@ -116,7 +116,7 @@ export const clientsWords = {
   aroundTheBodyTheLegs:
     "Around the body. The leg's four girths are never guessed: without them a boot's fit is not read.",
   est: "est. {bareLength}",
-  takenSoFarFigures: "Taken so far: {historyCount} figures",
+  takenSoFarFigures: "Taken so far: {historyCount, plural, one {# figure} other {# figures}}",
   addOccasion: "Add occasion",
   theOccasionIsKept: "The occasion is kept.",
   occasion: "Occasion",
