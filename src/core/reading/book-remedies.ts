@@ -53,10 +53,10 @@ function limitChanges({ client }: Look, finding: Finding): BookChange[] {
     return Object.values(finding.figures).flatMap(({ value, unit, limit }) =>
       Object.entries(params).flatMap(([param, spec]): BookChange[] => {
         if (spec.unit !== unit || !limit) return [];
-        if (values[param] === limit.most) return [{ kind: "param", rule: id, param, value: past(value, 1) }];
-        if (values[param] === limit.least)
-          return [{ kind: "param", rule: id, param, value: past(value, -1) }];
-        return [];
+        if (![limit.most, limit.least].includes(values[param] ?? null)) return [];
+        const way = values[param] === limit.most ? 1 : -1;
+        // Nobody lets two and a half things pass: of what is counted as many as there are.
+        return [{ kind: "param", rule: id, param, value: unit === "count" ? value : past(value, way) }];
       }),
     );
   });

@@ -1,6 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { dress } from "../dressing/dress";
 import type { Look } from "../piece/look";
+import type { Finding } from "../rules/finding";
+import { madeFinding } from "../testing/made-finding";
 import { sample, sampleLook, sampleOccasion } from "../testing/sample";
 import { nextStation } from "./next-station";
 import { readDressed } from "./read";
@@ -31,5 +33,32 @@ describe("the station to fill next", () => {
     const bag = sample("bag", { name: "bag" });
     const withBag = next(sampleLook({ garments, accessories: [shoe, tights, bag], occasion }));
     expect(withBag?.slot).not.toBe("bag");
+  });
+
+  it.each<[Partial<Finding>, object]>([
+    [
+      { rule: "register.occasion", message: "head covered", words: { occasion: "The wedding" } },
+      { slot: "hat", reason: { why: "occasion expects", occasion: "The wedding" } },
+    ],
+    [
+      { rule: "proportion.belt-need", message: "unmarked" },
+      { slot: "belt", reason: { why: "more waist" } },
+    ],
+    [
+      { rule: "colour.echo", message: "bare", words: { family: "rust" } },
+      { slot: "neck", reason: { why: "colour alone", family: "rust" } },
+    ],
+  ])("is what %o asks for, and a bag where its place is filled", (asking, station) => {
+    const look = sampleLook({ garments: [skirt, top], accessories: [shoe] });
+    const bag = { slot: "bag", reason: { why: "nothing to carry" } };
+    const finding = madeFinding(asking);
+    expect(nextStation(dress(look), [madeFinding({ message: "kept" }), finding])).toEqual(station);
+    expect(nextStation(dress(look), [{ ...finding, rule: "nobody.says" }])).toEqual(bag);
+    expect(nextStation(dress(look), [{ ...finding, message: "something else" }])).toEqual(bag);
+    const filled = [sample("hat"), sample("belt"), sample("scarf")];
+    const full = { ...look, accessories: [shoe, ...filled] };
+    expect(nextStation(dress(full), [finding])).toEqual(bag);
+    const carried = { ...full, accessories: [shoe, ...filled, sample("bag")] };
+    expect(nextStation(dress(carried), [finding])).toBeNull();
   });
 });

@@ -1,11 +1,13 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { cloths } from "../finish/cloths";
 import { specOf, type Piece } from "../piece/piece";
+import { poles } from "../style/poles";
 import { registry } from "../rules/registry";
 import { speaksOf } from "../rules/spoken";
 import { generatedLook } from "../testing/generated-look";
 import { sample, sampleLook, sampleOccasion } from "../testing/sample";
-import { certaintyOf, countUnsaid, type Answer } from "./open-questions";
+import { certaintyOf, countUnsaid, decidingMeasures, type Answer } from "./open-questions";
 import { read } from "./read";
 import { toleratedFigures, withPiece } from "./tolerances";
 import { spanAround } from "../register/ladder";
@@ -65,6 +67,77 @@ describe("what is open of a look", () => {
       expect(verdict).not.toBe(now);
       expect(read(withPiece(look, piece, answered(piece, answer))).verdict).toBe(verdict);
     }
+  });
+});
+
+describe("what is asked first", () => {
+  /** The usual measures a quarter further off each time, first less and then more, to the millimetre. */
+  function nearMeasures(piece: Piece, name: string): Answer[] {
+    const field = specOf(piece).figures[name];
+    const usual = new Map<string, unknown>(Object.entries(piece.figures)).get(name);
+    if (field?.type !== "number" || typeof usual !== "number") return [];
+    const { min, max, whole } = field;
+    const wide = (max - min) / 10;
+    const least = Math.max(min, Math.min((usual * 2) / 3, usual - wide));
+    const most = Math.min(max, Math.max(usual * 1.5, usual + wide));
+    const fine = whole ? 1 : 10;
+    const values = [1, 2, 3, 4].flatMap((quarters) => [
+      usual - ((usual - least) * quarters) / 4,
+      usual + ((most - usual) * quarters) / 4,
+    ]);
+    return [...new Set(values.map((value) => Math.round(value * fine) / fine))]
+      .filter((value) => value !== usual)
+      .map((value) => ({ of: "measure", name, value }));
+  }
+
+  /** Everything that could be said, by what is not said of a piece, the likeliest first. */
+  function allAnswers(piece: Piece): Answer[][] {
+    const isOfCloth = piece.kind === "scarf";
+    return [
+      [5, 4, 6, 3, 7, 2, 8, 1, 9].map((value) => ({ of: "level", value })),
+      ([0, 1, 2, 3] as const).map((value) => ({ of: "statement", value })),
+      poles.map((value) => ({ of: "style", value })),
+      ...(isOfCloth ? [cloths.map((value): Answer => ({ of: "cloth", value }))] : []),
+      ...piece.unsaid.map((name) => nearMeasures(piece, name)),
+    ];
+  }
+
+  it.each(seeds.slice(0, 8))("is the first answer by which look %i would read otherwise", (seed) => {
+    const whole = generatedLook(seed);
+    const [first, ...rest] = whole.accessories;
+    if (!first) throw new Error("every made-up look has shoes");
+    const piece = barelySaid(first);
+    const look = { ...whole, accessories: [piece, ...rest] };
+    const now = read(look).verdict;
+    const byAnswer = (answer: Answer) => read(withPiece(look, piece, answered(piece, answer))).verdict;
+    const possible = allAnswers(piece).map((answers) =>
+      answers.filter(
+        (answer) =>
+          answer.of !== "measure" ||
+          !specOf(piece).check?.({ ...piece.figures, [answer.name]: answer.value }),
+      ),
+    );
+    const expected = possible.flatMap((answers) => answers.find((answer) => byAnswer(answer) !== now) ?? []);
+    const { open, idle } = certaintyOf(look);
+    expect(open.filter((question) => question.piece === piece).map(({ answer }) => answer)).toEqual(expected);
+    expect(countUnsaid(piece)).toBe(possible.length);
+    const pieces = [...look.accessories, ...look.garments];
+    expect(idle + open.length).toBe(pieces.reduce((sum, each) => sum + countUnsaid(each), 0));
+    const named = expected.flatMap((answer) =>
+      answer.of === "measure" ? [{ piece, name: answer.name }] : [],
+    );
+    expect(decidingMeasures(look, [piece])).toEqual(named);
+    expect(decidingMeasures(look, [])).toEqual([]);
+  });
+
+  it("counts what was not said one by one", () => {
+    const bare = { ...sample("scarf"), register: null, statement: null, poles: [], cloth: null };
+    expect(countUnsaid(bare)).toBe(4);
+    expect(countUnsaid({ ...bare, unsaid: ["sideA"] })).toBe(5);
+    expect(countUnsaid({ ...bare, statement: 0 })).toBe(3);
+    expect(countUnsaid({ ...bare, cloth: "silk" })).toBe(3);
+    expect(countUnsaid({ ...sample("dress"), cloth: null })).toBe(1);
+    expect(countUnsaid({ ...sample("shoe"), cloth: null })).toBe(0);
   });
 });
 

@@ -17,6 +17,36 @@ const boot = (shaft: number, shaftTop = 26) =>
   });
 const loafer = sample("shoe", { name: "loafers", figures: { form: "loafer", lift: 2 } });
 
+const halfCentimetres = () => Array.from({ length: 141 }, (_, i) => 40 + i / 2);
+
+/** Which shoes an inseam suits, and what that adds up to. */
+function weighedOver(legs: ReturnType<typeof trousers>, shoes: readonly PieceOf<"shoe">[], inseam: number) {
+  const cut = { ...legs, figures: { ...legs.figures, inseam } };
+  const good = shoes
+    .map((shoe) => ({ id: shoe.id, ...weighHem(hemFindings(hemPair(sampleClient, cut, shoe))) }))
+    .filter(({ against, points }) => against.length === 0 && points >= 0);
+  return { suits: good.map(({ id }) => id), points: good.reduce((sum, { points }) => sum + points, 0) };
+}
+
+/** The first of the best runs of neighbours that suit the same shoes, as many as any. */
+function bestRun(weighed: readonly { cm: number; suits: readonly string[]; points: number }[]) {
+  const most = Math.max(...weighed.map(({ suits }) => suits.length));
+  let best: { from: number; to: number; mean: number; suits: readonly string[] } | null = null;
+  for (let at = 0; at < weighed.length;) {
+    const suits = weighed[at]?.suits ?? [];
+    let end = at;
+    while (end + 1 < weighed.length && String(weighed[end + 1]?.suits) === String(suits)) end += 1;
+    const run = weighed.slice(at, end + 1);
+    at = end + 1;
+    if (suits.length < most || most === 0) continue;
+    const mean = run.reduce((sum, { points }) => sum + points, 0) / run.length;
+    const [from, to] = [run[0]?.cm ?? 0, run[run.length - 1]?.cm ?? 0];
+    const isBetter = !best || mean > best.mean || (mean === best.mean && to - from > best.to - best.from);
+    if (isBetter) best = { from, to, mean, suits };
+  }
+  return best && { from: best.from, to: best.to, suits: best.suits };
+}
+
 describe("the inseam to ask the tailor for", () => {
   it("suits the shoes it names at both ends and in the middle, read again", () => {
     const shoes = [boot(6), boot(9), loafer];
@@ -61,6 +91,28 @@ describe("the inseam to ask the tailor for", () => {
       liftFor(client, wide),
     );
     expect((changed?.to ?? 0) - (usual?.to ?? 0)).toBeCloseTo(0.5, 9);
+  });
+
+  it("is the best run of those that suit as many: read well before long", () => {
+    const shoes = [boot(6), boot(9), loafer];
+    for (const legs of [trousers(), trousers({ opening: 42, leg: "wide" }), trousers({ opening: 30 })])
+      for (const worn of [shoes, shoes.slice(0, 1), shoes.slice(1), [loafer]]) {
+        const { inseam, suits } = inseamFor(sampleClient, legs, worn);
+        const weighed = halfCentimetres().map((cm) => ({ cm, ...weighedOver(legs, worn, cm) }));
+        const best = bestRun(weighed);
+        expect(inseam && { ...inseam, suits }).toEqual(best);
+      }
+  });
+
+  it("is none where no inseam suits any shoe, and says of each what stands against it", () => {
+    const wide = boot(75, 60);
+    const answer = inseamFor(sampleClient, trousers({ opening: 30, above: 31 }), [wide]);
+    expect(answer).toEqual({
+      inseam: null,
+      suits: [],
+      excludes: [{ shoe: wide.id, because: [] }],
+    });
+    expect(inseamFor(sampleClient, trousers(), [])).toEqual({ inseam: null, suits: [], excludes: [] });
   });
 
   it("says which shoes it excludes, and why", () => {
