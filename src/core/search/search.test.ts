@@ -137,23 +137,25 @@ describe("the reach of a set", () => {
 });
 
 describe("a board", () => {
-  it("reads each cell as it would be read alone, though it solves the same hem once", () => {
-    const top = sample("top", { name: "top", hex: "#6b1f2f", figures: { tucked: true } });
-    const bases: Piece[][] = [
-      garments,
-      [...garments.slice(0, 1), top],
-      [sample("trousers", { name: "wide legs", figures: { leg: "wide", inseam: 82 } }), top],
-      [sample("dress", { name: "dress" })],
-    ];
-    const socks = sample("hosiery", { name: "socks", figures: { form: "crew sock" } });
-    const sets: Piece[][] = [[loose], [close], [boots("boots", "#1d2742", 9.5, 28)]].flatMap((shoes) => [
-      [...shoes, ...wardrobe.slice(2, 3)],
-      [...shoes, ...wardrobe.slice(2, 4), socks],
-    ]);
-    const cold = { ...sampleOccasion, id: "cold", temperature: 2 };
-    const readCells = boardReader();
-    let turned = 0;
-    for (const occasion of [null, sampleOccasion, cold])
+  const cold = { ...sampleOccasion, id: "cold", temperature: 2 };
+
+  it.each([null, sampleOccasion, cold])(
+    "reads each cell as it would be read alone, though it solves the same hem once",
+    (occasion) => {
+      const top = sample("top", { name: "top", hex: "#6b1f2f", figures: { tucked: true } });
+      const bases: Piece[][] = [
+        garments,
+        [...garments.slice(0, 1), top],
+        [sample("trousers", { name: "wide legs", figures: { leg: "wide", inseam: 82 } }), top],
+        [sample("dress", { name: "dress" })],
+      ];
+      const socks = sample("hosiery", { name: "socks", figures: { form: "crew sock" } });
+      const sets: Piece[][] = [[loose], [close], [boots("boots", "#1d2742", 9.5, 28)]].flatMap((shoes) => [
+        [...shoes, ...wardrobe.slice(2, 3)],
+        [...shoes, ...wardrobe.slice(2, 4), socks],
+      ]);
+      const readCells = boardReader();
+      let turned = 0;
       for (const accessories of sets)
         for (const base of bases) {
           const cell = sampleLook({ garments: base, accessories, occasion });
@@ -161,6 +163,7 @@ describe("a board", () => {
           expect(readCells([cell], (look) => look)).toEqual([{ of: cell, reach: alone }]);
           if (alone.turned) turned += 1;
         }
-    expect(turned).toBeGreaterThan(3);
-  });
+      expect(turned).toBeGreaterThan(1);
+    },
+  );
 });

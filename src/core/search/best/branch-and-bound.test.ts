@@ -51,7 +51,7 @@ const problems = fc
   });
 
 describe("the best choices", () => {
-  it("are those of an exhaustive search, on 200 small problems", () => {
+  it.each([1, 2, 3, 4])("are those of an exhaustive search, on fifty small problems: %i of four", () => {
     fc.assert(
       fc.property(problems, fc.integer({ min: 1, max: 6 }), (problem, most) => {
         const answer = bestChoices(problem, most);
@@ -61,7 +61,7 @@ describe("the best choices", () => {
         expect(answer.proved).toBe(true);
         for (const { options, worth } of answer.best) expect(worthOf(problem, options)).toBe(worth);
       }),
-      { numRuns: 200 },
+      { numRuns: 50 },
     );
   });
 
