@@ -10,10 +10,13 @@ useMode(modeRgb);
 useMode(modeLch65);
 const toLch = converter("lch65");
 
+/** A part of a piece that a colour may be said of; of a heel no word is said that does not measure it as well. */
+export type SaidPart = NonNullable<Meaning["part"]> | "heel";
+
 /** A colour as it is said of one part of a piece. */
 export interface SaidColour {
   readonly hex: string;
-  readonly part: NonNullable<Meaning["part"]> | null;
+  readonly part: SaidPart | null;
 }
 
 /** A colour shifted by the words before it. */
@@ -27,7 +30,8 @@ export function shaded(hex: string, shades: readonly NonNullable<Meaning["shade"
 }
 
 /** Which part of a piece each said part is, and what of it is seen of the whole. */
-const roles: Readonly<Record<NonNullable<Meaning["part"]>, { role: SwatchRole; share: number } | null>> = {
+const roles: Readonly<Record<SaidPart, { role: SwatchRole; share: number } | null>> = {
+  heel: { role: "trim", share: 0.08 },
   sole: { role: "sole", share: 0.08 },
   lace: { role: "lace", share: 0.04 },
   trim: { role: "trim", share: 0.12 },

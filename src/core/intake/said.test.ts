@@ -38,6 +38,35 @@ describe("the colours that are said", () => {
       ],
     ],
     [
+      "black pumps silver heel",
+      [
+        [black, "ground", 92],
+        [silver, "trim", 8],
+      ],
+    ],
+    [
+      "navy court shoes with a red block heel 6 cm",
+      [
+        [navy, "ground", 92],
+        [red, "trim", 8],
+      ],
+    ],
+    [
+      "black sandals gold platform",
+      [
+        [black, "ground", 92],
+        [gold, "sole", 8],
+      ],
+    ],
+    [
+      "navy and white block heel sandals",
+      [
+        [navy, "ground", 60],
+        [white, "motif", 40],
+      ],
+    ],
+    ["pumps black block heel", [[black, "ground", 100]]],
+    [
       "black pumps with a white trim",
       [
         [black, "ground", 88],

@@ -6,11 +6,9 @@ import { specOf } from "../piece/piece";
 import type { PieceDraft } from "../studio/piece-record";
 import { saysColour, shaded, swatchesOf, type OwnColour, type SaidColour } from "./colours";
 import { bareMeasure, isLeather, isMetalwork, isWoven } from "./of-kind";
+import { heelNear, partNear } from "./parts-said";
 import type { FoundWord } from "./read-words";
 import type { Meaning } from "./vocabulary/entry";
-
-/** How far a word that names a part may stand from the colour or the metal that is said of it. */
-const reach = 2;
 
 /** Gathers what the words of a line say of a piece of one kind. */
 export class Said {
@@ -82,7 +80,9 @@ export class Said {
     if (this.takesAsMetal(usable, each, after)) return;
     const colour = usable.find(({ colour: hex }) => hex !== undefined);
     if (colour?.colour && !this.isRatherFinish(usable)) {
-      this.colours.push({ hex: shaded(colour.colour, this.shades), part: this.partNear(after) });
+      const isSaidWhole = this.colours.some((each) => each.part === null);
+      const part = partNear(this.kind, after) ?? (isSaidWhole ? heelNear(this.kind, before, after) : null);
+      this.colours.push({ hex: shaded(colour.colour, this.shades), part });
       this.shades = [];
       return;
     }
@@ -116,7 +116,7 @@ export class Said {
     const metal = usable.find((meaning) => meaning.metal !== undefined)?.metal;
     if (metal === undefined) return false;
     const isColour = usable.some(({ colour }) => colour !== undefined);
-    const part = this.partNear(after);
+    const part = partNear(this.kind, after);
     const isHardware = part === "metal" || (part === null && isDetail && this.colours.length > 0);
     if (isColour && !isHardware && !isMetalwork(this.kind)) {
       const isWhole = part === null && isLeather(this.kind);
@@ -214,21 +214,6 @@ export class Said {
       figures: this.figures,
       ...(this.assumed.size > 0 ? { assumed: [...this.assumed] } : {}),
     } as unknown as PieceDraft;
-  }
-
-  /** The part that a word close behind names: "gold zip", "white rubber sole", "gold and silver buckle". */
-  private partNear(after: readonly FoundWord[]): NonNullable<Meaning["part"]> | null {
-    const isPassed = ({ meanings }: FoundWord) =>
-      meanings.some(({ metal, filler }) => metal !== undefined || filler === true);
-    for (const each of after.filter((word) => !isPassed(word)).slice(0, reach)) {
-      const named = each.meanings.find(
-        ({ part, only }) => part !== undefined && (!only || only.includes(this.kind)),
-      );
-      if (named?.part) return named.part;
-      // Another colour or a new part of the line speaks of something else.
-      if (each.meanings.some(({ colour, kind }) => colour !== undefined || kind !== undefined)) return null;
-    }
-    return null;
   }
 
   private shownOf(metal: Metal): number {
