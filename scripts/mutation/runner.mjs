@@ -74,7 +74,10 @@ class InMemoryRunner {
     const isWanted = new Set(testFilter ?? this.order);
     const activation = mutantActivation === "static" ? activeMutant.id : undefined;
     Object.assign(shared, { activeMutant: activation, hitCount: 0, hitLimit });
-    const wanted = this.order.filter((id) => isWanted.has(id));
+    const wanted = namesakeFirst(
+      this.order.filter((id) => isWanted.has(id)),
+      activeMutant.fileName,
+    );
     const testsOf = this.begin();
     const read = new Map();
     const tests = [];
@@ -111,6 +114,12 @@ async function resultOf({ id, name, file, run }) {
 
 const fileOf = (id) => id.slice(0, id.indexOf(" "));
 const isOwn = (id) => id.startsWith(own);
+
+/** The tests that are called as the changed file is, then the others, of each in their order: those look at it closest. */
+function namesakeFirst(ids, changed) {
+  const isNamesake = (id) => changed.endsWith(fileOf(id).replace(/\.test\.ts$/, ".ts"));
+  return [...ids.filter(isNamesake), ...ids.filter((id) => !isNamesake(id))];
+}
 
 /** The room's own quick tests, those of other rooms, the room's long ones: of each the quickest first. */
 function inTurn(one, other) {
