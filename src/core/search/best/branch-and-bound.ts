@@ -77,14 +77,14 @@ class BranchAndBound {
     return this.best.length === this.most;
   }
 
-  /** Takes a choice in among the best; false where it is there already. */
+  /** Takes a choice in among the best; false where it is there already, or as many are at least as good. */
   private keep(choice: Choice): boolean {
     if (this.best.some((other) => byWorth(other, choice) === 0)) return false;
     this.best.push(choice);
     this.best.sort(byWorth);
     if (this.best.length > this.most) this.best.pop();
     if (this.isFull()) this.least = this.best[this.most - 1]?.worth ?? this.least;
-    return true;
+    return this.best.includes(choice);
   }
 
   /** What is chosen, in the order of the problem's places. */
