@@ -68,4 +68,27 @@ describe("sets that were found", () => {
     found.limit(-Infinity);
     expect(found.now()).toMatchObject({ proved: 1, margin: 0, finished: true });
   });
+
+  it("begin again from the best that were met, proved or not", () => {
+    const found = new FoundSets({ most: 1, apart: 1 });
+    for (const each of [set("ab", 1), set("cd", 3), set("de", 2), set("c-", 3)]) found.add(each);
+    expect(found.starts(3).map(namesOf)).toEqual(["c-", "cd", "de"]);
+    expect(found.starts(9)).toHaveLength(4);
+  });
+
+  it("are no more proved than were asked for", () => {
+    const found = new FoundSets({ most: 1, apart: 1 });
+    found.prove([set("ab", 9), set("cd", 9)]);
+    expect(found.now()).toMatchObject({ proved: 1, finished: true });
+    expect(found.now().best.map(namesOf)).toEqual(["ab"]);
+  });
+
+  it("are kept by the hundred, the best of all that were met", () => {
+    const found = new FoundSets({ most: 3, apart: 1 });
+    for (let i = 0; i < 900; i += 1)
+      found.add({ options: [piece(`bag ${i}`), null], points: i % 2 ? i : -i });
+    expect(found.starts(2000).length).toBe(400 + 99);
+    expect(found.starts(2).map(({ points }) => points)).toEqual([899, 897]);
+    expect(found.now().read).toBe(900);
+  });
 });
