@@ -57,7 +57,8 @@ export function* seekSets(
     const root = whole && roots.find(({ prospects }) => prospects === whole.prospects);
     if (whole && root) {
       const sets = [trimmed(whole), whole.chosen].map((chosen) => root.optionsOf(chosen));
-      found.prove(sets.map((options) => ({ options, points: whole.points })));
+      const alike = [...sets.flatMap((set) => unlayered(set, whole.points, places, roots)), ...sets];
+      found.prove(alike.map((options) => ({ options, points: whole.points })));
     }
     found.limit(most);
     const now = found.now();
@@ -81,6 +82,22 @@ function trimmed({ prospects, chosen, points }: WholeChoice): readonly number[] 
     const less = left.map((option, i) => (i === place ? empty : option));
     return pointsBy(prospects)([less])[0] === points ? less : left;
   }, chosen);
+}
+
+/** A set without its top layer, where that adds nothing to it: other pieces lie under one, so it is read anew. */
+function unlayered(
+  options: readonly Option[],
+  points: number,
+  places: readonly Place[],
+  roots: readonly Root[],
+): (readonly Option[])[] {
+  const at = places.findIndex(({ slot }) => slot === "layer");
+  if (!options[at]) return [];
+  const without = options.map((option, i) => (i === at ? null : option));
+  return roots.flatMap(({ prospects, chosenFrom }) => {
+    const chosen = chosenFrom(without);
+    return chosen && pointsBy(prospects)([chosen])[0] === points ? [without] : [];
+  });
 }
 
 /** A set with a few places chosen anew, others with each number. */
