@@ -3,8 +3,10 @@ import { readMany } from "../../reading/read-many";
 import { climb, type PointsOf } from "./climb";
 import { descending, type WholeChoice } from "./descending";
 import { FoundSets, type SetsWanted, type Sought } from "./found-sets";
+import { anotherStart } from "./another-start";
 import { lookWith, placesOf, type Option, type Place } from "./options";
-import { prospectsOf, type Prospects } from "./prospects";
+import type { Prospects } from "./prospects";
+import { rootsOf, type Root } from "./roots";
 import { searchBest } from "./branch-and-bound";
 import type { SetProblem, SetWish } from "./set-problem";
 
@@ -12,8 +14,6 @@ import type { SetProblem, SetWish } from "./set-problem";
 const starting = { read: 60, climbed: 2 } as const;
 /** After so many steps of proving every other one is given to finding better sets. */
 const stepsOfProof = 30;
-/** How many places are chosen anew for another start, and the strides that make the starts unlike one another. */
-const restart = { places: 3, place: 7, option: 31 } as const;
 
 /**
  * Seeks the sets that read best on a base (docs/model.md, Judgement), telling what is known after each step: first
@@ -66,7 +66,7 @@ export function* seekSets(
     if (now.finished) return;
     steps += 1;
     const [best] = steps > stepsOfProof && steps % 2 === 0 ? now.best : [];
-    if (best) yield* climbing(anotherStart(best.options, places, steps));
+    if (best) yield* climbing(anotherStart(best.options, places, steps / 2));
   }
 }
 
@@ -98,54 +98,4 @@ function unlayered(
     const chosen = chosenFrom(without);
     return chosen && pointsBy(prospects)([chosen])[0] === points ? [without] : [];
   });
-}
-
-/** A set with a few places chosen anew, others with each number. */
-function anotherStart(options: readonly Option[], places: readonly Place[], number: number): Option[] {
-  const start = [...options];
-  for (let i = 0; i < restart.places; i += 1) {
-    const at = (number * restart.place + i * i + i) % places.length;
-    const choices = places[at]?.options ?? [];
-    start[at] = choices[(number * restart.option + i * restart.place) % choices.length] ?? null;
-  }
-  return start;
-}
-
-/** Choices that are laid out together, and sets as they have them. */
-interface Root {
-  readonly prospects: Prospects;
-  /** What is chosen in a set; null where another top layer is. */
-  readonly chosenFrom: (options: readonly Option[]) => number[] | null;
-  readonly optionsOf: (chosen: readonly number[]) => Option[];
-}
-
-/** One lay-out for each top layer that may be chosen, since it hides what lies under it; without such a place one. */
-function rootsOf(base: Look, places: readonly Place[]): Root[] {
-  const layer = places.find(({ slot }) => slot === "layer");
-  if (!layer) return [rootOf(base, places, null)];
-  return layer.options.map((piece) => rootOf(lookWith(base, [piece]), places, piece));
-}
-
-function rootOf(base: Look, places: readonly Place[], layer: Option): Root {
-  const prospects = prospectsOf(
-    base,
-    places.filter(({ slot }) => slot !== "layer"),
-  );
-  const orderOf = prospects.places.map(({ slot }) => places.findIndex((place) => place.slot === slot));
-  const layerAt = places.findIndex(({ slot }) => slot === "layer");
-  return {
-    prospects,
-    chosenFrom(options) {
-      if (layerAt >= 0 && options[layerAt] !== layer) return null;
-      const chosen = orderOf.map((at, i) => prospects.places[i]?.options.indexOf(options[at] ?? null) ?? -1);
-      return chosen.every((option) => option >= 0) ? chosen : null;
-    },
-    optionsOf(chosen) {
-      const options: Option[] = places.map(() => layer);
-      orderOf.forEach((at, i) => {
-        options[at] = prospects.places[i]?.options[chosen[i] ?? 0] ?? null;
-      });
-      return options;
-    },
-  };
 }
