@@ -12,7 +12,7 @@ import { fillTemplate } from "./fill";
 
 const kinds = ["shoe", "bag", "earrings", "necklace", "watch", "belt", "scarf", "hosiery", "hat"] as const;
 /** Enough of each kind for every level; the made-up levels end at eight, so that some are raised. */
-const stock = generatedWardrobe(kinds, 12, 11).map((piece, i) =>
+const stock = generatedWardrobe(kinds, 8, 11).map((piece, i) =>
   i % 6 === 0 ? { ...piece, register: { low: 7, centre: 8.5, high: 9 } } : piece,
 );
 const bases: Piece[][] = [
