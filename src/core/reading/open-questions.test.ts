@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { cloths } from "../finish/cloths";
+import type { Look } from "../piece/look";
 import { specOf, type Piece } from "../piece/piece";
 import { poles } from "../style/poles";
 import { registry } from "../rules/registry";
@@ -90,33 +91,21 @@ describe("what is asked first", () => {
       .map((value) => ({ of: "measure", name, value }));
   }
 
-  /** Everything that could be said, by what is not said of a piece, the likeliest first. */
-  function allAnswers(piece: Piece): Answer[][] {
+  /** Every word that could be said of a piece of which none is, the likeliest first. */
+  function allWords(piece: Piece): Answer[][] {
     const isOfCloth = piece.kind === "scarf";
     return [
       [5, 4, 6, 3, 7, 2, 8, 1, 9].map((value) => ({ of: "level", value })),
       ([0, 1, 2, 3] as const).map((value) => ({ of: "statement", value })),
       poles.map((value) => ({ of: "style", value })),
       ...(isOfCloth ? [cloths.map((value): Answer => ({ of: "cloth", value }))] : []),
-      ...piece.unsaid.map((name) => nearMeasures(piece, name)),
     ];
   }
 
-  it.each(seeds.slice(0, 8))("is the first answer by which look %i would read otherwise", (seed) => {
-    const whole = generatedLook(seed);
-    const [first, ...rest] = whole.accessories;
-    if (!first) throw new Error("every made-up look has shoes");
-    const piece = barelySaid(first);
-    const look = { ...whole, accessories: [piece, ...rest] };
+  /** Whether what is asked of a piece of a look is of each thing the first answer by which it reads otherwise. */
+  function expectFirst(look: Look, piece: Piece, possible: readonly (readonly Answer[])[]) {
     const now = read(look).verdict;
     const byAnswer = (answer: Answer) => read(withPiece(look, piece, answered(piece, answer))).verdict;
-    const possible = allAnswers(piece).map((answers) =>
-      answers.filter(
-        (answer) =>
-          answer.of !== "measure" ||
-          !specOf(piece).check?.({ ...piece.figures, [answer.name]: answer.value }),
-      ),
-    );
     const expected = possible.flatMap((answers) => answers.find((answer) => byAnswer(answer) !== now) ?? []);
     const { open, idle } = certaintyOf(look);
     expect(open.filter((question) => question.piece === piece).map(({ answer }) => answer)).toEqual(expected);
@@ -128,6 +117,32 @@ describe("what is asked first", () => {
     );
     expect(decidingMeasures(look, [piece])).toEqual(named);
     expect(decidingMeasures(look, [])).toEqual([]);
+  }
+
+  /** A made-up look of which all is said but something of its first accessory. */
+  function lookWith(seed: number, unsaid: (piece: Piece) => Piece) {
+    const whole = generatedLook(seed);
+    const [first, ...rest] = whole.accessories;
+    if (!first) throw new Error("every made-up look has shoes");
+    const piece = unsaid(first);
+    const garments = whole.garments.map((garment) => ({ ...garment, cloth: "wool" as const }));
+    return { piece, look: { ...whole, garments, accessories: [piece, ...rest] } };
+  }
+
+  it.each(seeds.slice(0, 8))("is the nearest measure by which look %i would read otherwise", (seed) => {
+    const { piece, look } = lookWith(seed, (first) => ({ ...first, unsaid: barelySaid(first).unsaid }));
+    const canBe = (answer: Answer) =>
+      answer.of !== "measure" || !specOf(piece).check?.({ ...piece.figures, [answer.name]: answer.value });
+    expectFirst(
+      look,
+      piece,
+      piece.unsaid.map((name) => nearMeasures(piece, name).filter(canBe)),
+    );
+  });
+
+  it.each(seeds.slice(0, 8))("is the likeliest word by which look %i would read otherwise", (seed) => {
+    const { piece, look } = lookWith(seed, (first) => ({ ...barelySaid(first), unsaid: [] }));
+    expectFirst(look, piece, allWords(piece));
   });
 
   it("counts what was not said one by one", () => {

@@ -53,6 +53,27 @@ describe("the turn-up that makes legs and shoes agree", () => {
     },
   );
 
+  it("is the best with what else meets the shoes: socks, a skirt or a dress over the legs", () => {
+    const socks = sample("hosiery", { name: "socks", figures: { form: "crew sock" } });
+    const over = [sample("skirt", { name: "skirt" }), sample("dress", { name: "dress" })];
+    for (const inseam of [66, 71, 75]) {
+      const plain = wearing(legs({ inseam }));
+      const looks = [
+        { ...plain, accessories: [boot, socks] },
+        ...over.map((garment) => ({ ...plain, garments: [...plain.garments, garment] })),
+      ];
+      for (const look of looks) {
+        const points = turns().flatMap((turn) => {
+          const tried = weighed(look, turn);
+          return tried.jars ? [] : [tried.points];
+        });
+        const best = solveTurnUp(look)?.best ?? null;
+        expect(best?.points ?? -Infinity).toBe(Math.max(...points));
+        expect(best && weighed(look, best.turn).points).toBe(best?.points ?? null);
+      }
+    }
+  });
+
   it("names what still stands against the hem where every one jars", () => {
     const wide = sample("shoe", {
       name: "wide boot",
