@@ -1,19 +1,13 @@
 import { describe, expect, it } from "vitest";
 import type { Metal } from "../finish/metals";
 import type { Piece } from "../piece/piece";
-import { defaultSchools, type Schools } from "../rule-book/schools";
 import { effectsOf, findingsOf } from "../testing/findings";
-import { sample, sampleClient, sampleLook, sampleOccasion } from "../testing/sample";
+import { sample, sampleClient, sampleClientWith, sampleLook, sampleOccasion } from "../testing/sample";
 import { limits } from "./comfort/limits";
 import { oneBold } from "./finish/one-bold";
 import { metal } from "./finish/metal";
 import { openToe } from "./hosiery/open-toe";
 import { occasion } from "./register/occasion";
-
-const clientOf = (schools: Partial<Schools>) => ({
-  ...sampleClient,
-  ruleBook: { ...sampleClient.ruleBook, schools: { ...defaultSchools, ...schools } },
-});
 
 describe("one bold surface", () => {
   const patent = sample("shoe", { name: "patent pumps", finish: "patent" });
@@ -75,9 +69,9 @@ describe("the metal story", () => {
   it("is bridged by a two-tone piece, or by two of each, unless the school wants one metal", () => {
     const twoTone = [piece("bag", "gold"), piece("watch", "steel"), piece("belt", "two-tone")];
     expect(effectsOf(metal, story(...twoTone))).toEqual(["note"]);
-    const look = { ...story(...twoTone), client: clientOf({ metals: "one metal" }) };
+    const look = { ...story(...twoTone), client: sampleClientWith({}, { metals: "one metal" }) };
     expect(effectsOf(metal, look)).toEqual(["jars"]);
-    expect(effectsOf(metal, { ...look, client: clientOf({ metals: "free" }) })).toEqual([]);
+    expect(effectsOf(metal, { ...look, client: sampleClientWith({}, { metals: "free" }) })).toEqual([]);
   });
 
   it("does not read a metal nobody has looked at", () => {
@@ -106,7 +100,10 @@ describe("hosiery in an open toe", () => {
     ["reinforced", "sheer toe allowed", ["jars"]],
     ["open", "never", []],
   ] as const)("a %s toe under the school %s", (toe, school, effects) => {
-    const look = sampleLook({ client: clientOf({ openToe: school }), accessories: [sandal, tights(toe)] });
+    const look = sampleLook({
+      client: sampleClientWith({}, { openToe: school }),
+      accessories: [sandal, tights(toe)],
+    });
     expect(effectsOf(openToe, look)).toEqual(effects);
   });
 

@@ -2,6 +2,7 @@ import type { Kind } from "../piece/kinds";
 import { slotOf } from "../piece/piece";
 import { slots } from "../piece/slots";
 import { read } from "../reading/read";
+import { placesApart } from "../search/best/diverse";
 import type { ReadSet, Sought } from "../search/best/found-sets";
 import { lookWith, placesOf, type Option } from "../search/best/options";
 import { seekSets } from "../search/best/seek";
@@ -37,6 +38,15 @@ export function everySet({ base, wardrobe, wish }: WishedChoice): ReadSet[] {
   return all
     .map((options) => ({ options, points: read(lookWith(base, options)).points }))
     .sort((one, other) => other.points - one.points);
+}
+
+/** Of each of some sets the points of the best of all that lies so far from those before it. NaN where it does not. */
+export function pointsApart(sets: readonly ReadSet[], every: readonly ReadSet[], apart: number): number[] {
+  return sets.map((set, i) => {
+    const isApart = (other: ReadSet) =>
+      sets.slice(0, i).every((before) => placesApart(before, other) >= apart);
+    return isApart(set) ? (every.find(isApart)?.points ?? NaN) : NaN;
+  });
 }
 
 /** What is told of the search for sets, from its first word to its last. */

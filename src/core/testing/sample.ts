@@ -5,6 +5,7 @@ import type { Look } from "../piece/look";
 import type { Occasion } from "../piece/occasion";
 import type { PieceOf } from "../piece/piece";
 import { polished } from "../rule-book/rule-book";
+import type { Schools } from "../rule-book/schools";
 
 type Given<K extends Kind> = Partial<Omit<PieceOf<K>, "kind" | "figures">> & {
   readonly hex?: string;
@@ -47,6 +48,16 @@ export const sampleClient: Client = {
   goals: noGoals,
   ruleBook: polished,
 };
+
+/** The same client with something of hers, and some answers of her rule book, otherwise. */
+export function sampleClientWith(given: Partial<Client>, schools: Partial<Schools> = {}): Client {
+  const { ruleBook } = sampleClient;
+  return {
+    ...sampleClient,
+    ...given,
+    ruleBook: { ...ruleBook, schools: { ...ruleBook.schools, ...schools } },
+  };
+}
 
 export const sampleOccasion: Occasion = {
   id: "occasion",

@@ -1,22 +1,16 @@
 import { describe, expect, it } from "vitest";
 import type { Client } from "../../piece/client";
 import type { Piece } from "../../piece/piece";
-import { defaultSchools, type Schools } from "../../rule-book/schools";
 import { effectsOf, findingsOf } from "../../testing/findings";
-import { sample, sampleClient, sampleLook } from "../../testing/sample";
+import { sample, sampleClient, sampleClientWith, sampleLook } from "../../testing/sample";
 import { face } from "./face";
 
-const clientOf = (given: Partial<Client>, schools: Partial<Schools> = {}): Client => ({
-  ...sampleClient,
-  ...given,
-  ruleBook: { ...sampleClient.ruleBook, schools: { ...defaultSchools, ...schools } },
-});
 const top = (hex: string) => sample("top", { name: "top", hex, figures: { tucked: true } });
 const look = (garments: Piece[], accessories: Piece[] = []) => sampleLook({ garments, accessories });
 
 describe("what lies at the face", () => {
   const scarf = (hex: string) => sample("scarf", { name: "scarf", hex });
-  const cool = clientOf({ colouring: { ...sampleClient.colouring, undertone: "cool" } });
+  const cool = sampleClientWith({ colouring: { ...sampleClient.colouring, undertone: "cool" } });
 
   it.each([
     ["#a5482a", ["rubs"]],
@@ -27,18 +21,18 @@ describe("what lies at the face", () => {
   });
 
   it("is nobody's business where undertone is ignored, and for a neutral face", () => {
-    const ignored = clientOf({ colouring: cool.colouring }, { undertone: "ignore" });
+    const ignored = sampleClientWith({ colouring: cool.colouring }, { undertone: "ignore" });
     expect(effectsOf(face, { ...look([], [scarf("#a5482a")]), client: ignored })).toEqual([]);
     expect(effectsOf(face, look([], [scarf("#a5482a")]))).toEqual([]);
   });
 
   it("is not read where nobody has said the undertone, and only what leans asks for it", () => {
-    const unsaid = clientOf({ colouring: { ...sampleClient.colouring, undertone: null } });
+    const unsaid = sampleClientWith({ colouring: { ...sampleClient.colouring, undertone: null } });
     const at = (hex: string) => findingsOf(face, { ...look([top("#9a9ea4")], [scarf(hex)]), client: unsaid });
     expect(at("#a5482a")).toMatchObject([{ effect: "unread", words: { leaning: "warm" } }]);
     expect(at("#2a4fbd")).toMatchObject([{ effect: "unread", words: { leaning: "cool" } }]);
     expect(at("#808080")).toEqual([]);
-    const ignored = clientOf({ colouring: unsaid.colouring }, { undertone: "ignore" });
+    const ignored = sampleClientWith({ colouring: unsaid.colouring }, { undertone: "ignore" });
     expect(effectsOf(face, { ...look([], [scarf("#a5482a")]), client: ignored })).toEqual([]);
   });
 
@@ -53,7 +47,7 @@ describe("what lies at the face", () => {
     });
     const soft = { ...sampleClient.colouring, skin: "#d8b093", hair: "#b89a7c", eyes: "#a08a70" };
     const at = (colouring: Client["colouring"]) =>
-      findingsOf(face, { ...look([top("#9a9ea4")], [stripes]), client: clientOf({ colouring }) });
+      findingsOf(face, { ...look([top("#9a9ea4")], [stripes]), client: sampleClientWith({ colouring }) });
     expect(at(soft)).toMatchObject([{ effect: "note", message: "outshines" }]);
     for (const part of ["skin", "hair", "eyes"] as const)
       expect(at({ ...soft, [part]: null }), part).toEqual([]);

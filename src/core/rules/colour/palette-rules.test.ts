@@ -1,12 +1,10 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import type { Client } from "../../piece/client";
 import type { Piece } from "../../piece/piece";
 import type { Look } from "../../piece/look";
-import { defaultSchools, type Schools } from "../../rule-book/schools";
 import { read } from "../../reading/read";
 import { effectsOf, findingsOf } from "../../testing/findings";
-import { sample, sampleClient, sampleLook, sampleOccasion } from "../../testing/sample";
+import { sample, sampleClient, sampleClientWith, sampleLook, sampleOccasion } from "../../testing/sample";
 import { count } from "./count";
 import { denim } from "./denim";
 import { foot } from "./foot";
@@ -14,11 +12,6 @@ import { hardContrast } from "./hard-contrast";
 import { colourLine as line } from "../proportion/colour-line";
 import { valueMatch } from "./value-match";
 
-const clientOf = (given: Partial<Client>, schools: Partial<Schools> = {}): Client => ({
-  ...sampleClient,
-  ...given,
-  ruleBook: { ...sampleClient.ruleBook, schools: { ...defaultSchools, ...schools } },
-});
 const trousers = (hex: string, more: object = {}) =>
   sample("trousers", { name: "trousers", hex, figures: { inseam: 73 }, ...more });
 const top = (hex: string, more: object = {}) =>
@@ -72,7 +65,7 @@ describe("how many colours", () => {
     ["at most three", []],
     ["at most four", []],
   ] as const)("three of them under the school %s", (colours, effects) => {
-    expect(effectsOf(count, { ...three, client: clientOf({}, { colours }) })).toEqual(effects);
+    expect(effectsOf(count, { ...three, client: sampleClientWith({}, { colours }) })).toEqual(effects);
   });
 
   it("counts the neutrals of one temperature as one", () => {
@@ -144,7 +137,7 @@ describe("shoe and bag", () => {
   it("must be of one colour where that is the school", () => {
     const pair = (carried: string) => ({
       ...look([], [shoe("#6d3f26"), bag(carried)]),
-      client: clientOf({}, { shoeBag: "matched" }),
+      client: sampleClientWith({}, { shoeBag: "matched" }),
     });
     expect(effectsOf(valueMatch, pair("#8f5733"))).toEqual(["rubs"]);
     expect(effectsOf(valueMatch, pair("#6f4128"))).toEqual(["lifts"]);
@@ -171,7 +164,7 @@ describe("the longest run of one colour", () => {
 
   it("is reported to everybody and praised where it was asked for", () => {
     expect(effectsOf(line, charcoal)).toEqual(["note"]);
-    const asked = clientOf({ goals: { ...sampleClient.goals, longerLegLine: true } });
+    const asked = sampleClientWith({ goals: { ...sampleClient.goals, longerLegLine: true } });
     const [finding] = findingsOf(line, { ...charcoal, client: asked });
     expect(finding?.effect).toBe("lifts");
     expect(finding?.figures.share?.value).toBeGreaterThan(0.5);
@@ -188,7 +181,7 @@ describe("the longest run of one colour", () => {
     const run = (hex: string) => findingsOf(line, look([skirt], [shoe(hex)]))[0]?.figures.run?.value ?? 0;
     expect(run("#d9b08c")).toBeGreaterThan(run("#141416"));
     // What may be her skin is not praised for being it.
-    const unsaid = clientOf({ colouring: { ...sampleClient.colouring, skin: null } });
+    const unsaid = sampleClientWith({ colouring: { ...sampleClient.colouring, skin: null } });
     const [finding] = findingsOf(line, { ...look([skirt], [shoe("#d9b08c")]), client: unsaid });
     expect(finding?.figures.run?.value).toBe(run("#141416"));
   });
@@ -206,7 +199,7 @@ describe("denim with denim", () => {
     ["#7d95b6", "same wash", ["jars"]],
     ["#34435f", "same wash", ["lifts"]],
   ] as const)("a jacket of %s under the school %s", (hex, school, effects) => {
-    const worn = { ...look([legs, jacket(hex)]), client: clientOf({}, { denim: school }) };
+    const worn = { ...look([legs, jacket(hex)]), client: sampleClientWith({}, { denim: school }) };
     expect(effectsOf(denim, worn)).toEqual(effects);
   });
 });

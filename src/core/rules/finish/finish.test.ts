@@ -1,9 +1,8 @@
 import { describe, expect, it } from "vitest";
 import type { Finish } from "../../finish/finishes";
 import type { Piece } from "../../piece/piece";
-import { defaultSchools } from "../../rule-book/schools";
 import { effectsOf, findingsOf } from "../../testing/findings";
-import { sample, sampleClient, sampleLook } from "../../testing/sample";
+import { sample, sampleClientWith, sampleLook } from "../../testing/sample";
 import { embellishment } from "./embellishment";
 import { texture } from "./texture";
 
@@ -34,10 +33,7 @@ describe("embellishment", () => {
   });
 
   it("may mix where ornament is layered and one metal holds it", () => {
-    const client = {
-      ...sampleClient,
-      ruleBook: { ...sampleClient.ruleBook, schools: { ...defaultSchools, ornament: "layered" as const } },
-    };
+    const client = sampleClientWith({}, { ornament: "layered" });
     const mixed = [piece("shoe", "sequin"), piece("bag", "crystal")];
     expect(effectsOf(embellishment, sampleLook({ client, accessories: mixed }))).toEqual(["note"]);
     const silver = { ...piece("bag", "crystal"), metal: "silver" } as Piece;

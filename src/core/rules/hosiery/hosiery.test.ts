@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
 import type { Piece, PieceOf } from "../../piece/piece";
-import { defaultSchools, type Schools } from "../../rule-book/schools";
+import type { Schools } from "../../rule-book/schools";
 import { effectsOf, findingsOf } from "../../testing/findings";
-import { sample, sampleClient, sampleLook, sampleOccasion } from "../../testing/sample";
+import { sample, sampleClient, sampleClientWith, sampleLook, sampleOccasion } from "../../testing/sample";
 import { bootSock } from "../comfort/boot-sock";
 import { hosieryColour } from "./colour";
 import { cover } from "./cover";
@@ -11,10 +11,6 @@ import { ladder } from "../care/ladder";
 import { opacity } from "./opacity";
 import { shape } from "./shape";
 
-const clientOf = (schools: Partial<Schools>) => ({
-  ...sampleClient,
-  ruleBook: { ...sampleClient.ruleBook, schools: { ...defaultSchools, ...schools } },
-});
 const hosiery = (
   form: PieceOf<"hosiery">["figures"]["form"],
   denier: number,
@@ -41,14 +37,21 @@ describe("where a sock ends", () => {
   // The body is 174 cm: a low shoe's topline lies 6.3 cm up, an ankle sock ends at 11.3, a crew sock at 21.8.
   const cropped = sample("trousers", { name: "trousers", figures: { inseam: 66 } });
   const look = (sock: Piece, schools: Partial<Schools> = {}, ...more: Piece[]) =>
-    sampleLook({ client: clientOf(schools), garments: [cropped, ...more], accessories: [loafers, sock] });
+    sampleLook({
+      client: sampleClientWith({}, schools),
+      garments: [cropped, ...more],
+      accessories: [loafers, sock],
+    });
 
   it("hides a liner, rubs on a sock that shows whole, and jars on a tab", () => {
     expect(effectsOf(edge, look(hosiery("liner", 120)))).toEqual([]);
     expect(effectsOf(edge, look(hosiery("ankle sock", 120)))).toEqual(["rubs"]);
     const tight = {
       ...look(hosiery("ankle sock", 120)),
-      client: { ...clientOf({}), measured: { ...sampleClient.measured, height: 100, crotch: 47 } },
+      client: {
+        ...sampleClientWith({}, {}),
+        measured: { ...sampleClient.measured, height: 100, crotch: 47 },
+      },
     };
     expect(
       effectsOf(edge, { ...tight, garments: [sample("trousers", { figures: { inseam: 30 } })] }),

@@ -1,9 +1,8 @@
 import { describe, expect, it } from "vitest";
 import type { Turn } from "../../piece/adjustment";
 import type { PieceOf } from "../../piece/piece";
-import { defaultSchools } from "../../rule-book/schools";
 import { effectsOf, findingsOf } from "../../testing/findings";
-import { sample, sampleClient, sampleLook, sampleOccasion } from "../../testing/sample";
+import { sample, sampleClient, sampleClientWith, sampleLook, sampleOccasion } from "../../testing/sample";
 import { solveTurnUp } from "../../reading/turn-ups";
 import { drag } from "./drag";
 import { gap } from "./gap";
@@ -38,10 +37,7 @@ describe("the strip between hem and boot", () => {
   });
 
   it("is not wanted where the ankle is to be covered", () => {
-    const client = {
-      ...sampleClient,
-      ruleBook: { ...sampleClient.ruleBook, schools: { ...defaultSchools, ankle: "covered" as const } },
-    };
+    const client = sampleClientWith({}, { ankle: "covered" });
     expect(effectsOf(gap, { ...lookOf({ inseam: 66 }, boot), client })).toEqual(["rubs"]);
   });
 
@@ -137,10 +133,7 @@ describe("trousers tucked into a boot", () => {
   });
 
   it("never go in where the school says so", () => {
-    const client = {
-      ...sampleClient,
-      ruleBook: { ...sampleClient.ruleBook, schools: { ...defaultSchools, tuck: "never" as const } },
-    };
+    const client = sampleClientWith({}, { tuck: "never" });
     expect(effectsOf(tuck, { ...tucked({ opening: 27, above: 31 }, boot), client })).toEqual(["jars"]);
   });
 });

@@ -2,9 +2,9 @@ import { describe, expect, it } from "vitest";
 import { dress } from "../../dressing/dress";
 import { pullsOf } from "../../dressing/level";
 import type { Piece } from "../../piece/piece";
-import { defaultSchools, type Schools } from "../../rule-book/schools";
+import type { Schools } from "../../rule-book/schools";
 import { effectsOf, findingsOf } from "../../testing/findings";
-import { sample, sampleClient, sampleLook } from "../../testing/sample";
+import { sample, sampleClientWith, sampleLook } from "../../testing/sample";
 import { spread } from "./spread";
 import { trainers } from "./trainers";
 
@@ -136,10 +136,7 @@ describe("trainers under tailoring", () => {
   const scarf = sample("scarf", { name: "silk square" });
   const look = (top: Piece, school: Schools["trainers"], ...more: Piece[]) =>
     sampleLook({
-      client: {
-        ...sampleClient,
-        ruleBook: { ...sampleClient.ruleBook, schools: { ...defaultSchools, trainers: school } },
-      },
+      client: sampleClientWith({}, { trainers: school }),
       garments: [...suit, top],
       accessories: [runner, ...more],
     });

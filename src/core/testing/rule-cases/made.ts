@@ -5,9 +5,9 @@ import type { Occasion } from "../../piece/occasion";
 import type { Upkeep } from "../../piece/on-record";
 import type { Piece, PieceOf } from "../../piece/piece";
 import type { TieSettings } from "../../piece/tied-scarf";
-import { defaultSchools, type Schools } from "../../rule-book/schools";
+import type { Schools } from "../../rule-book/schools";
 import type { Effect } from "../../rules/finding";
-import { sample, sampleClient, sampleLook, sampleOccasion } from "../sample";
+import { sample, sampleClient, sampleClientWith, sampleLook, sampleOccasion } from "../sample";
 
 export type Given = Parameters<typeof sample>[1];
 
@@ -28,12 +28,8 @@ export const shoe = (figures: Partial<PieceOf<"shoe">["figures"]> = {}, given: G
 export const boot = (figures: Partial<PieceOf<"shoe">["figures"]> = {}) =>
   shoe({ form: "boot", shaft: 12, shaftTop: 26, lift: 5, toe: "almond", ...figures });
 export const body = { ...sampleClient.measured, waist: 76, neck: 36, hip: 100, upperArm: 30 };
-export const client = (given: Partial<Client> = {}, schools: Partial<Schools> = {}): Client => ({
-  ...sampleClient,
-  measured: body,
-  ...given,
-  ruleBook: { ...sampleClient.ruleBook, schools: { ...defaultSchools, ...schools } },
-});
+export const client = (given: Partial<Client> = {}, schools: Partial<Schools> = {}) =>
+  sampleClientWith({ measured: body, ...given }, schools);
 export const limited = (limits: Partial<Client["limits"]>) =>
   client({ limits: { ...sampleClient.limits, ...limits } });
 export const at = (given: Partial<Occasion>): Occasion => ({ ...sampleOccasion, ...given });
