@@ -12,10 +12,7 @@ import {
 } from "@stryker-mutator/api/test-runner";
 import { testsInMemory } from "./tests-in-memory.mjs";
 
-const room = process.env.ROOM;
-const own = `src/core/${room}/`;
-/** Tests next door that count as a room's own: what rules hope for is held where it is asked. */
-const nextDoor = { rules: ["src/core/search/best/prospects.test.ts"] };
+const own = `src/core/${process.env.ROOM}/`;
 /** The longest a test may take to be asked, ms: what takes longer looks at whole wardrobes, and others see the same. */
 const longest = { own: 1000, others: 25 };
 /**
@@ -116,7 +113,7 @@ async function resultOf({ id, name, file, run }) {
 }
 
 const fileOf = (id) => id.slice(0, id.indexOf(" "));
-const isOwn = (id) => id.startsWith(own) || (nextDoor[room] ?? []).includes(fileOf(id));
+const isOwn = (id) => id.startsWith(own);
 
 /** The tests that are called as the changed file is, then the others, of each in their order: those look at it closest. */
 function namesakeFirst(ids, changed) {

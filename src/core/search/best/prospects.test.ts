@@ -2,22 +2,10 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { read as readingOf } from "../../reading/read";
 import { registry } from "../../rules/registry";
-import { accessoryKinds, generatedChoice, wornInWays } from "../../testing/generated-choice";
+import { placedChoice } from "../../testing/begun-choices";
 import { sampleLook } from "../../testing/sample";
-import { slotOf } from "../../piece/piece";
-import { slots } from "../../piece/slots";
 import { lookWith, type Place } from "./options";
 import { prospectsOf } from "./prospects";
-
-/** Places of a made-up choice: each slot with its pieces, or nothing. */
-function choiceOf(seed: number, each: number) {
-  const { base, wardrobe } = wornInWays(generatedChoice(seed, accessoryKinds, each), seed);
-  const places: Place[] = slots.flatMap((slot) => {
-    const pieces = wardrobe.filter((piece) => slotOf(piece) === slot);
-    return pieces.length > 0 ? [{ slot, options: [...pieces, null] }] : [];
-  });
-  return { base, places };
-}
 
 /** So many parts of five choices each. */
 const parts = Array.from({ length: 50 }, (_, part) => part);
@@ -35,7 +23,7 @@ describe("what a choice that is begun can come to", () => {
           fc.array(fc.nat(), { minLength: 17, maxLength: 17 }),
           fc.boolean(),
           (seed, numbers, dressed) => {
-            const { base, places } = choiceOf(seed, 2);
+            const { base, places } = placedChoice(seed, 2);
             const prospects = prospectsOf(dressed ? base : { ...base, garments: [] }, places);
             const chosen = prospects.places.map(({ options }, i) => (numbers[i] ?? 0) % options.length);
             const begunAfter = chosen.map((_, begun) => chosen.slice(0, begun));

@@ -1,21 +1,15 @@
 import { dress } from "../../dressing/dress";
-import type { Dressed, Worn } from "../../dressing/dressed";
-import { levelRanges, openPulls } from "../../dressing/level-range";
 import type { Look } from "../../piece/look";
-import type { Slot } from "../../piece/slots";
 import type { Rule } from "../../rules/define-rule";
-import type { Outlook } from "../../rules/outlook";
 import { registry } from "../../rules/registry";
 import { above, inMillionths, millionths } from "./millionths";
-import { lookWith, wornAlone, type Place } from "./options";
+import { lookWith, type Place } from "./options";
 import { hopedOf, outcomeOf, pointsOf, silence, type Outcome } from "./outcome";
+import { outlooksFor } from "./outlooks";
 import { tableRules } from "./rule-tables";
 
 /** Of how many places at the most a rule is read for every pairing of what they may hold beforehand. */
 const mostTabled = 2;
-
-/** Without a garment a look may become any number of times larger. */
-const noGarments = 1e9;
 
 /** What a choice that is begun can come to. */
 export interface Prospect {
@@ -98,38 +92,4 @@ function rulesFor({ client }: Look, places: readonly Place[]) {
     else known.push({ rule, at });
   }
   return { known, wide };
-}
-
-/** What may yet be put on beside what is on, after so many places are chosen. */
-function outlooksFor(base: Look, places: readonly Place[]): (on: Dressed, chosen: number) => Outlook {
-  const seen = places.map(({ options }) =>
-    options
-      .flatMap((option) => (option && wornAlone(base, option)) ?? [])
-      .filter((item) => item.seen.length > 0),
-  );
-  const bare = dress(base);
-  /** What does not depend on what was chosen, by how many places are. */
-  const ahead = places.map((_, chosen) => {
-    const open = seen.slice(chosen);
-    return {
-      open: new Map(
-        open.map((items, i): [Slot, readonly Worn[]] => [places[chosen + i]?.slot ?? "shoe", items]),
-      ),
-      may: open.flat(),
-      added: open.reduce((sum, items) => sum + Math.max(0, ...items.map(({ area }) => area / (1 - area))), 0),
-      pulls: bare.placing?.span ? openPulls(open, bare.placing.base) : null,
-    };
-  });
-  return (on, chosen) => {
-    const { open, may, added, pulls } = ahead[chosen] ?? { open: new Map(), may: [], added: 0, pulls: null };
-    const garments = on.worn.reduce((sum, { slot, area }) => (slot === null ? sum + area : sum), 0);
-    return {
-      on,
-      open,
-      may,
-      all: [...on.visible, ...may],
-      grows: garments > 0 ? 1 + garments * added : noGarments,
-      levels: levelRanges(on.worn, on.placing, pulls),
-    };
-  };
 }
