@@ -48,7 +48,7 @@ let begun: readonly BegunChoice[] | null = null;
 
 /** What a rule hopes for of made-up looks that are still being chosen, and what it makes of those that came of them. */
 export function hopedAndRead(rule: Rule): { readonly hoped: Outcome; readonly made: Outcome }[] {
-  begun ??= Array.from({ length: 80 }, (_, seed) => begunChoice(seed));
+  begun ??= Array.from({ length: 32 }, (_, seed) => begunChoice(seed));
   return begun.map(({ outlook, whole }) => ({
     hoped: hopedOf(rule.hope(outlook), rule.settings(whole.look.client.ruleBook).weight),
     made: outcomeOf(rule.read(whole)),
