@@ -1,0 +1,114 @@
+import { dress } from "../dressing/dress";
+import type { Dressed } from "../dressing/dressed";
+import { adjust, optionsAmong, type Adjustment } from "../piece/adjustment";
+import type { AdjustmentKind } from "../piece/adjustments";
+import { careNeeds, type OnRecord, type Upkeep } from "../piece/on-record";
+import type { Piece } from "../piece/piece";
+import type { Rule } from "../rules/define-rule";
+import type { Finding } from "../rules/finding";
+import { namesOf, pieceIdsOf } from "../rules/spoken";
+import { lookWith } from "../search/best/options";
+import { numbersFrom } from "./generated";
+import { accessoryKinds, generatedChoice, wornInWays } from "./generated-choice";
+
+const many = 160;
+
+/**
+ * A made-up look: a base for somebody with some accessories on, some of them worn otherwise than they are made, and what
+ * is on record of them.
+ */
+function someLook(seed: number): Dressed {
+  const { base, wardrobe } = wornInWays(generatedChoice(600 + seed, accessoryKinds, 1), seed);
+  const next = numbersFrom(seed);
+  const one = <T>(list: readonly T[]): T | undefined => list[Math.floor(next() * list.length)];
+  const on = wardrobe.filter(({ kind }) => kind === "shoe" || next() < 0.5);
+  const look = lookWith(base, on);
+  const worn = [...look.garments, ...look.accessories];
+  const ways = worn.flatMap((piece) => {
+    const told: readonly AdjustmentKind[] =
+      piece.kind === "scarf" ? ["tie"] : ["turn", "tuck-into-boot", "front", "tuck-in"];
+    const options = told.flatMap((kind): readonly Adjustment[] => optionsAmong(kind, piece, worn));
+    return next() < 0.6 ? (one(options) ?? []) : [];
+  });
+  const { calf: _calf, ...unmeasured } = look.client.measured;
+  return dress({
+    ...look,
+    client: seed % 7 === 0 ? { ...look.client, measured: unmeasured } : look.client,
+    adjustments: ways.reduce(adjust, look.adjustments),
+    ...(seed % 2 === 0 ? { onRecord: recordOf(worn, next, one) } : {}),
+  });
+}
+
+/** Pieces that are away, wait for something to be done to them, or were worn lately; and a look that was shown. */
+function recordOf(
+  worn: readonly Piece[],
+  next: () => number,
+  one: <T>(list: readonly T[]) => T | undefined,
+): OnRecord {
+  const days = ["2026-09-29", "2026-10-04", "2026-10-05", "2026-10-20", null];
+  const upkeep = worn.map(({ id }): [string, Upkeep] => [
+    id,
+    {
+      away: next() < 0.2 ? (one(["in care", "on loan"] as const) ?? null) : null,
+      back: one(days) ?? null,
+      needs: careNeeds.filter(() => next() < 0.15),
+      lastWorn: one(days) ?? null,
+    },
+  ]);
+  const shown = { company: "", occasion: "Lunch", day: "2026-09-29", pieces: worn.map(({ id }) => id) };
+  return { today: "2026-10-05", upkeep: Object.fromEntries(upkeep), shown: [shown] };
+}
+
+let looks: readonly Dressed[] | null = null;
+
+/**
+ * What a rule says of a number of made-up looks: of each message with its effect the looks of which it is said, and a
+ * mark of everything that is said with it, pieces, words, figures and what is proposed.
+ */
+export function toldBy(rule: Rule): Record<string, string> {
+  looks ??= Array.from({ length: many }, (_, seed) => someLook(seed));
+  const said = new Map<string, { looks: number[]; all: string[] }>();
+  looks.forEach((look, number) => {
+    for (const finding of rule.read(look)) {
+      const key = `${finding.message} ${finding.effect}`;
+      const told = said.get(key) ?? { looks: [], all: [] };
+      told.looks.push(number);
+      told.all.push(wholeOf(finding));
+      said.set(key, told);
+    }
+  });
+  return Object.fromEntries(
+    [...said]
+      .sort(([one], [other]) => (one < other ? -1 : 1))
+      .map(([key, { looks: numbers, all }]) => [key, `${numbers.join(" ")}; ${markOf(all.join("\n"))}`]),
+  );
+}
+
+/** A finding with all it rests on, figures to a thousandth: the last digits of a machine must not matter. */
+function wholeOf(finding: Finding): string {
+  const { words, figures, proposals, caution, estimated, onEdge, needs, weight } = finding;
+  const rounded = (_: string, value: unknown) =>
+    typeof value === "number" ? Math.round(value * 1000) / 1000 : value;
+  return JSON.stringify(
+    [
+      namesOf(finding),
+      pieceIdsOf(finding),
+      words,
+      figures,
+      proposals,
+      caution,
+      estimated,
+      onEdge,
+      needs,
+      weight,
+    ],
+    rounded,
+  );
+}
+
+/** A short mark of a text, which another text has hardly ever (FNV-1a, 32 bits). */
+function markOf(text: string): string {
+  let mark = 0x811c9dc5;
+  for (let i = 0; i < text.length; i += 1) mark = Math.imul(mark ^ text.charCodeAt(i), 0x01000193);
+  return (mark >>> 0).toString(16).padStart(8, "0");
+}
