@@ -3,7 +3,7 @@ import type { Dressed } from "../dressing/dressed";
 import { adjust, optionsAmong, type Adjustment } from "../piece/adjustment";
 import type { AdjustmentKind } from "../piece/adjustments";
 import { careNeeds, type OnRecord, type Upkeep } from "../piece/on-record";
-import type { Piece } from "../piece/piece";
+import type { Piece, PieceOf } from "../piece/piece";
 import type { Rule } from "../rules/define-rule";
 import type { Finding } from "../rules/finding";
 import { namesOf, pieceIdsOf } from "../rules/spoken";
@@ -21,7 +21,9 @@ function someLook(seed: number): Dressed {
   const { base, wardrobe } = wornInWays(generatedChoice(600 + seed, accessoryKinds, 1), seed);
   const next = numbersFrom(seed);
   const one = <T>(list: readonly T[]): T | undefined => list[Math.floor(next() * list.length)];
-  const on = wardrobe.filter(({ kind }) => kind === "shoe" || next() < 0.5);
+  const on = wardrobe
+    .filter(({ kind }) => kind === "shoe" || next() < 0.5)
+    .map((piece) => (piece.kind === "scarf" ? someCloth(piece, next) : piece));
   const look = lookWith(base, on);
   const worn = [...look.garments, ...look.accessories];
   const ways = worn.flatMap((piece) => {
@@ -37,6 +39,13 @@ function someLook(seed: number): Dressed {
     adjustments: ways.reduce(adjust, look.adjustments),
     ...(seed % 2 === 0 ? { onRecord: recordOf(worn, next, one) } : {}),
   });
+}
+
+/** A scarf of another cloth: from washed silk to stiff, from thin to a blanket, of any size. */
+function someCloth(scarf: PieceOf<"scarf">, next: () => number): Piece {
+  const side = 60 + Math.floor(next() * 120);
+  const cloth = { stiffness: next(), thickness: 0.05 + next() * 0.7, sideA: side, sideB: side };
+  return { ...scarf, figures: { ...scarf.figures, ...cloth } };
 }
 
 /** Pieces that are away, wait for something to be done to them, or were worn lately; and a look that was shown. */
