@@ -29,20 +29,22 @@ const concerned: Readonly<Record<string, number>> = {
   "style.story": 64,
 };
 
-describe.each(rules)("of a pair %s", (id, { concerns, read }) => {
+describe.each(rules)("of a pair %s", (id, pairs) => {
   it("says nothing where one of the two has no part in it", () => {
     const pieces = wornAlone(generatedWardrobe(accessoryKinds, 2, 31));
     for (const one of pieces)
       for (const other of pieces) {
-        const bothMay = [one, other].every(({ worn: [item] }) => item !== undefined && concerns(item, book));
+        const bothMay = [one, other].every(
+          ({ worn: [item] }) => item !== undefined && pairs.concerns(item, book),
+        );
         if (one === other || bothMay) continue;
-        expect(read(pairOf(one, other)).map(({ message }) => message)).toEqual([]);
+        expect(pairs.read(pairOf(one, other)).map(({ message }) => message)).toEqual([]);
       }
   });
 
   it("is asked about no more pieces than it need be", () => {
     const pieces = wornAlone(generatedWardrobe(accessoryKinds, 4, 31));
-    const may = pieces.filter(({ worn: [item] }) => item !== undefined && concerns(item, book));
+    const may = pieces.filter(({ worn: [item] }) => item !== undefined && pairs.concerns(item, book));
     expect(may.length).toBe(concerned[id] ?? 0);
   });
 });
