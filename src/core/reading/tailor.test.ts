@@ -104,14 +104,14 @@ describe("the inseam to ask the tailor for", () => {
       }
   });
 
-  it("is none where no inseam suits any shoe, and says of each what stands against it", () => {
+  it("is none where no inseam suits any shoe, and says of each what stands against it as the leg is", () => {
     const wide = boot(75, 60);
-    const answer = inseamFor(sampleClient, trousers({ opening: 30, above: 31 }), [wide]);
-    expect(answer).toEqual({
-      inseam: null,
-      suits: [],
-      excludes: [{ shoe: wide.id, because: [] }],
-    });
+    const legs = trousers({ opening: 30, above: 31 });
+    const answer = inseamFor(sampleClient, legs, [wide]);
+    expect(answer).toMatchObject({ inseam: null, suits: [], excludes: [{ shoe: wide.id }] });
+    const { against } = weighHem(hemFindings(hemPair(sampleClient, legs, wide)));
+    expect(answer.excludes[0]?.because).toEqual(against);
+    expect(against.length).toBeGreaterThan(0);
     expect(inseamFor(sampleClient, trousers(), [])).toEqual({ inseam: null, suits: [], excludes: [] });
   });
 

@@ -33,12 +33,14 @@ export function inseamFor(client: Client, trousers: Trousers, shoes: readonly Sh
   const best = most === 0 ? null : bestRun(tried.filter(({ suits }) => suits.length === most));
   const at = best?.[Math.floor(best.length / 2)];
   const [first, last] = [best?.[0], best?.[best.length - 1]];
+  // Where no inseam suits, what stands against each is told of the leg as it is.
+  const { against } = at ?? tryInseam(client, trousers, shoes, trousers.figures.inseam);
   return {
     inseam: first && last ? { from: first.inseam, to: last.inseam } : null,
     suits: at?.suits ?? [],
     excludes: shoes
       .filter(({ id }) => !at?.suits.includes(id))
-      .map(({ id }) => ({ shoe: id, because: at?.against.get(id) ?? [] })),
+      .map(({ id }) => ({ shoe: id, because: against.get(id) ?? [] })),
   };
 }
 
