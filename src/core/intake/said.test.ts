@@ -155,6 +155,7 @@ describe("gold and silver", () => {
     ["gold bag", "none", 0, "metallic"],
     ["gold loafers", "none", 0, "metallic"],
     ["gold belt", "none", 0, "metallic"],
+    ["black pumps silver heel", "none", 0, "matte smooth"],
     ["gold suede loafers", "none", 0, "metallic"],
     ["gold scarf", "none", 0, "matte smooth"],
     ["navy loafers with gold sole", "none", 0, "matte smooth"],

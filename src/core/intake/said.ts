@@ -4,7 +4,7 @@ import type { Field } from "../piece/field";
 import type { Kind } from "../piece/kinds";
 import { specOf } from "../piece/piece";
 import type { PieceDraft } from "../studio/piece-record";
-import { saysColour, shaded, swatchesOf, type OwnColour, type SaidColour } from "./colours";
+import { saysColour, shaded, swatchesOf, type OwnColour, type SaidColour, type SaidPart } from "./colours";
 import { bareMeasure, isLeather, isMetalwork, isWoven } from "./of-kind";
 import { heelNear, partNear } from "./parts-said";
 import type { FoundWord } from "./read-words";
@@ -77,11 +77,10 @@ export class Said {
       this.unknown.add(each);
       return;
     }
-    if (this.takesAsMetal(usable, each, after)) return;
+    const part = this.partSaid(before, after);
+    if (this.takesAsMetal(usable, each, part)) return;
     const colour = usable.find(({ colour: hex }) => hex !== undefined);
     if (colour?.colour && !this.isRatherFinish(usable)) {
-      const isSaidWhole = this.colours.some((each) => each.part === null);
-      const part = partNear(this.kind, after) ?? (isSaidWhole ? heelNear(this.kind, before, after) : null);
       this.colours.push({ hex: shaded(colour.colour, this.shades), part });
       this.shades = [];
       return;
@@ -108,15 +107,10 @@ export class Said {
   }
 
   /** Gold, silver and the like: the metal of jewellery and of what names hardware beside it, else a colour. */
-  private takesAsMetal(
-    usable: readonly Meaning[],
-    { isDetail }: FoundWord,
-    after: readonly FoundWord[],
-  ): boolean {
+  private takesAsMetal(usable: readonly Meaning[], { isDetail }: FoundWord, part: SaidPart | null): boolean {
     const metal = usable.find((meaning) => meaning.metal !== undefined)?.metal;
     if (metal === undefined) return false;
     const isColour = usable.some(({ colour }) => colour !== undefined);
-    const part = partNear(this.kind, after);
     const isHardware = part === "metal" || (part === null && isDetail && this.colours.length > 0);
     if (isColour && !isHardware && !isMetalwork(this.kind)) {
       const isWhole = part === null && isLeather(this.kind);
@@ -214,6 +208,12 @@ export class Said {
       figures: this.figures,
       ...(this.assumed.size > 0 ? { assumed: [...this.assumed] } : {}),
     } as unknown as PieceDraft;
+  }
+
+  /** The part that a colour or a metal is said of; a heel or a platform once the whole has a colour. */
+  private partSaid(before: readonly FoundWord[], after: readonly FoundWord[]): SaidPart | null {
+    const isSaidWhole = this.colours.some(({ part }) => part === null);
+    return partNear(this.kind, after) ?? (isSaidWhole ? heelNear(this.kind, before, after) : null);
   }
 
   private shownOf(metal: Metal): number {
