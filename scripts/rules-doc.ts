@@ -1,12 +1,19 @@
-// npm run rules: writes docs/rules.md from the registry, and down what every rule says of the made-up looks.
+// npm run rules: writes docs/rules.md from the registry, and down what every rule says of made-up looks and of its cases.
 import { writeFileSync } from "node:fs";
 import { rulesDocument } from "../src/core/reading/rules-document";
 import { registry } from "../src/core/rules/registry";
+import type { Rule } from "../src/core/rules/define-rule";
 import { toldBy } from "../src/core/testing/told-by-rules";
+import { toldOfCases } from "../src/core/testing/told-of-cases";
 
 writeFileSync(new URL("../docs/rules.md", import.meta.url), rulesDocument());
-const told = Object.fromEntries(registry.map((rule) => [rule.id, toldBy(rule)]));
-writeFileSync(
-  new URL("../src/core/testing/told-by-rules.json", import.meta.url),
-  `${JSON.stringify(told, null, 2)}\n`,
-);
+writeDown("told-by-rules", toldBy);
+writeDown("told-of-cases", toldOfCases);
+
+function writeDown(name: string, told: (rule: Rule) => Record<string, string>): void {
+  const all = Object.fromEntries(registry.map((rule) => [rule.id, told(rule)]));
+  writeFileSync(
+    new URL(`../src/core/testing/${name}.json`, import.meta.url),
+    `${JSON.stringify(all, null, 2)}\n`,
+  );
+}

@@ -14,7 +14,7 @@ import { testsInMemory } from "./tests-in-memory.mjs";
 
 const own = `src/core/${process.env.ROOM}/`;
 /** The longest a test may take to be asked, ms: what takes longer looks at whole wardrobes, and others see the same. */
-const longest = { own: 1000, others: 25 };
+const longest = { own: 2000, others: 25 };
 /**
  * For how long a change is held against its tests, ms of the processor's time, which other work on the machine does not
  * shorten: what is not noticed by then counts as let pass.
@@ -122,8 +122,8 @@ function namesakeFirst(ids, changed) {
 }
 
 /**
- * The room's own quick tests, those of other rooms, the room's long ones: of each those that reach the fewest changes
- * first, since they look at what they reach most closely, and of these the quickest.
+ * The room's own quick tests, its long ones, those of other rooms: of each those that reach the fewest changes first, since
+ * they look at what they reach most closely, and of these the quickest.
  */
 function inTurn(reach) {
   return (one, other) =>
@@ -133,8 +133,8 @@ function inTurn(reach) {
 }
 
 function turnOf({ id, timeSpentMs }) {
-  if (!isOwn(id)) return 1;
-  return timeSpentMs < longest.others ? 0 : 2;
+  if (!isOwn(id)) return 2;
+  return timeSpentMs < longest.others ? 0 : 1;
 }
 
 export const strykerPlugins = [declareClassPlugin(PluginKind.TestRunner, "in-memory", InMemoryRunner)];

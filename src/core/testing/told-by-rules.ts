@@ -5,20 +5,22 @@ import type { AdjustmentKind } from "../piece/adjustments";
 import { careNeeds, type OnRecord, type Upkeep } from "../piece/on-record";
 import type { Piece, PieceOf } from "../piece/piece";
 import type { Rule } from "../rules/define-rule";
-import type { Finding } from "../rules/finding";
-import { namesOf, pieceIdsOf } from "../rules/spoken";
+import { toldOf } from "./told";
 import { lookWith } from "../search/best/options";
 import { numbersFrom } from "./generated";
 import { accessoryKinds, generatedChoice, wornInWays } from "./generated-choice";
+import { inShades } from "./in-shades";
 
-const many = 160;
+const many = 320;
 
 /**
  * A made-up look: a base for somebody with some accessories on, some of them worn otherwise than they are made, and what
  * is on record of them.
  */
 function someLook(seed: number): Dressed {
-  const { base, wardrobe } = wornInWays(generatedChoice(600 + seed, accessoryKinds, 1), seed);
+  const choice = wornInWays(generatedChoice(600 + seed, accessoryKinds, 1), seed);
+  // The second half are dyed in shades that meet one another.
+  const { base, wardrobe } = seed < many / 2 ? choice : inShades(choice, seed);
   const next = numbersFrom(seed);
   const one = <T>(list: readonly T[]): T | undefined => list[Math.floor(next() * list.length)];
   const on = wardrobe
@@ -70,54 +72,10 @@ function recordOf(
 
 let looks: readonly Dressed[] | null = null;
 
-/**
- * What a rule says of a number of made-up looks: of each message with its effect the looks of which it is said, and a
- * mark of everything that is said with it, pieces, words, figures and what is proposed.
- */
+/** What a rule says of a number of made-up looks: of each message with its effect the looks, and a mark of all of it. */
 export function toldBy(rule: Rule): Record<string, string> {
   looks ??= Array.from({ length: many }, (_, seed) => someLook(seed));
-  const said = new Map<string, { looks: number[]; all: string[] }>();
-  looks.forEach((look, number) => {
-    for (const finding of rule.read(look)) {
-      const key = `${finding.message} ${finding.effect}`;
-      const told = said.get(key) ?? { looks: [], all: [] };
-      told.looks.push(number);
-      told.all.push(wholeOf(finding));
-      said.set(key, told);
-    }
-  });
   return Object.fromEntries(
-    [...said]
-      .sort(([one], [other]) => (one < other ? -1 : 1))
-      .map(([key, { looks: numbers, all }]) => [key, `${numbers.join(" ")}; ${markOf(all.join("\n"))}`]),
+    toldOf(rule, looks).map(([key, { of, mark }]) => [key, `${of.join(" ")}; ${mark}`]),
   );
-}
-
-/** A finding with all it rests on, figures to a thousandth: the last digits of a machine must not matter. */
-function wholeOf(finding: Finding): string {
-  const { words, figures, proposals, caution, estimated, onEdge, needs, weight } = finding;
-  const rounded = (_: string, value: unknown) =>
-    typeof value === "number" ? Math.round(value * 1000) / 1000 : value;
-  return JSON.stringify(
-    [
-      namesOf(finding),
-      pieceIdsOf(finding),
-      words,
-      figures,
-      proposals,
-      caution,
-      estimated,
-      onEdge,
-      needs,
-      weight,
-    ],
-    rounded,
-  );
-}
-
-/** A short mark of a text, which another text has hardly ever (FNV-1a, 32 bits). */
-function markOf(text: string): string {
-  let mark = 0x811c9dc5;
-  for (let i = 0; i < text.length; i += 1) mark = Math.imul(mark ^ text.charCodeAt(i), 0x01000193);
-  return (mark >>> 0).toString(16).padStart(8, "0");
 }
