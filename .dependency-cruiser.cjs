@@ -7,7 +7,7 @@ const rooms = (names) => `^src/core/(${names.join("|")})/`;
  * above. Types alone may be named upwards where a room below is handed what a room above has made.
  */
 const storeys = {
-  ground: ["length", "rule-book", "words"],
+  ground: ["length", "lists", "rule-book", "words"],
   measures: ["body", "chain", "colour", "finish", "photo", "register", "scarf"],
   vocabulary: ["hosiery", "neck", "piece", "place", "proportion", "strap", "style"],
   dressing: ["dressing"],

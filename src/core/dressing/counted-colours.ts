@@ -1,3 +1,4 @@
+import { inOrder } from "../lists/in-order";
 import type { CountedColour, Patch } from "./dressed";
 
 /** A neutral leans warm or cool from this temperature on. */
@@ -32,5 +33,7 @@ export function countedColours(palette: readonly Patch[]): CountedColour[] {
     const joined = warm === 0 && cool === 0 ? "neutrals" : warm > cool ? "warm neutrals" : "cool neutrals";
     shares.set(joined, (shares.get(joined) ?? 0) + plain);
   }
-  return [...shares].map(([name, share]) => ({ name, share })).sort((one, other) => other.share - one.share);
+  const counted: CountedColour[] = [];
+  for (const [name, share] of shares) counted.push({ name, share });
+  return inOrder(counted, (one, other) => other.share - one.share);
 }

@@ -1,3 +1,4 @@
+import { inOrder } from "../lists/in-order";
 import { bodyOf, type Body } from "../body/body";
 import { seatedRise } from "../body/seated";
 import type { Interval } from "../length/interval";
@@ -63,7 +64,10 @@ export function dress(look: Look): Dressed {
   }));
   const placing = placingOf(worn);
   const visible = worn.filter((item) => item.seen.length > 0);
-  const tops = visible.filter((item) => item.place === "top").sort((one, other) => other.order - one.order);
+  const tops = inOrder(
+    visible.filter((item) => item.place === "top"),
+    (one, other) => other.order - one.order,
+  );
   const shoe = firstOf(worn, "shoe");
   const bag = firstOf(worn, "bag");
   const hem = lowestHem(worn);

@@ -3,7 +3,7 @@ import type { Piece } from "../piece/piece";
 import { sample, sampleLook } from "../testing/sample";
 import { dress } from "./dress";
 import type { Worn } from "./dressed";
-import { isLevelled, levelOf, placingOf, pullsOf, reachOf } from "./level";
+import { isLevelled, placingOf, pullsOf, reachOf } from "./level";
 
 const at = (centre: number, reach = 2) => ({ low: centre - reach, centre, high: centre + reach });
 const garment = (centre: number, more: object = {}) => sample("dress", { register: at(centre), ...more });
@@ -15,6 +15,8 @@ function worn(piece: Piece, area: number): Worn {
   if (!item) throw new Error("not worn");
   return { ...item, area };
 }
+
+const levelOf = (all: readonly Worn[]) => placingOf(all)?.level ?? null;
 
 describe("the level of garments", () => {
   it("is the mean of their centres by what is seen of them", () => {

@@ -1,3 +1,4 @@
+import { inOrder } from "../lists/in-order";
 import { speaks, specOf } from "../piece/piece";
 import type { Pull as KindPull } from "../piece/kinds/define-kind";
 import type { RegisterSpan } from "../register/ladder";
@@ -64,15 +65,42 @@ export function placingOf(worn: readonly Worn[]): Placing | null {
   if (own === null) return null;
   const base = settled(own);
   const span = spanOf(garments);
-  if (!span) return { level: base, base, span };
+  return { level: span ? pulledTo(base, span, accessories) : base, base, span };
+}
+
+/** Where a base stands with some accessories, within its span. */
+function pulledTo(base: number, { low, high }: Span, accessories: readonly Levelled[]): number {
   let pull = 0;
   let weight = 0;
-  for (const heard of heardFrom(accessories, base)) {
-    pull += heard.weight * (heard.item.centre - base);
-    weight += heard.weight;
+  const faint: Levelled[] = [];
+  for (const item of accessories) {
+    const own = weightOf(item, specOf(item.piece).pull);
+    if (own === "small") faint.push(item);
+    else {
+      pull += own * (item.centre - base);
+      weight += own;
+    }
   }
-  const pulled = base + pull * scaleOf(weight);
-  return { level: settled(Math.min(span.high, Math.max(span.low, pulled))), base, span };
+  for (const item of farthest(faint, base)) {
+    pull += small.weight * (item.centre - base);
+    weight += small.weight;
+  }
+  return settled(Math.min(high, Math.max(low, base + pull * scaleOf(weight))));
+}
+
+/**
+ * The level of a look without one of its accessories: what its garments make of it stays as it is.
+ * @returns null where nothing that is left says a level
+ */
+export function levelWithout(
+  item: Worn,
+  { placing, accessories }: { readonly placing: Placing | null; readonly accessories: readonly Worn[] },
+): number | null {
+  const rest: Levelled[] = [];
+  for (const other of accessories) if (other !== item && isLevelled(other)) rest.push(other);
+  if (placing?.span) return pulledTo(placing.base, placing.span, rest);
+  const centre = weighedCentre(rest);
+  return centre === null ? null : settled(centre);
 }
 
 /** What each accessory does to the level of a look that is placed, the strongest first. */
@@ -100,15 +128,11 @@ function settled(level: number): number {
   return Math.round(level * 1e9) / 1e9;
 }
 
-/** The level alone; null for an empty look. */
-export function levelOf(worn: readonly Worn[]): number | null {
-  return placingOf(worn)?.level ?? null;
-}
-
 /** The levels a garment reaches in a look: its own span, a step more each way for plain cloth of one colour. */
 export function reachOf({ piece: { register, statement: says, pattern }, profile }: Levelled): Span {
-  const seen = profile.tints.filter(({ role }) => role === "ground" || role === "motif");
-  const reach = says === 0 && pattern === "plain" && seen.length <= 1 ? plainReach : 0;
+  let colours = 0;
+  for (const { role } of profile.tints) if (role === "ground" || role === "motif") colours += 1;
+  const reach = says === 0 && pattern === "plain" && colours <= 1 ? plainReach : 0;
   return { low: Math.max(1, register.low - reach), high: Math.min(9, register.high + reach) };
 }
 
@@ -140,12 +164,17 @@ function heardFrom(worn: readonly Levelled[], base: number): Heard[] {
     if (weight === "small") faint.push(item);
     else if (weight > 0) heard.push({ item, weight });
   }
-  if (faint.length > small.heard)
-    faint.sort(
-      (one, other) => Math.abs(other.centre - base) - Math.abs(one.centre - base) || compareIds(one, other),
-    );
-  for (const item of faint.slice(0, small.heard)) heard.push({ item, weight: small.weight });
+  for (const item of farthest(faint, base)) heard.push({ item, weight: small.weight });
   return heard;
+}
+
+/** Of what is barely heard the few that lie farthest from the base. */
+function farthest(faint: Levelled[], base: number): readonly Levelled[] {
+  if (faint.length <= small.heard) return faint;
+  return inOrder(
+    faint,
+    (one, other) => Math.abs(other.centre - base) - Math.abs(one.centre - base) || compareIds(one, other),
+  ).slice(0, small.heard);
 }
 
 function weightOf({ piece }: Worn, pull: KindPull | undefined): number | "small" {

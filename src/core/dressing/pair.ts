@@ -1,3 +1,4 @@
+import { inOrder } from "../lists/in-order";
 import type { Dressed } from "./dressed";
 
 /** What two accessories are by themselves, without a base: all that a rule of pairs may read. */
@@ -42,7 +43,7 @@ function neckOf(one: Dressed["neck"], other: Dressed["neck"]): Dressed["neck"] {
   const necklaces = [...one.necklaces, ...other.necklaces];
   return {
     edge: null,
-    necklaces: necklaces.sort((higher, lower) => higher.lowest - lower.lowest),
+    necklaces: inOrder(necklaces, (higher, lower) => higher.lowest - lower.lowest),
     scarf: one.scarf ?? other.scarf,
     scarfBelow: one.scarfBelow ?? other.scarfBelow,
   };

@@ -8,7 +8,7 @@ import type { Look } from "../piece/look";
 import { bodyZoneOf, isKind, placeOf, specOf, type Piece } from "../piece/piece";
 import type { Worn } from "./dressed";
 import { profileOf } from "./profile";
-import { isSameList } from "./same-list";
+import { isSameList } from "../lists/same-list";
 
 /** A piece on a body, before it is known what hides it. */
 export interface Placed extends Omit<Worn, "order" | "seen" | "area"> {

@@ -1,5 +1,5 @@
 import { dress } from "../dressing/dress";
-import { isSameList } from "../dressing/same-list";
+import { isSameList } from "../lists/same-list";
 import type { Dressed } from "../dressing/dressed";
 import { wornSlot, type Adjustment } from "../piece/adjustment";
 import type { Look } from "../piece/look";

@@ -3,33 +3,33 @@ import { hopedAndRead } from "../testing/begun-choices";
 import { registry } from "./registry";
 
 /**
- * How many points rules hope for in all, of a hundred and twenty-eight looks that are still being chosen; the others for none. What is hoped
+ * How many points rules hope for in all, of sixty-four looks that are still being chosen; the others for none. What is hoped
  * in vain makes the search for whole sets longer: where it can be less, these may be written anew.
  */
 const hopedInAll: Readonly<Record<string, number>> = {
-  "colour.accent": 20,
-  "colour.count": 52,
-  "colour.echo": 246.17,
-  "colour.face": 3.45,
-  "colour.foot": 8,
-  "colour.harmony": 58,
-  "colour.join": 4,
-  "colour.near-black": -14,
-  "colour.near-white": 36.07,
+  "colour.accent": 5,
+  "colour.count": 24,
+  "colour.echo": 111.5,
+  "colour.face": 5.75,
+  "colour.foot": 2,
+  "colour.harmony": 26,
+  "colour.join": 2,
+  "colour.near-black": -5,
+  "colour.near-white": 10.92,
   "colour.print": 3,
-  "colour.scarf-shows": 6.5,
-  "colour.value-match": 83,
-  "comfort.limits": -66,
-  "comfort.warmth": -22,
+  "colour.scarf-shows": 3.5,
+  "colour.value-match": 38,
+  "comfort.limits": -48,
+  "comfort.warmth": -13,
   "finish.metal": 10,
-  "finish.one-bold": 63,
-  "finish.texture": 87,
-  "hosiery.edge": 44,
-  "proportion.bag-lands": 23,
-  "register.occasion": 9,
-  "register.spread": 290.47,
-  "style.one-lead": 63,
-  "style.story": 32,
+  "finish.one-bold": 23,
+  "finish.texture": 38,
+  "hosiery.edge": 13,
+  "proportion.bag-lands": 10,
+  "register.occasion": -3,
+  "register.spread": 124.79,
+  "style.one-lead": 30,
+  "style.story": 22,
 };
 
 const wide = registry.filter(({ reads }) => reads === "everything");

@@ -1,16 +1,27 @@
 import type { AdjustmentKind } from "../piece/adjustments";
 import { slotOf, type Piece } from "../piece/piece";
-import type { Slot } from "../piece/slots";
+import { slots, type Slot } from "../piece/slots";
 import type { Proposal } from "./finding";
 
+const inSlot = Object.fromEntries(slots.map((slot) => [slot, { kind: "wear", slot }])) as Readonly<
+  Record<Slot, Proposal>
+>;
+
 /** Another piece in each of some slots. */
-export function wear(...slots: readonly Slot[]): Proposal[] {
-  return slots.map((slot) => ({ kind: "wear", slot }));
+export function wear(...wanted: readonly Slot[]): Proposal[] {
+  return wanted.map((slot) => inSlot[slot]);
 }
+
+const without = new WeakMap<Piece, Proposal>();
 
 /** The look without a piece. */
 export function takeOff(piece: Piece): Proposal {
-  return { kind: "take-off", piece: piece.id };
+  let proposal = without.get(piece);
+  if (!proposal) {
+    proposal = { kind: "take-off", piece: piece.id };
+    without.set(piece, proposal);
+  }
+  return proposal;
 }
 
 /** A piece worn another way. */
@@ -23,7 +34,7 @@ export function swapOrTakeOff(...pieces: readonly Piece[]): Proposal[] {
   const proposals: Proposal[] = [];
   for (const piece of pieces) {
     const slot = slotOf(piece);
-    if (slot !== null) proposals.push({ kind: "wear", slot }, takeOff(piece));
+    if (slot !== null) proposals.push(inSlot[slot], takeOff(piece));
   }
   return proposals;
 }

@@ -11,7 +11,7 @@ const axes: readonly (readonly [Pole, Pole])[] = [
 
 /** What the pieces of a set have in common. */
 export type Story =
-  | { readonly kind: "shared"; readonly pole: Pole; readonly pieces: readonly Piece[] }
+  | { readonly kind: "shared"; readonly pole: Pole; readonly count: number }
   | { readonly kind: "contrast"; readonly pole: Pole; readonly against: Pole }
   | { readonly kind: "unrelated"; readonly poles: readonly Pole[] };
 
@@ -26,18 +26,14 @@ export function storyOf(pieces: readonly Piece[]): Story {
   if (contrast) return contrast;
   const most = mostShared(leans);
   if (most && most.count * 2 >= pieces.length && (most.count > 1 || pieces.length === 1))
-    return {
-      kind: "shared",
-      pole: most.pole,
-      pieces: pieces.filter((piece) => piece.poles.includes(most.pole)),
-    };
+    return { kind: "shared", ...most };
   return { kind: "unrelated", poles: cover(pieces) };
 }
 
 /** How many of the pieces lean each way. */
 type Leans = Record<Pole, number>;
 
-function countLeans(pieces: readonly Piece[]): Leans {
+function countLeans(pieces: readonly Piece[], isLeftOut?: (piece: Piece) => boolean): Leans {
   const leans: Leans = {
     classic: 0,
     minimal: 0,
@@ -48,7 +44,7 @@ function countLeans(pieces: readonly Piece[]): Leans {
     tailored: 0,
     gala: 0,
   };
-  for (const piece of pieces) for (const pole of piece.poles) leans[pole] += 1;
+  for (const piece of pieces) if (!isLeftOut?.(piece)) for (const pole of piece.poles) leans[pole] += 1;
   return leans;
 }
 
@@ -76,12 +72,10 @@ function contrastOf(pieces: readonly Piece[], leans: Leans): Extract<Story, { ki
 /** The fewest poles, taken greedily, that name every piece. */
 function cover(pieces: readonly Piece[]): Pole[] {
   const named: Pole[] = [];
-  let left = pieces;
-  while (left.length > 0) {
-    const most = mostShared(countLeans(left))?.pole;
-    if (!most) break;
+  const isNamed = (piece: Piece) => piece.poles.some((pole) => named.includes(pole));
+  for (;;) {
+    const most = mostShared(countLeans(pieces, isNamed))?.pole;
+    if (!most) return named;
     named.push(most);
-    left = left.filter((piece) => !piece.poles.includes(most));
   }
-  return named;
 }

@@ -40,11 +40,11 @@ interface BegunChoice {
 }
 
 /**
- * A made-up choice that is left somewhere on the way: of two pieces a slot or, every second time, of one in some slots only,
- * where little can come of it any more. Every fourth is without a garment.
+ * A made-up choice that is left somewhere on the way: every fourth of two pieces a slot, the others of one in some slots
+ * only, where little can come of it any more. Another fourth is without a garment.
  */
 function begunChoice(seed: number): BegunChoice {
-  const isSparse = seed % 2 === 1;
+  const isSparse = seed % 4 !== 0;
   const next = numbersFrom(300 + seed);
   const kinds = accessoryKinds.filter((kind) => !isSparse || kind === "shoe" || next() < 0.45);
   const choice = inShades(wornInWays(generatedChoice(seed, kinds, isSparse ? 1 : 2), seed), seed);
@@ -56,7 +56,7 @@ function begunChoice(seed: number): BegunChoice {
   return { outlook: outlooksFor(base, places)(on, begun), whole: dress(lookWith(base, chosen)) };
 }
 
-const many = 128;
+const many = 64;
 
 let begun: readonly BegunChoice[] | null = null;
 

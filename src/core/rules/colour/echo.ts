@@ -3,7 +3,7 @@ import { atMost } from "../figures";
 import type { Finding } from "../finding";
 import { takeOff, wear } from "../proposals";
 import { accentLimitsOf, isAccent } from "./accent-colour";
-import { echoParams, entriesOf, nearestAnswer } from "./echo-entries";
+import { echoParams, entriesOf, nearestAnswer, type Entry } from "./echo-entries";
 import { unanswered } from "./unanswered";
 import { bridging, neutralAnswer } from "./neutral-answer";
 import { hopeOfEcho } from "./echo-hope";
@@ -54,8 +54,12 @@ export const echo = definePairRule({
     }
     const bridge = bridging(pair, params);
     if (bridge) findings.push(judge("lifts", "bridge", { of: bridge }));
-    const orphans = entries.filter(({ alone }) => alone);
-    const half = entries.filter(({ alone, answered }) => !alone && !answered);
+    const orphans: Entry[] = [];
+    const half: Entry[] = [];
+    for (const entry of entries) {
+      if (entry.alone) orphans.push(entry);
+      else if (!entry.answered) half.push(entry);
+    }
     if (half.length > 0 && new Set([...orphans, ...half].map(({ item }) => item.piece)).size > 1) {
       const pieces = [...new Set(half.map(({ item }) => item.piece))];
       const words = { family: [...new Set(half.map(({ tint }) => tint.family))].join(" and ") };

@@ -28,21 +28,25 @@ export function neutralAnswer(
   const ends: NeutralEnd[] = [];
   for (const item of pair.accessories)
     if (item.slot !== null && leathers.has(item.piece.kind)) addEnd(ends, item, pair, limits);
-  const overs: NeutralEnd[] = [];
+  if (ends.length === 0) return null;
   const layer = layerOver(pair, limits.distance);
-  if (layer) addEnd(overs, layer, pair, limits);
+  if (layer) addEnd(ends, layer, pair, limits);
   let best: NeutralAnswer | null = null;
-  for (const one of ends) {
-    const { kind, id } = one.item.piece;
-    const others = ends.filter(({ item }) => id < item.piece.id);
-    if (kind !== "belt" && kind !== "hosiery") others.push(...overs);
-    for (const other of others) {
-      if (taken.includes(one.item) && taken.includes(other.item)) continue;
+  for (const one of ends)
+    for (const other of ends) {
+      if (!isAsked(one.item, other.item) || (taken.includes(one.item) && taken.includes(other.item)))
+        continue;
       const met = meetingOf(one, other, limits);
       if (met && (!best || met.apart < best.apart)) best = met;
     }
-  }
   return best;
+}
+
+/** Whether two ends are asked about in this order: accessories by their ids, so that each two are asked once. */
+function isAsked(one: Worn, other: Worn): boolean {
+  if (one.place === "layer") return false;
+  const { kind, id } = one.piece;
+  return other.place === "layer" ? kind !== "belt" && kind !== "hosiery" : id < other.piece.id;
 }
 
 /** A piece that can meet another in a neutral. */
@@ -76,14 +80,20 @@ export function middleOf({ extent }: Worn): number {
 
 /** The neutrals of a piece that can meet others: no metal, no skin, and no white where that is no event. */
 function neutralsOf(item: Worn, { look }: PairView, { large }: EchoLimits): readonly Tint[] {
-  if (isMetallic(item)) return [];
+  if (isMetallic(item)) return none;
   const onLeg = item.piece.kind === "hosiery";
   const { skin } = look.client.colouring;
-  return item.profile.tints.filter(
-    ({ neutral, shade, share, role }) =>
-      neutral && share >= large && role !== "sole" && !(onLeg && passesForSkin(shade, skin)),
-  );
+  let neutrals: Tint[] | null = null;
+  for (const tint of item.profile.tints) {
+    const { neutral, shade, share, role } = tint;
+    if (!neutral || share < large || role === "sole" || (onLeg && passesForSkin(shade, skin))) continue;
+    neutrals ??= [];
+    neutrals.push(tint);
+  }
+  return neutrals ?? none;
 }
+
+const none: readonly Tint[] = [];
 
 /** A top layer of a neutral that what is under it does not have. */
 function layerOver({ visible }: PairView, distance: number): Worn | null {
@@ -102,9 +112,10 @@ function layerOver({ visible }: PairView, distance: number): Worn | null {
 
 /** A print, or an accessory of two colours, that has the colours of two plain garments in it. */
 export function bridging({ visible }: Pick<PairView, "visible">, { distance, met }: EchoLimits) {
-  const plain = visible.filter(({ place, piece }) => place !== null && piece.pattern === "plain");
+  let plain: readonly Worn[] | null = null;
   for (const print of visible) {
     if (print.profile.tints.length < 2) continue;
+    plain ??= visible.filter(({ place, piece }) => place !== null && piece.pattern === "plain");
     const tints = print.profile.tints.filter(({ share, role }) => share >= met && role !== "sole");
     if (tints.length < 2 || plain.includes(print) || isMetallic(print)) continue;
     const [one, other] = plain.filter(

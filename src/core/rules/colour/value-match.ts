@@ -72,15 +72,15 @@ export const valueMatch = definePairRule({
 
 /** The first two of the larger other accessories that part from one another in more than one way. */
 function partedPair(pieces: readonly Worn[], limits: MatchLimits & { large: number; ways: number }) {
-  for (const [i, one] of pieces.entries()) {
-    if (!isLarge(one, limits.large)) continue;
-    for (let k = i + 1; k < pieces.length; k += 1) {
-      const other = pieces[k];
-      if (!other || !isLarge(other, limits.large) || (isShoeOrBag(one) && isShoeOrBag(other))) continue;
+  const large: Worn[] = [];
+  for (const item of pieces) if (isLarge(item, limits.large)) large.push(item);
+  for (let i = 0; i < large.length; i += 1)
+    for (let k = i + 1; k < large.length; k += 1) {
+      const [one, other] = [large[i] as Worn, large[k] as Worn];
+      if (isShoeOrBag(one) && isShoeOrBag(other)) continue;
       const breaches = breachesBetween(one, other, limits);
       if (breaches.length >= limits.ways) return { one, other, breaches };
     }
-  }
   return null;
 }
 

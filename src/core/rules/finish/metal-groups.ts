@@ -1,3 +1,4 @@
+import { inOrder } from "../../lists/in-order";
 import { metalGroup, type MetalGroup } from "../../finish/metals";
 import { placeOf, type Piece } from "../../piece/piece";
 
@@ -18,12 +19,24 @@ interface Group {
  * @param plain size from which a garment's own metal is plain to see, and leads
  */
 export function metalGroupsOf(seen: readonly Piece[], plain: number): Group[] {
-  const pieces = seen.filter((piece) => metalGroup(piece.metal) !== null && !isFaintDark(piece));
-  const groups: Group[] = (["warm", "cool", "dark"] as const)
-    .map((group) => ({ group, pieces: pieces.filter((piece) => metalGroup(piece.metal) === group) }))
-    .filter((group) => group.pieces.length > 0);
-  return groups.sort((one, other) => sizeOf(other, plain) - sizeOf(one, plain));
+  const groups: { readonly group: MetalGroup; readonly pieces: Piece[] }[] = [];
+  for (const piece of seen) {
+    const group = metalGroup(piece.metal);
+    if (group === null || isFaintDark(piece)) continue;
+    const known = groups.find((one) => one.group === group);
+    if (known) known.pieces.push(piece);
+    else groups.push({ group, pieces: [piece] });
+  }
+  if (groups.length < 2) return groups;
+  return inOrder(
+    groups,
+    (one, other) =>
+      sizeOf(other, plain) - sizeOf(one, plain) || inTurn.indexOf(one.group) - inTurn.indexOf(other.group),
+  );
 }
+
+/** Of metals of which as much is seen, which is told first. */
+const inTurn: readonly MetalGroup[] = ["warm", "cool", "dark"];
 
 /** How much of a metal is seen; one that is plain to see on a garment leads any that only accessories have. */
 function sizeOf({ pieces }: Group, plain: number): number {

@@ -1,3 +1,4 @@
+import { inOrder } from "../../lists/in-order";
 import { difference } from "../../colour/difference";
 import { isSkinTone } from "../../colour/family";
 import type { Shade } from "../../colour/shade";
@@ -63,7 +64,7 @@ function stretchesOf({ worn, hosiery, bareLeg, body }: Dressed): Stretch[] {
   }
   if (bareLeg && !(hosiery && hosiery.seen.length > 0))
     stretches.push({ shade: "bare", foot: false, ...bareLeg });
-  return stretches.sort((one, other) => other.to - one.to);
+  return inOrder(stretches, (one, other) => other.to - one.to);
 }
 
 function longestRun(

@@ -1,6 +1,7 @@
+import { inOrder } from "../../lists/in-order";
 import { hopeOfSpread } from "./spread-hope";
 import type { Worn } from "../../dressing/dressed";
-import { slotOf } from "../../piece/piece";
+import { slotOf, type Piece } from "../../piece/piece";
 import { isLevelled, type Levelled } from "../../dressing/level";
 import { levelWord } from "../../register/ladder";
 import { defineRule } from "../define-rule";
@@ -32,48 +33,62 @@ export const spread = defineRule({
     const { level, visible } = dressed;
     if (level === null) return [];
     const contrast = trainersUnderTailoring(dressed);
-    const isJudged = ({ piece }: Worn) =>
-      contrast !== null && (piece === contrast.shoe || isSpared(piece, contrast));
-    const seen = visible.filter(isLevelled).filter((item) => !isJudged(item));
+    const seen: Levelled[] = [];
     const apart: { readonly item: Levelled; readonly off: Standing }[] = [];
-    for (const item of seen) {
+    for (const item of visible) {
+      if (!isLevelled(item) || (contrast && isJudged(item.piece, contrast))) continue;
+      seen.push(item);
       const off = standingOf(item, dressed, params);
       if (off) apart.push({ item, off });
     }
     if (apart.length === 0) return [];
     // In what order pieces were put on must not matter to which of them answer one another.
-    apart.sort((one, other) => (one.item.piece.id < other.item.piece.id ? -1 : 1));
-    seen.sort((one, other) => (one.piece.id < other.piece.id ? -1 : 1));
+    inOrder(apart, (one, other) => (one.item.piece.id < other.item.piece.id ? -1 : 1));
+    inOrder(seen, (one, other) => (one.piece.id < other.piece.id ? -1 : 1));
     const answered = new Set<Worn>();
-    return apart.flatMap(({ item, off }): Finding[] => {
-      const { low, high, against, excess, outside } = off;
-      const onEdge = excess > -params.sure;
-      const slot = slotOf(item.piece);
-      const facts = {
-        of: { piece: item.piece },
-        words: { word: levelWord(item.centre), around: levelWord(against) },
-        figures: { level: within("level of the look", against, "step", [low, high]) },
-        proposals: slot === null ? [] : wear(slot),
-      };
-      if (excess > 0) return [judge("jars", "far", facts)];
-      if (outside <= params.silent) return [judge("note", "just", { onEdge, proposals: [] }, facts)];
-      if (isPlainHosiery(item) || answered.has(item))
-        return onEdge ? [judge("note", "just", { onEdge }, facts)] : [];
-      const way = item.centre < level ? -1 : 1;
-      const partner = partnerOf(item, seen, (centre) => way * (centre - level) >= params.leans);
-      if (!partner) return [judge("rubs", "alone", { onEdge }, facts)];
-      answered.add(partner);
-      const words = { way: way < 0 ? "more casual" : "dressier" };
-      const own = { of: { piece: item, partner }, words, proposals: [], onEdge };
-      return [judge(onEdge ? "note" : "lifts", onEdge ? "nearly" : "meant", own, facts)];
-    });
+    const findings: Finding[] = [];
+    for (const { item, off } of apart) {
+      const onEdge = off.excess > -params.sure;
+      const say = (...[effect, message, own]: Parameters<typeof judge>) =>
+        void findings.push(judge(effect, message, own, factsOf(item, off)));
+      if (off.excess > 0) say("jars", "far");
+      else if (off.outside <= params.silent) say("note", "just", { onEdge, proposals: [] });
+      else if (isPlainHosiery(item) || answered.has(item)) {
+        if (onEdge) say("note", "just", { onEdge });
+      } else {
+        const way = item.centre < level ? -1 : 1;
+        const partner = partnerOf(item, seen, (centre) => way * (centre - level) >= params.leans);
+        if (!partner) say("rubs", "alone", { onEdge });
+        else {
+          answered.add(partner);
+          const words = { way: way < 0 ? "more casual" : "dressier" };
+          const own = { of: { piece: item, partner }, words, proposals: [], onEdge };
+          say(onEdge ? "note" : "lifts", onEdge ? "nearly" : "meant", own);
+        }
+      }
+    }
+    return findings;
   },
   hope: (outlook, { params }) => hopeOfSpread(outlook, params),
 });
 
-/** Where trainers are meant, the contrast is the point: neither the top as easy as they are nor the jacket is scolded. */
-function isSpared(piece: Worn["piece"], { meant, top, tailored }: TrainersUnderTailoring): boolean {
-  return meant && (piece === top || piece === tailored);
+/** What is said of a piece that is off the level. */
+function factsOf(item: Levelled, { low, high, against }: Standing) {
+  const slot = slotOf(item.piece);
+  return {
+    of: { piece: item.piece },
+    words: { word: levelWord(item.centre), around: levelWord(against) },
+    figures: { level: within("level of the look", against, "step", [low, high]) },
+    proposals: slot === null ? [] : wear(slot),
+  };
+}
+
+/**
+ * Trainers under tailoring are judged by a rule of their own. Where they are meant, the contrast is the point: neither the
+ * top as easy as they are nor the jacket is scolded.
+ */
+function isJudged(piece: Piece, { shoe, meant, top, tailored }: TrainersUnderTailoring): boolean {
+  return piece === shoe || (meant && (piece === top || piece === tailored));
 }
 
 /** Something that leans the same way; of the two at least one is an accessory. */

@@ -1,7 +1,7 @@
 import type { Worn } from "../../dressing/dressed";
 import type { LevelRange } from "../../dressing/level-range";
 import type { Dressed } from "../../dressing/dressed";
-import { levelOf, reachOf, type Levelled } from "../../dressing/level";
+import { levelWithout, reachOf, type Levelled } from "../../dressing/level";
 import { param, type Values } from "../../rule-book/params";
 
 /** How far a piece may lie from the level of its look. */
@@ -40,7 +40,7 @@ export function standingOf(
       : null;
   const base = dressed.placing?.base ?? level;
   if (outside <= params.silent && isNear(item.piece.register, base, params)) return null;
-  const rest = levelOf(dressed.worn.filter((other) => other !== item)) ?? level;
+  const rest = levelWithout(item, dressed) ?? level;
   const excess = Math.max(rest - high - params.over, low - rest - params.under);
   if (excess > 0) return { low, high, against: rest, excess, outside };
   if (outside > params.silent) return { low, high, against: level, excess, outside };

@@ -1,3 +1,4 @@
+import { inOrder } from "../../lists/in-order";
 import { speaks, type Piece } from "../../piece/piece";
 import type { Schools } from "../../rule-book/schools";
 import { param, type Values } from "../../rule-book/params";
@@ -40,7 +41,8 @@ export const oneLead = definePairRule({
     const leads: Piece[] = [];
     for (const { piece } of visible) if (speaks(piece, params.statement)) leads.push(piece);
     if (leads.length === 0) return [];
-    const [lead, ...others] = leads.sort(
+    const [lead, ...others] = inOrder(
+      leads,
       (one, other) => (other.statement ?? 0) - (one.statement ?? 0) || (one.id < other.id ? -1 : 1),
     );
     if (!lead) return [];

@@ -90,7 +90,7 @@ function tell(pieces: readonly Piece[], most: number): Telling {
   const told = storyOf(telling);
   if (told.kind === "contrast") return "lifts";
   if (told.kind === "shared")
-    return told.pieces.length === telling.length && !grounds.has(told.pole) ? "lifts" : "note";
+    return told.count === telling.length && !grounds.has(told.pole) ? "lifts" : "note";
   const ways = unrelatedWays(told.poles).length;
   // At least half of all that is worn on one ground is no jumble.
   if (ways < 2 || (ways <= most && storyOf(pieces).kind === "shared")) return "note";
