@@ -4,7 +4,7 @@ import type { Client } from "../../piece/client";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { figure } from "../figures";
-import type { Finding } from "../finding";
+import { saidOfEach } from "../said-of-each";
 import { swapOrTakeOff } from "../proposals";
 import { noHope, surely } from "../outlook";
 
@@ -36,9 +36,9 @@ export const face = defineRule({
     const { undertone } = client.colouring;
     const own = undertone ? temperatures[undertone] : 0;
     const range = contrastOf(client);
-    return dressed.accessories.flatMap(({ piece, profile, area, zone }): Finding[] => {
+    return saidOfEach(dressed.accessories, ({ piece, profile, area, zone }) => {
       const { ground } = profile;
-      if (!ground || zone !== "face" || piece.metalSize === 3) return [];
+      if (!ground || zone !== "face" || piece.metalSize === 3) return null;
       const temperature = ground.shade.C >= params.chroma ? ground.temperature : 0;
       const leans = temperature * own;
       const over = (profile.character?.range ?? 0) - range;
@@ -46,16 +46,16 @@ export const face = defineRule({
       const lean = { lean: figure("temperature of the piece", ground.temperature, "ratio") };
       if (undertone === null && Math.abs(temperature) > params.leaning) {
         const words = { client: client.name, leaning: temperature > 0 ? "warm" : "cool" };
-        return [judge("unread", "unread", { of: { piece }, words, figures: lean })];
+        return judge("unread", "unread", { of: { piece }, words, figures: lean });
       }
       if (leans < -params.leaning)
-        return [judge("rubs", "against", { figures: lean, proposals: swapOrTakeOff(piece) }, spoken)];
-      if (area < params.area) return [];
+        return judge("rubs", "against", { figures: lean, proposals: swapOrTakeOff(piece) }, spoken);
+      if (area < params.area) return null;
       if (over > params.contrast) {
         const figures = { over: figure("contrast beyond the face's own", over, "L*") };
-        return [judge("note", "outshines", { figures }, spoken)];
+        return judge("note", "outshines", { figures }, spoken);
       }
-      return leans > params.leaning ? [judge("lifts", "suits", { figures: lean }, spoken)] : [];
+      return leans > params.leaning ? judge("lifts", "suits", { figures: lean }, spoken) : null;
     });
   },
   hope({ on, open }, { params, schools, said }) {

@@ -6,7 +6,8 @@ import { doomed, isOpen, type Outlook } from "../outlook";
 import type { Touch, Worn } from "../../dressing/dressed";
 import type { RuleBook } from "../../rule-book/rule-book";
 import { atMost } from "../figures";
-import type { Effect, Finding } from "../finding";
+import type { Effect } from "../finding";
+import { saidOfEach } from "../said-of-each";
 import { wear } from "../proposals";
 import { parts, wearsNear } from "./joined-tones";
 
@@ -34,25 +35,23 @@ export const nearBlack = defineRule({
     mistaken: "{one} and {other} are two darks that almost match: it looks like a mistake.",
   },
   read({ touches, visible, look }, { params, schools, judge }) {
-    return touches.flatMap((touch): Finding[] => {
+    return saidOfEach(touches, (touch) => {
       const met = darksAt(touch, visible, params);
-      if (!met) return [];
+      if (!met) return null;
       const { one, other, apart, answered } = met;
       const of = { one: touch.upper, other: touch.lower };
       const onEdge = apart > params.most - params.doubt;
       const figures = { apart: atMost("difference of the two darks", apart, "C*", params.least) };
       const passes = schools.darks === "mix" && (answered || isTold(touch, look.client.ruleBook));
       if (!isNearBlack(one) || !isNearBlack(other))
-        return onEdge && !passes ? [judge("note", "almost", { of, onEdge })] : [];
-      if (passes) return [judge("note", answered ? "answered" : "textured", { of, figures })];
-      return [
-        judge(apart > params.most ? "jars" : "rubs", "mistaken", {
-          onEdge,
-          of,
-          figures,
-          proposals: wear("belt", "shoe", "bag"),
-        }),
-      ];
+        return onEdge && !passes ? judge("note", "almost", { of, onEdge }) : null;
+      if (passes) return judge("note", answered ? "answered" : "textured", { of, figures });
+      return judge(apart > params.most ? "jars" : "rubs", "mistaken", {
+        onEdge,
+        of,
+        figures,
+        proposals: wear("belt", "shoe", "bag"),
+      });
     });
   },
   hope(outlook, { params, schools }) {

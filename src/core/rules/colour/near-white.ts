@@ -4,7 +4,7 @@ import type { Dressed, Touch, Worn } from "../../dressing/dressed";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atMost } from "../figures";
-import type { Finding } from "../finding";
+import { saidOfEach } from "../said-of-each";
 import { wear } from "../proposals";
 import { holding, parts, wearsNear } from "./joined-tones";
 import { hopeFor } from "../outlook";
@@ -37,40 +37,40 @@ export const nearWhite = defineRule({
   },
   read(dressed, { params, judge }) {
     const { touches, visible, look } = dressed;
-    return touches.flatMap((touch): Finding[] => {
+    return saidOfEach(touches, (touch) => {
       const upper = touch.upper.profile.ground?.shade;
       const lower = touch.lower.profile.ground?.shade;
-      if (!upper || !lower) return [];
+      if (!upper || !lower) return null;
       const yellowness = Math.abs(upper.b - lower.b);
-      if (yellowness < params.least) return [];
+      if (yellowness < params.least) return null;
       if (!isNearWhite(upper) || !isNearWhite(lower))
         return almost(touch, upper, lower) && yellowness > params.most - params.doubt
-          ? [judge("note", "almost", { of: { one: touch.upper, other: touch.lower }, onEdge: true })]
-          : [];
+          ? judge("note", "almost", { of: { one: touch.upper, other: touch.lower }, onEdge: true })
+          : null;
       const [creamy, white] = upper.b > lower.b ? [touch.upper, touch.lower] : [touch.lower, touch.upper];
       const figures = { yellowness: atMost("difference of yellowness", yellowness, "b*", params.least) };
       const print = printOf(touch);
       if (print) {
         const other = print === touch.upper ? touch.lower : touch.upper;
         const has = wearsNear(print, print === touch.upper ? lower : upper, params.holds);
-        return has ? [judge("lifts", "printed", { of: { print, other }, figures })] : [];
+        return has ? judge("lifts", "printed", { of: { print, other }, figures }) : null;
       }
       const parted = touch.separator && parts(touch.separator, upper, lower, look.client.ruleBook);
       const bridge = parted ? touch.separator : holding(visible, touch, params.holds);
-      if (bridge) return [judge("lifts", "bridged", { of: { creamy, white, bridge }, figures })];
+      if (bridge) return judge("lifts", "bridged", { of: { creamy, white, bridge }, figures });
       const tans = tansOf(dressed);
       const of = { creamy, white };
       if (tans >= params.kinds) {
         const words = { count: String(tans) };
-        return [judge("lifts", "tans", { of, words, figures })];
+        return judge("lifts", "tans", { of, words, figures });
       }
       const nearly = holding(visible, touch, params.nearly);
       const proposals = wear("belt", "layer", "neck", "bag");
       if (nearly)
-        return [judge("rubs", "nearly", { of: { ...of, bridge: nearly }, figures, proposals, onEdge: true })];
+        return judge("rubs", "nearly", { of: { ...of, bridge: nearly }, figures, proposals, onEdge: true });
       const grave = yellowness > params.most && tans < params.kinds - 1;
       const onEdge = yellowness > params.most - params.doubt;
-      return [judge(grave ? "jars" : "rubs", "yellowed", { of, figures, proposals, onEdge })];
+      return judge(grave ? "jars" : "rubs", "yellowed", { of, figures, proposals, onEdge });
     });
   },
   hope({ on, open, all }, { params }) {
