@@ -10,7 +10,9 @@ import type { Effect, Finding } from "./finding";
  */
 export interface Outlook {
   readonly on: Dressed;
+  /** What would be seen of the open slots, and what the base would hide, which keeps warm all the same. */
   readonly open: ReadonlyMap<Slot, readonly Worn[]>;
+  readonly hidden: ReadonlyMap<Slot, readonly Worn[]>;
   /** Everything of the open slots that would be seen, as it is worn on the base alone: of the look it takes no more. */
   readonly may: readonly Worn[];
   /** The same after what is seen of what is on. */

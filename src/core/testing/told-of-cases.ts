@@ -14,7 +14,8 @@ export function toldOfCases(rule: Rule): Record<string, string> {
   );
 }
 
-function* looksNear(rule: Rule): Generator<Dressed> {
+/** A rule's own cases, and everything that differs from them in one thing. */
+export function* looksNear(rule: Rule): Generator<Dressed> {
   const { says = [], silent } = ruleCases[rule.id] ?? {};
   for (const [, , look] of says) yield* nudged(look, rule);
   if (silent) yield* nudged(silent, rule);

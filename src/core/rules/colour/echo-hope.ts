@@ -31,10 +31,13 @@ const bridged = new WeakMap<Outlook["open"], boolean>();
 
 /**
  * The best that two pieces could be praised for: a colour of a print picked up, or a colour answered. Praised is the
- * pair that comes nearest, so a print must come at least as near as what answers now.
+ * pair that comes nearest, so a print must come at least as near as what answers now, and goes on to: a neutral may cease
+ * to stand out, and its answer with it.
  */
 function answerIn(on: Outlook["on"], all: readonly Worn[], limits: EchoLimits): Effect | null {
-  const now = nearestAnswer(entriesOf(on, limits))?.nearest ?? null;
+  const entries = entriesOf(on, limits);
+  const now = nearestAnswer(entries)?.nearest ?? null;
+  const staying = nearestAnswer(entries.filter(({ tint }) => !tint.neutral))?.nearest?.distance ?? Infinity;
   const isPrint = ({ piece }: Worn) => piece.pattern !== "plain";
   if (now && isPrint(now.item)) return "sings";
   const entering = all.filter(
@@ -42,7 +45,7 @@ function answerIn(on: Outlook["on"], all: readonly Worn[], limits: EchoLimits): 
   );
   const picks = all
     .filter(isPrint)
-    .some((print) => entering.some((item) => mayAnswer(item, print, limits, now?.distance ?? Infinity)));
+    .some((print) => entering.some((item) => mayAnswer(item, print, limits, staying)));
   if (picks) return "sings";
   const isAnswered = () =>
     entering.some((item) => all.some((other) => mayAnswer(item, other, limits, Infinity)));

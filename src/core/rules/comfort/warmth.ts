@@ -83,7 +83,7 @@ const covering: Readonly<Record<string, readonly Slot[]>> = {
 
 /** Whether what is said of an outfit that is still being chosen is said of it whatever is put on. */
 function stays({ message }: Finding, outlook: Outlook, slack: number): boolean {
-  const { on, open } = outlook;
+  const { on, open, hidden } = outlook;
   const covers = covering[message];
   if (covers) return !isOpen(outlook, ...covers);
   // What is put on makes it warmer, and only what comes off at a door could be what is too much.
@@ -91,7 +91,11 @@ function stays({ message }: Finding, outlook: Outlook, slack: number): boolean {
   if (message === "warm") return !isOpen(outlook, "neck", "gloves");
   const { occasion, client } = on.look;
   if (message !== "cold" || !occasion) return false;
-  const added = [...open.values()].reduce((sum, items) => sum + Math.max(0, ...items.map(insulationOf)), 0);
+  // Tights under trousers keep warm, whoever sees them.
+  const added = [...open].reduce((sum, [slot, items]) => {
+    const all = [...items, ...(hidden.get(slot) ?? [])];
+    return sum + Math.max(0, ...all.map(insulationOf));
+  }, 0);
   const as = client.seated ? "seated" : "strolling";
   return airOver(occasion).low < comfortableAir(cloOf(on.worn) + added, occasion.wind, as) - slack;
 }

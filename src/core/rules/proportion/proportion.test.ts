@@ -12,6 +12,7 @@ import { toe } from "./toe";
 import { tuck } from "./tuck";
 import { turnDepth } from "./turn-depth";
 import { turnReverse } from "./turn-reverse";
+import { wideSole } from "./wide-sole";
 
 type Trousers = Partial<PieceOf<"trousers">["figures"]>;
 type Shoe = Partial<PieceOf<"shoe">["figures"]>;
@@ -84,6 +85,13 @@ describe("the hem over a low shoe", () => {
     expect(effectsOf(lowShoe, at(79.5, 5))).toEqual(["jars"]);
     expect(effectsOf(lowShoe, at(79.5, 4))).toEqual(["rubs"]);
     expect(effectsOf(lowShoe, at(77, 5))).toEqual(["note"]);
+  });
+
+  it("covers the toe of a trainer where it lies on the floor: then nothing peeps out", () => {
+    const wide: Trousers = { leg: "wide", opening: 46, above: 46 };
+    const over = (inseam: number) => lookOf({ ...wide, inseam }, { form: "trainer", lift: 3 });
+    expect(effectsOf(wideSole, over(81))).not.toEqual([]);
+    expect(effectsOf(wideSole, over(86))).toEqual([]);
   });
 
   it("is no matter for shorts: a bare leg is not a gap", () => {

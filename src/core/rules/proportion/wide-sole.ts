@@ -39,7 +39,8 @@ export const wideSole = defineRule({
       ];
     }
     const showing = toeShowing(body.height, shoe.figures.toe, leg.opening);
-    if (showing < params.peeps) return [];
+    // Cloth that lies on the floor covers the toe as well.
+    if (showing < params.peeps || dressed.shoe?.seen.length === 0) return [];
     const figures = { showing: figure("toe beyond the hem", showing, "cm") };
     const other = answerTo(dressed, params.answers);
     if (!other) return [judge("note", "peeps", { of: { shoe, trousers }, figures, estimated: true })];

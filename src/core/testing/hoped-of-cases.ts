@@ -1,0 +1,58 @@
+import { dress } from "../dressing/dress";
+import type { Dressed } from "../dressing/dressed";
+import { slotOf } from "../piece/piece";
+import { slots } from "../piece/slots";
+import type { Rule } from "../rules/define-rule";
+import type { Outlook } from "../rules/outlook";
+import { lookWith, type Place } from "../search/best/options";
+import { hopedOf, outcomeOf, type Outcome } from "../search/best/outcome";
+import { outlooksFor } from "../search/best/outlooks";
+import { looksNear } from "./told-of-cases";
+
+/** What a rule hopes for of a look that is still being chosen, and what it makes of what may come of it. */
+export interface HopedAndMade {
+  readonly hoped: Outcome;
+  readonly made: Outcome;
+}
+
+/**
+ * A rule's hopes of its own cases, and of all that differs from them in one thing, as they are put on piece by piece, with
+ * what it makes of the whole look.
+ */
+export function* hopedOfCases(rule: Rule): Generator<HopedAndMade> {
+  for (const whole of looksNear(rule)) {
+    const { weight } = rule.settings(whole.look.client.ruleBook);
+    const made = outcomeOf(rule.read(whole));
+    for (const outlook of begunFrom(whole)) yield { hoped: hopedOf(rule.hope(outlook), weight), made };
+  }
+}
+
+/** How many points a rule hopes for of them in all, to a hundredth. */
+export function hopedInAllOfCases(rule: Rule): number {
+  let sum = 0;
+  for (const { hoped } of hopedOfCases(rule)) sum += pointsOf(hoped);
+  return Math.round(sum * 100) / 100;
+}
+
+/** What an outcome counts by itself: the n-th praise 1/n. */
+export function pointsOf({ faults, praise }: Outcome): number {
+  return praise.reduce((sum, value, rank) => sum + value / (rank + 1), faults);
+}
+
+/** A look from its base on until all is on it; nothing of one that is not chosen slot by slot. */
+function* begunFrom({ look }: Dressed): Generator<Outlook> {
+  const places: Place[] = slots.flatMap((slot) =>
+    look.accessories
+      .filter((piece) => slotOf(piece) === slot)
+      .map((piece) => ({ slot, options: [piece, null] })),
+  );
+  const taken = new Set(places.map(({ slot }) => slot));
+  if (taken.size < look.accessories.length || taken.has("layer")) return;
+  // Shoes come first: hosiery that is on is hidden by nothing that is put on later.
+  places.sort((one, other) => Number(other.slot === "shoe") - Number(one.slot === "shoe"));
+  const base = { ...look, accessories: [] };
+  const outlookOf = outlooksFor(base, places);
+  const chosen = places.map(({ options }) => options[0] ?? null);
+  for (let begun = 0; begun <= places.length; begun += 1)
+    yield outlookOf(dress(lookWith(base, chosen.slice(0, begun))), begun);
+}
