@@ -31,6 +31,8 @@ describe("prints", () => {
     expect(effectsOf(print, look([botanical], [dotted]))).toEqual(["jars"]);
     expect(effectsOf(print, look([botanical], [shoe("#202c3f")]))).toEqual(["lifts"]);
     expect(effectsOf(print, look([botanical], [shoe("#b98e5f")]))).toEqual([]);
+    const toTheFloor = { ...botanical, figures: { ...botanical.figures, length: 160 } };
+    expect(effectsOf(print, look([toTheFloor], [shoe("#202c3f")]))).toEqual([]);
   });
 
   it("jar in twos, unless they share two colours and differ in scale", () => {

@@ -60,7 +60,7 @@ export const print = defineRule({
           proposals: swapOrTakeOff(hosiery.piece),
         }),
       );
-    const { shoe } = dressed;
+    const shoe = dressed.visible.find(({ piece }) => piece.kind === "shoe");
     const apart = shoe && shoe !== first.item ? fromPrint(shoe, first.item) : null;
     if (shoe && apart !== null && apart <= params.same) {
       const figures = { apart: atMost("shoe from the print's ground or darkest", apart, "dE", params.same) };
