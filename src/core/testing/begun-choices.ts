@@ -56,7 +56,7 @@ function begunChoice(seed: number): BegunChoice {
   return { outlook: outlooksFor(base, places)(on, begun), whole: dress(lookWith(base, chosen)) };
 }
 
-const many = 64;
+const many = 32;
 
 let begun: readonly BegunChoice[] | null = null;
 

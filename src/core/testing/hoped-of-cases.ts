@@ -10,7 +10,7 @@ import { outlooksFor } from "../search/best/outlooks";
 import { looksNear } from "./told-of-cases";
 
 /** What a rule hopes for of a look that is still being chosen, and what it makes of what may come of it. */
-export interface HopedAndMade {
+interface HopedAndMade {
   readonly hoped: Outcome;
   readonly made: Outcome;
 }
@@ -25,6 +25,12 @@ export function* hopedOfCases(rule: Rule): Generator<HopedAndMade> {
     const made = outcomeOf(rule.read(whole));
     for (const outlook of begunFrom(whole)) yield { hoped: hopedOf(rule.hope(outlook), weight), made };
   }
+}
+
+/** Whether less is hoped than the rule makes of the look in the end. */
+export function isTooLittle({ hoped, made }: HopedAndMade): boolean {
+  if (made.faults > hoped.faults + 1e-9) return true;
+  return made.praise.some((value, rank) => value > (hoped.praise[rank] ?? 0));
 }
 
 /** How many points a rule hopes for of them in all, to a hundredth. */
