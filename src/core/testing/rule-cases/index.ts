@@ -6,10 +6,11 @@ import { hosieryCases } from "./hosiery";
 import { proportionCases } from "./proportion";
 import { registerCases } from "./register";
 import { styleCases } from "./style";
+import { further } from "./further";
+import { furtherColour } from "./further-colour";
 import type { Case } from "./made";
 
-/** A case of every rule, by its id. */
-export const ruleCases: Readonly<Record<string, Case>> = {
+const first: Readonly<Record<string, Case>> = {
   ...colourCases,
   ...finishCases,
   ...styleCases,
@@ -19,3 +20,11 @@ export const ruleCases: Readonly<Record<string, Case>> = {
   ...careCases,
   ...hosieryCases,
 };
+
+/** A case of every rule, by its id. */
+export const ruleCases: Readonly<Record<string, Case>> = Object.fromEntries(
+  Object.entries(first).map(([id, { says, silent }]) => [
+    id,
+    { says: [...says, ...(furtherColour[id] ?? further[id] ?? [])], silent },
+  ]),
+);
