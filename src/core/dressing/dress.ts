@@ -64,10 +64,7 @@ export function dress(look: Look): Dressed {
   }));
   const placing = placingOf(worn);
   const visible = worn.filter((item) => item.seen.length > 0);
-  const tops = inOrder(
-    visible.filter((item) => item.place === "top"),
-    (one, other) => other.order - one.order,
-  );
+  const tops = outermostFirst(visible.filter((item) => item.place === "top"));
   const shoe = firstOf(worn, "shoe");
   const bag = firstOf(worn, "bag");
   const hem = lowestHem(worn);
@@ -118,6 +115,10 @@ function legOf(look: Look, body: Body): LegAndShoe | null {
   const worn = asWornOn(trousers, adjustmentsOf(look.adjustments, trousers.id), body);
   const rise = look.client.seated ? seatedRise("trousers", body.height, body.measures.kneeLine.cm, 0) : 0;
   return meet(body, { trousers: worn, shoe }, { turn, tucked, rise }, hemLimitsOf(look.client.ruleBook));
+}
+
+function outermostFirst(worn: Worn[]): Worn[] {
+  return inOrder(worn, (one, other) => other.order - one.order);
 }
 
 /** The first piece of a kind, from the head down. */
