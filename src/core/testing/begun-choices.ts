@@ -22,7 +22,8 @@ export function placedChoice(seed: number, each: number): PlacedChoice {
   return placed(wornInWays(generatedChoice(seed, accessoryKinds, each), seed));
 }
 
-function placed({ base, wardrobe }: Choice): PlacedChoice {
+/** A choice with its places, the shoes first. */
+export function placed({ base, wardrobe }: Choice): PlacedChoice {
   const places: Place[] = slots.flatMap((slot) => {
     const pieces = wardrobe.filter((piece) => slotOf(piece) === slot);
     return pieces.length > 0 ? [{ slot, options: [...pieces, null] }] : [];
@@ -34,7 +35,7 @@ function placed({ base, wardrobe }: Choice): PlacedChoice {
 }
 
 /** A look that is still being chosen, and one that came of it. */
-interface BegunChoice {
+export interface BegunChoice {
   readonly outlook: Outlook;
   readonly whole: Dressed;
 }

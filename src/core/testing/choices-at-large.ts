@@ -1,23 +1,15 @@
 import { dress } from "../dressing/dress";
-import type { Dressed } from "../dressing/dressed";
-import { slotOf, type Piece } from "../piece/piece";
-import { slots } from "../piece/slots";
-import type { Outlook } from "../rules/outlook";
-import { lookWith, type Place } from "../search/best/options";
+import type { Piece } from "../piece/piece";
+import { lookWith } from "../search/best/options";
 import { outlooksFor } from "../search/best/outlooks";
+import { placed, type BegunChoice } from "./begun-choices";
 import { numbersFrom } from "./generated";
 import { accessoryKinds, generatedChoice, wornInWays } from "./generated-choice";
 import { inShades } from "./in-shades";
 import { nudgedPieces } from "./nudged-piece";
 
-/** A look that is still being chosen, and one that came of it. */
-interface Begun {
-  readonly outlook: Outlook;
-  readonly whole: Dressed;
-}
-
 /** A made-up choice, half of its pieces with something odd about them, left four times somewhere on the way. */
-export function* begunAtLarge(seed: number): Generator<Begun> {
+export function* begunAtLarge(seed: number): Generator<BegunChoice> {
   const next = numbersFrom(7777 + seed);
   const kinds = accessoryKinds.filter((kind) => kind === "shoe" || next() < 0.5);
   const made = inShades(wornInWays(generatedChoice(seed, kinds, 2), seed), seed);
@@ -25,13 +17,10 @@ export function* begunAtLarge(seed: number): Generator<Begun> {
     const others = [...nudgedPieces(piece)];
     return next() < 0.5 ? (others[Math.floor(next() * others.length)] ?? piece) : piece;
   };
-  const base = { ...made.base, garments: made.base.garments.map(odd) };
-  const wardrobe = made.wardrobe.map(odd);
-  const places: Place[] = slots.flatMap((slot) => {
-    const pieces = wardrobe.filter((piece) => slotOf(piece) === slot);
-    return pieces.length > 0 && slot !== "layer" ? [{ slot, options: [...pieces, null] }] : [];
+  const { base, places } = placed({
+    base: { ...made.base, garments: made.base.garments.map(odd) },
+    wardrobe: made.wardrobe.map(odd),
   });
-  places.sort((one, other) => Number(other.slot === "shoe") - Number(one.slot === "shoe"));
   const outlookOf = outlooksFor(base, places);
   for (let time = 0; time < 4; time += 1) {
     const chosen = places.map(({ options }) => options[Math.floor(next() * options.length)] ?? null);
