@@ -33,7 +33,8 @@ export function storyOf(pieces: readonly Piece[]): Story {
 /** How many of the pieces lean each way. */
 type Leans = Record<Pole, number>;
 
-function countLeans(pieces: readonly Piece[], isLeftOut?: (piece: Piece) => boolean): Leans {
+/** @param but pieces that lean one of these ways are left out */
+function countLeans(pieces: readonly Piece[], but: readonly Pole[] = []): Leans {
   const leans: Leans = {
     classic: 0,
     minimal: 0,
@@ -44,8 +45,13 @@ function countLeans(pieces: readonly Piece[], isLeftOut?: (piece: Piece) => bool
     tailored: 0,
     gala: 0,
   };
-  for (const piece of pieces) if (!isLeftOut?.(piece)) for (const pole of piece.poles) leans[pole] += 1;
+  for (const piece of pieces) if (!leansOne(piece, but)) for (const pole of piece.poles) leans[pole] += 1;
   return leans;
+}
+
+function leansOne({ poles: own }: Piece, ways: readonly Pole[]): boolean {
+  for (const way of ways) if (own.includes(way)) return true;
+  return false;
 }
 
 /** The pole that most of the pieces have; the first of the poles where several tie. */
@@ -72,10 +78,9 @@ function contrastOf(pieces: readonly Piece[], leans: Leans): Extract<Story, { ki
 /** The fewest poles, taken greedily, that name every piece. */
 function cover(pieces: readonly Piece[]): Pole[] {
   const named: Pole[] = [];
-  const isNamed = (piece: Piece) => piece.poles.some((pole) => named.includes(pole));
   for (;;) {
-    const most = mostShared(countLeans(pieces, isNamed))?.pole;
+    const most = mostShared(countLeans(pieces, named));
     if (!most) return named;
-    named.push(most);
+    named.push(most.pole);
   }
 }

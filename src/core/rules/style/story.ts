@@ -1,6 +1,6 @@
 import type { Piece } from "../../piece/piece";
 import type { Pole } from "../../style/poles";
-import { storyOf } from "../../style/story";
+import { storyOf, type Story } from "../../style/story";
 import { param } from "../../rule-book/params";
 import { definePairRule } from "../define-rule";
 import { atMost, figure } from "../figures";
@@ -31,10 +31,8 @@ export const story = definePairRule({
     const pieces: Piece[] = [];
     for (const { piece } of accessories) if (isHeard(piece)) pieces.push(piece);
     if (pieces.length < 2) return [];
-    const telling = pieces.filter((piece) => !isQuiet(piece));
-    const said = tell(pieces, params.most);
-    if (said === "note") return [];
-    const told = storyOf(telling);
+    const { telling, told, said } = tell(pieces, params.most);
+    if (!told || said === "note") return [];
     if (told.kind === "shared") {
       const figures = { count: figure("pieces that share it", telling.length, "count") };
       return [judge(said, "shared", { about: telling, words: { pole: told.pole }, figures })];
@@ -77,17 +75,20 @@ function manner({ poles, statement }: Piece): string {
 /** The best that any of some companies tells; where they are too many to go through, anything may be told. */
 function hopeIn(companies: readonly (readonly Piece[])[] | null, most: number): Hope {
   if (!companies) return hopeFor("lifts");
-  const best = companies.reduce<Telling>((found, pieces) => betterOf(found, tell(pieces, most)), "jars");
+  const best = companies.reduce<Telling>((found, pieces) => betterOf(found, tell(pieces, most).said), "jars");
   return best === "lifts" ? hopeFor(best) : best === "note" ? noHope : doomed(best);
 }
 
 type Telling = Extract<Effect, "jars" | "rubs" | "note" | "lifts">;
 
-/** What the pieces that are heard make together; a note where there is nothing to say. */
-function tell(pieces: readonly Piece[], most: number): Telling {
+/** What the pieces that are heard make together, by those of them that speak; a note where there is nothing to say. */
+function tell(pieces: readonly Piece[], most: number) {
   const telling = pieces.filter((piece) => !isQuiet(piece));
-  if (pieces.length < 2 || telling.length < 2) return "note";
-  const told = storyOf(telling);
+  const told = telling.length < 2 ? null : storyOf(telling);
+  return { telling, told, said: told ? effectOf(told, telling, pieces, most) : ("note" as const) };
+}
+
+function effectOf(told: Story, telling: readonly Piece[], pieces: readonly Piece[], most: number): Telling {
   if (told.kind === "contrast") return "lifts";
   if (told.kind === "shared")
     return told.count === telling.length && !grounds.has(told.pole) ? "lifts" : "note";
