@@ -2,6 +2,7 @@ import { familyOf } from "../../colour/family";
 import { isWornSo, type Dressed, type Worn } from "../../dressing/dressed";
 import { finishes, type Finish } from "../../finish/finishes";
 import type { DressCodeFlag } from "../../piece/occasion";
+import type { TieName } from "../../scarf/ties";
 import { totalLength, uncovered } from "../../length/interval";
 import { isKind, isOpenToed, isTrainer, type Piece, type PieceOf } from "../../piece/piece";
 import type { Proposal } from "../finding";
@@ -45,8 +46,11 @@ export const dressCode: Readonly<Record<DressCodeFlag, CodeSpec>> = {
     mend: exchange,
   },
   "covered shoulders": {
-    breaks: ({ worn }) => (worn.some(coversShoulders) ? [] : worn.filter(bares).map(({ piece }) => piece)),
-    mend: (piece) => [...(piece ? [adjust("off-shoulder", piece)] : []), ...wear("layer")],
+    breaks: (dressed) =>
+      dressed.worn.some((item) => coversShoulders(item, dressed.tied))
+        ? []
+        : dressed.worn.filter(bares).map(({ piece }) => piece),
+    mend: (piece) => [...(piece ? [adjust("off-shoulder", piece)] : []), ...wear("layer", "neck")],
   },
   "hosiery expected": {
     breaks: (dressed, { bare }) => (isLegBare(dressed, bare) ? [null] : []),
@@ -96,9 +100,22 @@ function shoes({ worn }: Dressed): PieceOf<"shoe">[] {
   return worn.flatMap(({ piece }) => (isKind(piece, "shoe") ? [piece] : []));
 }
 
-function coversShoulders({ piece, place, asWorn }: Worn): boolean {
-  if (place !== "layer") return piece.kind === "scarf";
-  return !("form" in asWorn.figures && asWorn.figures.form === "waistcoat");
+/** The ties that lie over both shoulders. */
+const overShoulders: ReadonlySet<TieName> = new Set([
+  "shoulder drape",
+  "tied armholes",
+  "knit round the shoulders",
+]);
+/** A draped cloth of this size is a stole, which lies over both shoulders, cm. */
+const stole = { long: 120, short: 45 } as const;
+
+/** A layer with sleeves or a stole does; a scarf tied at the neck, in the hair or on the bag does not. */
+function coversShoulders({ piece, place, asWorn }: Worn, tied: Dressed["tied"]): boolean {
+  if (place === "layer") return !("form" in asWorn.figures && asWorn.figures.form === "waistcoat");
+  if (!isKind(piece, "scarf")) return false;
+  if (tied) return tied.answer.possible && overShoulders.has(tied.asked.tie);
+  const { sideA, sideB, worn } = piece.figures;
+  return worn === "draped" && Math.max(sideA, sideB) >= stole.long && Math.min(sideA, sideB) >= stole.short;
 }
 
 /** Without sleeves, or with a neckline that leaves the shoulders bare. */
