@@ -69,6 +69,7 @@ export function dress(look: Look): Dressed {
   const bag = firstOf(worn, "bag");
   const hem = lowestHem(worn);
   const palette = paletteOf(visible);
+  const neck = wornNeckOf(look, body);
   return {
     look,
     body,
@@ -83,14 +84,14 @@ export function dress(look: Look): Dressed {
     hosiery: firstOf(worn, "hosiery"),
     palette,
     colours: countedColours(palette),
-    touches: touchesOf(visible, tops, leg, hem),
+    touches: touchesOf({ visible, tops, leg, hem, neck }),
     leg,
     hem,
     bareLeg: bareLeg(shoe, hem, leg),
     lift: shoe?.piece.figures.lift ?? 0,
     placing,
     level: placing?.level ?? null,
-    neck: wornNeckOf(look, body),
+    neck,
     tied: tiedOf(look, body),
     landing: bag && landingOf(bag.asWorn, look, body),
     skirt: skirtOf(worn, body),

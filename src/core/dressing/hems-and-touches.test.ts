@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { Adjustment } from "../piece/adjustment";
 import type { Piece } from "../piece/piece";
+import { tied } from "../testing/rule-cases/made";
 import { sample, sampleClient, sampleLook } from "../testing/sample";
 import { dress } from "./dress";
 
@@ -28,6 +29,16 @@ describe("what touches at the neck and down the front", () => {
     expect(touching([trousers, top, coat(true)], [scarf])).toContain("scarf on coat: neck");
     expect(touching([trousers, top, coat(false)], [scarf])).toContain("scarf on coat: neck");
     expect(touching([trousers], [scarf]).filter((each) => each.endsWith("neck"))).toEqual([]);
+  });
+
+  it("is no scarf that is tied elsewhere: on the bag, at the wrist, in the hair, round the waist", () => {
+    const bag = sample("bag", { id: "bag" });
+    const { adjustments: atNeck } = tied("front point", { fold: "triangle" });
+    expect(touching([trousers, top], [scarf, bag], atNeck)).toContain("scarf on top: neck");
+    for (const tie of ["bow on the bag", "wrist wrap", "hair band", "sash"] as const) {
+      const met = touching([trousers, top], [scarf, bag], tied(tie).adjustments);
+      expect(met.filter((each) => each.startsWith("scarf"))).toEqual([]);
+    }
   });
 
   it("is an open layer with what is under it, and a closed one with nothing down the front", () => {

@@ -1,21 +1,19 @@
-import type { LegAndShoe } from "../proportion/meeting";
-import type { Join, Touch, Worn } from "./dressed";
+import type { Dressed, Join, Touch, Worn } from "./dressed";
 import { hides } from "./seen-parts";
 
+/** What of a look decides who touches whom. */
+type Meeting = Pick<Dressed, "visible" | "tops" | "leg" | "hem" | "neck">;
+
 /** Finds which of the pieces that are seen touch one another, from the neck down. */
-export function touchesOf(
-  visible: readonly Worn[],
-  tops: readonly Worn[],
-  leg: LegAndShoe | null,
-  hem: number | null,
-): Touch[] {
+export function touchesOf({ visible, tops, leg, hem, neck }: Meeting): Touch[] {
   const belt = visible.find((item) => item.piece.kind === "belt") ?? null;
   const bottom = visible.find((item) => item.place === "bottom");
   const whole = visible.find((item) => item.place === "whole");
   const layers = visible.filter((item) => item.place === "layer");
   const shoe = visible.find((item) => item.piece.kind === "shoe");
   const hosiery = visible.find((item) => item.piece.kind === "hosiery");
-  const scarf = visible.find((item) => item.piece.kind === "scarf");
+  // Tied in the hair, on the bag or round the waist it touches nothing at the neck.
+  const scarf = visible.find((item) => item.piece === neck.scarf);
   const bag = visible.find((item) => item.piece.kind === "bag");
   const touches: Touch[] = [];
   const join = (upper: Worn | undefined, lower: Worn | undefined, where: Join, at: number) => {

@@ -4,12 +4,14 @@ import type { Piece } from "../../piece/piece";
 import type { Look } from "../../piece/look";
 import { read } from "../../reading/read";
 import { effectsOf, findingsOf } from "../../testing/findings";
+import { tied } from "../../testing/rule-cases/made";
 import { sample, sampleClient, sampleClientWith, sampleLook, sampleOccasion } from "../../testing/sample";
 import { count } from "./count";
 import { denim } from "./denim";
 import { foot } from "./foot";
 import { hardContrast } from "./hard-contrast";
 import { colourLine as line } from "../proportion/colour-line";
+import { pocket } from "./pocket";
 import { valueMatch } from "./value-match";
 
 const trousers = (hex: string, more: object = {}) =>
@@ -219,5 +221,17 @@ describe("an orphan colour", () => {
         expect(after).toBeLessThanOrEqual(before);
       }),
     );
+  });
+});
+
+describe("a pocket square", () => {
+  const jacket = sample("jacket", { name: "jacket", poles: ["tailored"] });
+  const square = sample("pocket square", { name: "square", hex: "#7a1f2b" });
+  const scarf = sample("scarf", { name: "scarf", hex: "#7a1f2b" });
+  const suited = look([trousers("#3c3e43"), top("#f7f9fb"), jacket], [square, scarf, bag("#17181a")]);
+
+  it("is a copy of the scarf at the neck, and of none that is tied to the bag", () => {
+    expect(findingsOf(pocket, suited)).toMatchObject([{ message: "copy", effect: "note" }]);
+    expect(findingsOf(pocket, { ...suited, ...tied("bow on the bag") })).toEqual([]);
   });
 });

@@ -26,7 +26,7 @@ export const pocket = defineRule({
     if (!square) return [];
     if (!dressed.worn.some(({ piece }) => isTailoredLayer(piece)))
       return [judge("rubs", "homeless", { of: { square }, proposals: [takeOff(square.piece)] })];
-    const tie = dressed.visible.find(({ piece }) => piece.kind === "scarf");
+    const tie = dressed.visible.find(({ piece }) => piece === dressed.neck.scarf);
     const toTie = tie ? nearest(square, tie) : Infinity;
     if (tie && toTie <= params.copy && square.piece.pattern === tie.piece.pattern) {
       const figures = { apart: atLeast("square from tie", toTie, "dE", params.copy) };

@@ -1,3 +1,4 @@
+import type { Worn } from "../../dressing/dressed";
 import { speaks, type Piece } from "../../piece/piece";
 import { param } from "../../rule-book/params";
 import { definePairRule } from "../define-rule";
@@ -18,11 +19,11 @@ export const focal = definePairRule({
   tags: ["set", "neck"],
   messages: { many: "{count} pieces lead at the face: {pieces}. One is enough." },
   pair: ["many"],
-  concerns: ({ piece }, { statement }) => speaks(piece, statement) && isAtFace(piece),
+  concerns: (item, { statement }) => speaks(item.piece, statement) && isAtFace(item),
   read({ visible }, { params, schools, judge }) {
     const pieces: Piece[] = [];
-    for (const { piece } of visible)
-      if (speaks(piece, params.statement) && isAtFace(piece)) pieces.push(piece);
+    for (const item of visible)
+      if (speaks(item.piece, params.statement) && isAtFace(item)) pieces.push(item.piece);
     if (pieces.length <= params.most || answer(pieces)) return [];
     const metals = new Set(pieces.map(({ metal }) => metal));
     if (schools.ornament === "layered" && metals.size === 1) return [];
@@ -36,7 +37,9 @@ export const focal = definePairRule({
   },
 });
 
-function isAtFace({ kind }: Piece): boolean {
+/** As it is worn: a scarf on the bag, or a brooch at the waist, leaves the face alone. */
+function isAtFace({ zone, piece: { kind } }: Worn): boolean {
+  if (zone !== "face") return false;
   return kind === "earrings" || kind === "necklace" || kind === "scarf" || kind === "brooch";
 }
 

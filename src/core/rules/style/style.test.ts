@@ -5,6 +5,8 @@ import { storyOf } from "../../style/story";
 import { defaultSchools } from "../../rule-book/schools";
 import { effectsOf, findingsOf } from "../../testing/findings";
 import { sample, sampleClient, sampleLook } from "../../testing/sample";
+import { tied } from "../../testing/rule-cases/made";
+import { focal } from "./focal";
 import { oneLead } from "./one-lead";
 import { scale } from "./scale";
 import { story } from "./story";
@@ -97,5 +99,21 @@ describe("heavy with heavy", () => {
   it("says how large the bag is on this body", () => {
     const [finding] = findingsOf(scale, sampleLook({ accessories: [shoe("heavy"), bag(14, 10)] }));
     expect(finding?.figures.share?.value).toBeCloseTo(Math.hypot(14, 10) / 174, 6);
+  });
+});
+
+describe("what leads at the face", () => {
+  const speaking = { statement: 2 as const };
+  const scarf = sample("scarf", { name: "scarf", ...speaking });
+  const leading = [
+    sample("earrings", { name: "earrings", ...speaking }),
+    scarf,
+    sample("bag", { name: "bag" }),
+  ];
+
+  it("is a scarf at the neck, and none that is tied to the bag", () => {
+    const look = sampleLook({ garments: [sample("dress", { name: "dress" })], accessories: leading });
+    expect(effectsOf(focal, look)).toEqual(["rubs"]);
+    expect(effectsOf(focal, { ...look, ...tied("bow on the bag") })).toEqual([]);
   });
 });
