@@ -37,9 +37,9 @@ export const focal = definePairRule({
   },
 });
 
-/** As it is worn: a scarf on the bag, or a brooch at the waist, leaves the face alone. */
+/** As it is worn, at the face or on the chest: a scarf on the bag, or a brooch at the waist, leaves the face alone. */
 function isAtFace({ zone, piece: { kind } }: Worn): boolean {
-  if (zone !== "face") return false;
+  if (zone !== "face" && zone !== "trunk") return false;
   return kind === "earrings" || kind === "necklace" || kind === "scarf" || kind === "brooch";
 }
 

@@ -116,4 +116,17 @@ describe("what leads at the face", () => {
     expect(effectsOf(focal, look)).toEqual(["rubs"]);
     expect(effectsOf(focal, { ...look, ...tied("bow on the bag") })).toEqual([]);
   });
+
+  it("is a brooch on the lapel, and none at the waist", () => {
+    const brooch = sample("brooch", { name: "brooch", ...speaking });
+    const accessories = [sample("necklace", { name: "necklace", ...speaking }), brooch];
+    const pinnedTo = (at: "lapel" | "waist") =>
+      sampleLook({
+        garments: [sample("dress", { name: "dress" })],
+        accessories,
+        adjustments: [{ kind: "pinned", piece: "brooch", at }],
+      });
+    expect(effectsOf(focal, pinnedTo("lapel"))).toEqual(["rubs"]);
+    expect(effectsOf(focal, pinnedTo("waist"))).toEqual([]);
+  });
 });
