@@ -68,7 +68,8 @@ beforeAll(async () => {
 
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
-describe("a backup", () => {
+// Each dumps and restores whole databases: a dozen seconds on a quiet machine, far more beside other work.
+describe("a backup", { timeout: 90_000 }, () => {
   it("holds everything in one file, and never writes over another", () => {
     const { status, words } = command("backup", source, saved);
     expect([status, words]).toEqual([
