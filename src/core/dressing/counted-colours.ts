@@ -1,4 +1,4 @@
-import { inOrder } from "../lists/in-order";
+import { putInOrder } from "../lists/put-in-order";
 import type { CountedColour, Patch } from "./dressed";
 
 /** A neutral leans warm or cool from this temperature on. */
@@ -35,5 +35,5 @@ export function countedColours(palette: readonly Patch[]): CountedColour[] {
   }
   const counted: CountedColour[] = [];
   for (const [name, share] of shares) counted.push({ name, share });
-  return inOrder(counted, (one, other) => other.share - one.share);
+  return putInOrder(counted, (one, other) => other.share - one.share);
 }

@@ -1,4 +1,4 @@
-import { inOrder } from "../lists/in-order";
+import { putInOrder } from "../lists/put-in-order";
 import { bodyOf, type Body } from "../body/body";
 import { seatedRise } from "../body/seated";
 import type { Interval } from "../length/interval";
@@ -119,7 +119,7 @@ function legOf(look: Look, body: Body): LegAndShoe | null {
 }
 
 function outermostFirst(worn: Worn[]): Worn[] {
-  return inOrder(worn, (one, other) => other.order - one.order);
+  return putInOrder(worn, (one, other) => other.order - one.order);
 }
 
 /** The first piece of a kind, from the head down. */

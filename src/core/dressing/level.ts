@@ -1,4 +1,4 @@
-import { inOrder } from "../lists/in-order";
+import { putInOrder } from "../lists/put-in-order";
 import { speaks, specOf } from "../piece/piece";
 import type { Pull as KindPull } from "../piece/kinds/define-kind";
 import type { RegisterSpan } from "../register/ladder";
@@ -72,18 +72,9 @@ export function placingOf(worn: readonly Worn[]): Placing | null {
 function pulledTo(base: number, { low, high }: Span, accessories: readonly Levelled[]): number {
   let pull = 0;
   let weight = 0;
-  const faint: Levelled[] = [];
-  for (const item of accessories) {
-    const own = weightOf(item, specOf(item.piece).pull);
-    if (own === "small") faint.push(item);
-    else {
-      pull += own * (item.centre - base);
-      weight += own;
-    }
-  }
-  for (const item of farthest(faint, base)) {
-    pull += small.weight * (item.centre - base);
-    weight += small.weight;
+  for (const heard of heardFrom(accessories, base)) {
+    pull += heard.weight * (heard.item.centre - base);
+    weight += heard.weight;
   }
   return settled(Math.min(high, Math.max(low, base + pull * scaleOf(weight))));
 }
@@ -171,7 +162,7 @@ function heardFrom(worn: readonly Levelled[], base: number): Heard[] {
 /** Of what is barely heard the few that lie farthest from the base. */
 function farthest(faint: Levelled[], base: number): readonly Levelled[] {
   if (faint.length <= small.heard) return faint;
-  return inOrder(
+  return putInOrder(
     faint,
     (one, other) => Math.abs(other.centre - base) - Math.abs(one.centre - base) || compareIds(one, other),
   ).slice(0, small.heard);

@@ -1,4 +1,4 @@
-import { inOrder } from "../lists/in-order";
+import { putInOrder } from "../lists/put-in-order";
 import type { Dressed } from "./dressed";
 
 /** What two accessories are by themselves, without a base: all that a rule of pairs may read. */
@@ -43,7 +43,7 @@ function neckOf(one: Dressed["neck"], other: Dressed["neck"]): Dressed["neck"] {
   const necklaces = [...one.necklaces, ...other.necklaces];
   return {
     edge: null,
-    necklaces: inOrder(necklaces, (higher, lower) => higher.lowest - lower.lowest),
+    necklaces: putInOrder(necklaces, (higher, lower) => higher.lowest - lower.lowest),
     scarf: one.scarf ?? other.scarf,
     scarfBelow: one.scarfBelow ?? other.scarfBelow,
   };

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { inOrder } from "./in-order";
+import { putInOrder } from "./put-in-order";
 import { isSameList } from "./same-list";
 
 describe("a short list in order", () => {
@@ -9,14 +9,14 @@ describe("a short list in order", () => {
     fc.assert(
       fc.property(items, (list) => {
         const byRank = (one: { rank: number }, other: { rank: number }) => one.rank - other.rank;
-        expect(inOrder([...list], byRank)).toEqual([...list].sort(byRank));
+        expect(putInOrder([...list], byRank)).toEqual([...list].sort(byRank));
       }),
     );
   });
 
   it("is the list itself", () => {
     const list = [3, 1, 2];
-    expect(inOrder(list, (one, other) => one - other)).toBe(list);
+    expect(putInOrder(list, (one, other) => one - other)).toBe(list);
     expect(list).toEqual([1, 2, 3]);
   });
 });

@@ -1,4 +1,4 @@
-import { inOrder } from "../lists/in-order";
+import { putInOrder } from "../lists/put-in-order";
 import { lenses, type Finding, type Lens } from "../rules/finding";
 import { valueOf } from "./severity";
 import { scoring } from "./verdict";
@@ -36,7 +36,7 @@ export function pointsByLens(findings: readonly Finding[]): ReadonlyMap<Lens, nu
       sum = (sum ?? 0) + Math.min(0, value);
     }
     if (sum === null) continue;
-    if (praise.length > 1) inOrder(praise, (one, other) => other - one);
+    if (praise.length > 1) putInOrder(praise, (one, other) => other - one);
     for (let i = 0; i < praise.length; i += 1) sum += (praise[i] ?? 0) / (i + 1);
     points.set(lens, sum);
   }

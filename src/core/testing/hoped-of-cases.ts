@@ -1,12 +1,11 @@
 import { dress } from "../dressing/dress";
 import type { Dressed } from "../dressing/dressed";
-import { slotOf } from "../piece/piece";
-import { slots } from "../piece/slots";
 import type { Rule } from "../rules/define-rule";
 import type { Outlook } from "../rules/outlook";
-import { lookWith, type Place } from "../search/best/options";
+import { lookWith } from "../search/best/options";
 import { hopedOf, outcomeOf, type Outcome } from "../search/best/outcome";
 import { outlooksFor } from "../search/best/outlooks";
+import { placed } from "./begun-choices";
 import { looksNear } from "./told-of-cases";
 
 /** What a rule hopes for of a look that is still being chosen, and what it makes of what may come of it. */
@@ -47,16 +46,8 @@ export function pointsOf({ faults, praise }: Outcome): number {
 
 /** A look from its base on until all is on it; nothing of one that is not chosen slot by slot. */
 function* begunFrom({ look }: Dressed): Generator<Outlook> {
-  const places: Place[] = slots.flatMap((slot) =>
-    look.accessories
-      .filter((piece) => slotOf(piece) === slot)
-      .map((piece) => ({ slot, options: [piece, null] })),
-  );
-  const taken = new Set(places.map(({ slot }) => slot));
-  if (taken.size < look.accessories.length || taken.has("layer")) return;
-  // Shoes come first: hosiery that is on is hidden by nothing that is put on later.
-  places.sort((one, other) => Number(other.slot === "shoe") - Number(one.slot === "shoe"));
-  const base = { ...look, accessories: [] };
+  const { base, places } = placed({ base: { ...look, accessories: [] }, wardrobe: look.accessories });
+  if (places.length < look.accessories.length || places.some(({ slot }) => slot === "layer")) return;
   const outlookOf = outlooksFor(base, places);
   const chosen = places.map(({ options }) => options[0] ?? null);
   for (let begun = 0; begun <= places.length; begun += 1)

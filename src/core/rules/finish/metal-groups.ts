@@ -1,4 +1,4 @@
-import { inOrder } from "../../lists/in-order";
+import { putInOrder } from "../../lists/put-in-order";
 import { metalGroup, type MetalGroup } from "../../finish/metals";
 import { placeOf, type Piece } from "../../piece/piece";
 
@@ -28,7 +28,7 @@ export function metalGroupsOf(seen: readonly Piece[], plain: number): Group[] {
     else groups.push({ group, pieces: [piece] });
   }
   if (groups.length < 2) return groups;
-  return inOrder(
+  return putInOrder(
     groups,
     (one, other) =>
       sizeOf(other, plain) - sizeOf(one, plain) || inTurn.indexOf(one.group) - inTurn.indexOf(other.group),

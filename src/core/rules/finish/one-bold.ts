@@ -1,4 +1,4 @@
-import { inOrder } from "../../lists/in-order";
+import { putInOrder } from "../../lists/put-in-order";
 import { clash, loudnessOf } from "../../finish/clash";
 import { finishes, type Finish, type Kin } from "../../finish/finishes";
 import type { Piece } from "../../piece/piece";
@@ -41,7 +41,10 @@ export const oneBold = definePairRule({
       for (const surface of surfacesOf(piece))
         if (surface.boldness >= params.bold && surface.finish !== "pearl") loud.push(surface);
     }
-    inOrder(loud, (one, other) => other.boldness - one.boldness || (one.piece.id < other.piece.id ? -1 : 1));
+    putInOrder(
+      loud,
+      (one, other) => other.boldness - one.boldness || (one.piece.id < other.piece.id ? -1 : 1),
+    );
     const [lead] = loud;
     if (!lead) return [];
     const kins = new Set(loud.map(loudnessOf)).size;

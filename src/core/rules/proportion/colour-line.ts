@@ -1,4 +1,4 @@
-import { inOrder } from "../../lists/in-order";
+import { putInOrder } from "../../lists/put-in-order";
 import { difference } from "../../colour/difference";
 import { isSkinTone } from "../../colour/family";
 import type { Shade } from "../../colour/shade";
@@ -64,7 +64,7 @@ function stretchesOf({ worn, hosiery, bareLeg, body }: Dressed): Stretch[] {
   }
   if (bareLeg && !(hosiery && hosiery.seen.length > 0))
     stretches.push({ shade: "bare", foot: false, ...bareLeg });
-  return inOrder(stretches, (one, other) => other.to - one.to);
+  return putInOrder(stretches, (one, other) => other.to - one.to);
 }
 
 function longestRun(

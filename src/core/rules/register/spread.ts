@@ -1,4 +1,4 @@
-import { inOrder } from "../../lists/in-order";
+import { putInOrder } from "../../lists/put-in-order";
 import { hopeOfSpread } from "./spread-hope";
 import type { Worn } from "../../dressing/dressed";
 import { slotOf, type Piece } from "../../piece/piece";
@@ -43,8 +43,8 @@ export const spread = defineRule({
     }
     if (apart.length === 0) return [];
     // In what order pieces were put on must not matter to which of them answer one another.
-    inOrder(apart, (one, other) => (one.item.piece.id < other.item.piece.id ? -1 : 1));
-    inOrder(seen, (one, other) => (one.piece.id < other.piece.id ? -1 : 1));
+    putInOrder(apart, (one, other) => (one.item.piece.id < other.item.piece.id ? -1 : 1));
+    putInOrder(seen, (one, other) => (one.piece.id < other.piece.id ? -1 : 1));
     const answered = new Set<Worn>();
     const findings: Finding[] = [];
     for (const { item, off } of apart) {

@@ -1,4 +1,4 @@
-import { inOrder } from "../../lists/in-order";
+import { putInOrder } from "../../lists/put-in-order";
 import { speaks, type Piece } from "../../piece/piece";
 import type { Schools } from "../../rule-book/schools";
 import { param, type Values } from "../../rule-book/params";
@@ -41,7 +41,7 @@ export const oneLead = definePairRule({
     const leads: Piece[] = [];
     for (const { piece } of visible) if (speaks(piece, params.statement)) leads.push(piece);
     if (leads.length === 0) return [];
-    const [lead, ...others] = inOrder(
+    const [lead, ...others] = putInOrder(
       leads,
       (one, other) => (other.statement ?? 0) - (one.statement ?? 0) || (one.id < other.id ? -1 : 1),
     );

@@ -3,7 +3,7 @@
  * longer, and a kilobyte of memory, than to put so few in order one by one.
  * @param compare below 0 where the first comes before the second
  */
-export function inOrder<T>(list: T[], compare: (one: T, other: T) => number): T[] {
+export function putInOrder<T>(list: T[], compare: (one: T, other: T) => number): T[] {
   for (let i = 1; i < list.length; i += 1) {
     const each = list[i] as T;
     let at = i;
