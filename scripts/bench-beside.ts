@@ -31,11 +31,12 @@ export function compareReadings(): BesideFigures[] {
     const beside = () => {
       for (const look of worn) {
         const before = readLook(look);
-        readMany(
+        const swapped = readMany(
           offered,
           (piece) => swap(look, slot, piece),
           () => before,
         );
+        Array.from(swapped, ({ reading }) => reading.points);
       }
     };
     // Run in turn, so that a slow minute of the machine slows both.

@@ -29,21 +29,24 @@ export interface Matched {
  * (docs/model.md, Colour: |dDepth| <= 22 or one of high contrast holds both depths; temperature product >=
  * -0.15; inner contrast within 25; clarity bands not two apart).
  */
-export function breachesOf(one: Matched, other: Matched, limits: MatchLimits): Breach[] {
+export function breachesOf(one: Matched, other: Matched, limits: MatchLimits): readonly Breach[] {
   const depth = Math.abs(one.character.depth - other.character.depth);
   const product = one.character.temperature * other.character.temperature;
   const contrast = Math.abs(one.character.contrast - other.character.contrast);
-  const breaches: Breach[] = [];
+  let breaches: Breach[] | null = null;
   if (depth > limits.depth && !holdsBoth(one, other, limits) && !holdsBoth(other, one, limits))
-    breaches.push({ by: "depth", value: depth });
-  if (product < limits.opposed) breaches.push({ by: "temperature", value: product });
-  if (contrast > limits.contrast) breaches.push({ by: "contrast", value: contrast });
+    (breaches ??= []).push({ by: "depth", value: depth });
+  if (product < limits.opposed) (breaches ??= []).push({ by: "temperature", value: product });
+  if (contrast > limits.contrast) (breaches ??= []).push({ by: "contrast", value: contrast });
   if (one.chromatic && other.chromatic) {
     const clarity = Math.abs(bandOf(one) - bandOf(other));
-    if (clarity >= 2) breaches.push({ by: "clarity", value: clarity });
+    if (clarity >= 2) (breaches ??= []).push({ by: "clarity", value: clarity });
   }
-  return breaches;
+  return breaches ?? none;
 }
+
+/** Most pieces agree: nothing is laid out for them. */
+const none: readonly Breach[] = [];
 
 function bandOf({ character }: Matched): number {
   return clarityBands.indexOf(clarityBand(character.clarity));

@@ -1,3 +1,4 @@
+import { isSameList } from "../lists/same-list";
 import { putInOrder } from "../lists/put-in-order";
 import { bodyOf, type Body } from "../body/body";
 import { seatedRise } from "../body/seated";
@@ -17,7 +18,7 @@ import { countedColours } from "./counted-colours";
 import type { Dressed, Worn, WornOf } from "./dressed";
 import { placingOf } from "./level";
 import { paletteOf } from "./palette";
-import { place } from "./placed";
+import { place, type Placed } from "./placed";
 import { seenParts } from "./seen-parts";
 import { skirtOf } from "./skirt";
 import { topsUnderAnother } from "./tops";
@@ -37,16 +38,19 @@ function bodyFor(client: Client): Body {
 /**
  * Puts a look on the client's body: which part of each piece is seen, who touches whom, how large each
  * is, how hem and shoe meet. Rules and drawings read this and measure nothing themselves.
+ * @param beside a look that was dressed before: where it differs in an accessory or two, the rest is not measured again
  */
-export function dress(look: Look): Dressed {
+export function dress(look: Look, beside: Dressed | null = null): Dressed {
   const body = bodyFor(look.client);
-  const pieces: readonly Piece[] = [...look.garments, ...look.accessories];
   const skirtOver = look.garments.some(({ kind }) => kind === "skirt");
   const under = { skirtOver, tops: topsUnderAnother(look) };
-  const placed = pieces.map((piece) => place(body, piece, look, under));
-  const seen = seenParts(placed, body);
+  const laying = { body, look, under };
+  const placed: Placed[] = [];
+  for (const garment of look.garments) placed.push(place(garment, true, laying));
+  for (const accessory of look.accessories) placed.push(place(accessory, look.garments.includes(accessory), laying));
+  const seen = seenParts(placed);
   const areas = areasOf(body, placed, seen);
-  const leg = legOf(look, body);
+  const { leg, neck, tied, landed } = measuredOf(look, body, beside);
   const worn = placed.map((item, i): Worn => ({
     piece: item.piece,
     asWorn: item.asWorn,
@@ -60,23 +64,32 @@ export function dress(look: Look): Dressed {
     seen: seen[i]?.parts ?? [],
     area: areas[i] ?? 0,
     centre: item.centre,
+    insulation: item.insulation,
     showsReverse: item.showsReverse,
   }));
   const placing = placingOf(worn);
-  const visible = worn.filter((item) => item.seen.length > 0);
-  const tops = outermostFirst(visible.filter((item) => item.place === "top"));
+  const visible: Worn[] = [];
+  const garments: Worn[] = [];
+  const accessories: Worn[] = [];
+  const tops: Worn[] = [];
+  for (const item of worn) {
+    if (item.seen.length === 0) continue;
+    visible.push(item);
+    (item.place === null ? accessories : garments).push(item);
+    if (item.place === "top") tops.push(item);
+  }
+  putInOrder(tops, outermostFirst);
   const shoe = firstOf(worn, "shoe");
   const bag = firstOf(worn, "bag");
   const hem = lowestHem(worn);
   const palette = paletteOf(visible);
-  const neck = wornNeckOf(look, body);
   return {
     look,
     body,
     worn,
     visible,
-    garments: visible.filter((item) => item.place !== null),
-    accessories: visible.filter((item) => item.place === null),
+    garments,
+    accessories,
     tops,
     shoe,
     bag,
@@ -92,10 +105,62 @@ export function dress(look: Look): Dressed {
     placing,
     level: placing?.level ?? null,
     neck,
-    tied: tiedOf(look, body),
-    landing: bag && landingOf(bag.asWorn, look, body),
+    tied,
+    landing: bag && (landed ?? landingOf(bag.asWorn, look, body)),
     skirt: skirtOf(worn, body),
   };
+}
+
+/** What single accessories make of a look with its garments, whatever else is put on. */
+interface Measured extends Pick<Dressed, "leg" | "neck" | "tied"> {
+  /** Where the bag lands, where that is known from the look beside it. */
+  readonly landed: Dressed["landing"];
+}
+
+/** On what of the accessories each of these rests. */
+const restsOn = {
+  leg: new Set<Kind>(["shoe"]),
+  neck: new Set<Kind>(["necklace", "scarf"]),
+  tied: new Set<Kind>(["scarf"]),
+  landed: new Set<Kind>(["bag", "coat"]),
+} as const satisfies Record<keyof Measured, ReadonlySet<Kind>>;
+
+function measuredOf(look: Look, body: Body, beside: Dressed | null): Measured {
+  const known = beside && isWornAlike(look, beside.look) ? beside : null;
+  const isAlike = (what: keyof Measured) =>
+    known !== null && isSameOf(restsOn[what], look.accessories, known.look.accessories);
+  return {
+    leg: known && isAlike("leg") ? known.leg : legOf(look, body),
+    neck: known && isAlike("neck") ? known.neck : wornNeckOf(look, body),
+    tied: known && isAlike("tied") ? known.tied : tiedOf(look, body),
+    landed: known && isAlike("landed") ? known.landing : null,
+  };
+}
+
+/** Whether two looks have the same wearer, garments and ways of wearing. */
+function isWornAlike(one: Look, other: Look): boolean {
+  return (
+    one.client === other.client &&
+    isSameList(one.garments, other.garments) &&
+    isSameList(one.adjustments, other.adjustments)
+  );
+}
+
+/** Whether two lists hold the same pieces of some kinds, in the same order. */
+function isSameOf(kinds: ReadonlySet<Kind>, one: readonly Piece[], other: readonly Piece[]): boolean {
+  let at = 0;
+  for (const piece of one) {
+    if (!kinds.has(piece.kind)) continue;
+    at = nextOf(kinds, other, at);
+    if (other[at] !== piece) return false;
+    at += 1;
+  }
+  return nextOf(kinds, other, at) === other.length;
+}
+
+function nextOf(kinds: ReadonlySet<Kind>, pieces: readonly Piece[], from: number): number {
+  for (let at = from; at < pieces.length; at += 1) if (kinds.has((pieces[at] as Piece).kind)) return at;
+  return pieces.length;
 }
 
 /** The scarf of a look as it is folded and tied; null without one, or where nobody has said how it is tied. */
@@ -118,8 +183,8 @@ function legOf(look: Look, body: Body): LegAndShoe | null {
   return meet(body, { trousers: worn, shoe }, { turn, tucked, rise }, hemLimitsOf(look.client.ruleBook));
 }
 
-function outermostFirst(worn: Worn[]): Worn[] {
-  return putInOrder(worn, (one, other) => other.order - one.order);
+function outermostFirst(one: Worn, other: Worn): number {
+  return other.order - one.order;
 }
 
 /** The first piece of a kind, from the head down. */

@@ -41,6 +41,8 @@ export interface Worn<P extends Piece = Piece> {
   readonly area: number;
   /** Centre of its register as it is worn, 1-9. */
   readonly centre: number | null;
+  /** How much warmth it keeps in as it is worn, clo. */
+  readonly insulation: number;
   /** A turned hem or cuff shows the inside of the cloth. */
   readonly showsReverse: boolean;
 }

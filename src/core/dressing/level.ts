@@ -65,19 +65,35 @@ export function placingOf(worn: readonly Worn[]): Placing | null {
   if (own === null) return null;
   const base = settled(own);
   const span = spanOf(garments);
-  return { level: span ? pulledTo(base, span, accessories) : base, base, span };
+  return { level: span ? pulledTo({ base, span }, accessories, null) : base, base, span };
 }
 
-/** Where a base stands with some accessories, within its span. */
-function pulledTo(base: number, { low, high }: Span, accessories: readonly Levelled[]): number {
+/** Where a base stands with some accessories, one of them left out, within its span. */
+function pulledTo(
+  { base, span: { low, high } }: { readonly base: number; readonly span: Span },
+  accessories: readonly Worn[],
+  without: Worn | null,
+): number {
   let pull = 0;
   let weight = 0;
-  for (const heard of heardFrom(accessories, base)) {
-    pull += heard.weight * (heard.item.centre - base);
-    weight += heard.weight;
+  let faint: Levelled[] | null = null;
+  for (const item of accessories) {
+    if (item === without || !isLevelled(item)) continue;
+    const own = weightOf(item, specOf(item.piece).pull);
+    if (own === "small") (faint ??= []).push(item);
+    else if (own > 0) {
+      pull += own * (item.centre - base);
+      weight += own;
+    }
+  }
+  for (const item of farthest(faint ?? none, base)) {
+    pull += small.weight * (item.centre - base);
+    weight += small.weight;
   }
   return settled(Math.min(high, Math.max(low, base + pull * scaleOf(weight))));
 }
+
+const none: Levelled[] = [];
 
 /**
  * The level of a look without one of its accessories: what its garments make of it stays as it is.
@@ -87,10 +103,9 @@ export function levelWithout(
   item: Worn,
   { placing, accessories }: { readonly placing: Placing | null; readonly accessories: readonly Worn[] },
 ): number | null {
-  const rest: Levelled[] = [];
-  for (const other of accessories) if (other !== item && isLevelled(other)) rest.push(other);
-  if (placing?.span) return pulledTo(placing.base, placing.span, rest);
-  const centre = weighedCentre(rest);
+  if (placing?.span) return pulledTo({ base: placing.base, span: placing.span }, accessories, item);
+  const rest = accessories.filter((other) => other !== item && isLevelled(other));
+  const centre = weighedCentre(rest as Levelled[]);
   return centre === null ? null : settled(centre);
 }
 

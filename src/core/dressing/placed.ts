@@ -1,18 +1,39 @@
 import type { Body } from "../body/body";
 import { seatedRise } from "../body/seated";
 import { adjustmentsOf, adjustmentSpec, asWornOn, wornSlot, type Adjustment } from "../piece/adjustment";
+import type { Interval } from "../length/interval";
 import type { BodyZone } from "../piece/body-zone";
+import { insulationOf } from "../piece/insulation";
 import type { GarmentPlace } from "../piece/kinds/define-kind";
 import { layerOf, type Layer } from "../piece/layers";
 import type { Look } from "../piece/look";
-import { bodyZoneOf, isKind, placeOf, specOf, type Piece } from "../piece/piece";
+import { bodyZoneOf, hides, isKind, openingOf, placeOf, specOf, type Piece } from "../piece/piece";
 import type { Worn } from "./dressed";
 import { profileOf } from "./profile";
 import { isSameList } from "../lists/same-list";
 
+/** What is seen of a piece from the front. */
+export interface SeenParts {
+  readonly parts: readonly Interval[];
+  /** Those of them that are seen only in the V of something closed over it. */
+  readonly inOpening: readonly Interval[];
+}
+
+/** Something that hides what is under it, and of it what is closed: all of it where it has no opening. */
+export interface Cover {
+  readonly order: number;
+  readonly extent: Interval;
+  readonly closed: Interval;
+}
+
 /** A piece on a body, before it is known what hides it. */
 export interface Placed extends Omit<Worn, "order" | "seen" | "area"> {
   readonly layer: Layer;
+  /** What it hides of what lies under it; null where that is nothing. */
+  readonly cover: Cover | null;
+  /** What is seen of it where nothing lies over it, and how much of a look that takes. */
+  readonly whole: SeenParts;
+  readonly wholeArea: number;
 }
 
 /** What of a look's garments lies under another one of them. */
@@ -21,6 +42,13 @@ export interface Underneath {
   readonly skirtOver: boolean;
   /** The tops that lie under another top. */
   readonly tops: readonly Piece[];
+}
+
+/** The look that pieces are laid on a body for. */
+export interface Laying {
+  readonly body: Body;
+  readonly look: Look;
+  readonly under: Underneath;
 }
 
 /** All that the place of a piece rests on. */
@@ -39,31 +67,27 @@ interface Circumstances {
 const lately = new WeakMap<Piece, { readonly on: Circumstances; readonly placed: Placed }>();
 
 /** Lays a piece on a body, with what is done to it, under what the look has over it. */
-export function place(body: Body, piece: Piece, look: Look, under: Underneath): Placed {
-  const on: Circumstances = {
-    body,
-    own: adjustmentsOf(look.adjustments, piece.id),
-    seated: look.client.seated,
-    isGarment: look.garments.includes(piece),
-    skirtOver: under.skirtOver,
-    underTop: isKind(piece, "top") && under.tops.includes(piece),
-  };
+export function place(piece: Piece, isGarment: boolean, { body, look, under }: Laying): Placed {
   const before = lately.get(piece);
-  if (before && isSame(before.on, on)) return before.placed;
+  const own = adjustmentsOf(look.adjustments, piece.id);
+  const { seated } = look.client;
+  const { skirtOver } = under;
+  const underTop = isKind(piece, "top") && under.tops.includes(piece);
+  if (before) {
+    const { on } = before;
+    const isSame =
+      on.body === body &&
+      on.seated === seated &&
+      on.isGarment === isGarment &&
+      on.skirtOver === skirtOver &&
+      on.underTop === underTop &&
+      isSameList(on.own, own);
+    if (isSame) return before.placed;
+  }
+  const on: Circumstances = { body, own, seated, isGarment, skirtOver, underTop };
   const placed = layOn(piece, on);
   lately.set(piece, { on, placed });
   return placed;
-}
-
-function isSame(one: Circumstances, other: Circumstances): boolean {
-  return (
-    one.body === other.body &&
-    one.seated === other.seated &&
-    one.isGarment === other.isGarment &&
-    one.skirtOver === other.skirtOver &&
-    one.underTop === other.underTop &&
-    isSameList(one.own, other.own)
-  );
 }
 
 function layOn(piece: Piece, { body, own, seated, isGarment, skirtOver, underTop }: Circumstances): Placed {
@@ -84,6 +108,7 @@ function layOn(piece: Piece, { body, own, seated, isGarment, skirtOver, underTop
       to: extent.to,
     };
   }
+  const whole: SeenParts = { parts: [extent], inOpening: none };
   return {
     piece,
     asWorn: worn,
@@ -95,9 +120,38 @@ function layOn(piece: Piece, { body, own, seated, isGarment, skirtOver, underTop
     place: skirtOver && piece.kind === "dress" ? "top" : placeAsWorn(piece, own),
     extent,
     layer: layerOf(layer),
+    cover: coverOf(worn, extent, layerOf(layer), body),
+    whole,
+    wholeArea: areaOfPiece({ piece, adjustments: own, extent }, whole.parts, body),
     centre: centreOf(worn, own),
+    insulation: insulationOf(worn, own),
     showsReverse: own.some(({ kind }) => adjustmentSpec(kind).showsReverse === true),
   };
+}
+
+const none: readonly never[] = [];
+
+function coverOf(worn: Piece, extent: Interval, { covers, order }: Layer, body: Body): Cover | null {
+  if (!covers || !hides(worn)) return null;
+  const opening = openingOf(worn, body);
+  const closed =
+    opening === null || opening >= extent.to
+      ? extent
+      : { from: extent.from, to: Math.max(extent.from, opening) };
+  return { order, extent, closed };
+}
+
+/** How much a piece takes by what is seen of it, or by the way it is worn. */
+export function areaOfPiece(
+  { piece, adjustments, extent }: Pick<Placed, "piece" | "adjustments" | "extent">,
+  parts: readonly Interval[],
+  body: Body,
+): number {
+  for (const adjustment of adjustments) {
+    const area = adjustmentSpec(adjustment.kind).area?.(adjustment);
+    if (area !== undefined) return area;
+  }
+  return specOf(piece).area({ parts, extent }, body);
 }
 
 /** Where on the body a piece is looked at as it is worn. */

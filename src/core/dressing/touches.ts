@@ -1,22 +1,50 @@
 import type { Dressed, Join, Touch, Worn } from "./dressed";
-import { hides } from "./seen-parts";
+import { hides } from "../piece/piece";
 
 /** What of a look decides who touches whom. */
 type Meeting = Pick<Dressed, "visible" | "tops" | "leg" | "hem" | "neck">;
 
+/** The pieces that are seen and may touch another: the first of each sort. */
+interface Meeters {
+  readonly belt: Worn | null;
+  readonly bottom: Worn | null;
+  readonly whole: Worn | null;
+  readonly layers: readonly Worn[];
+  readonly shoe: Worn | null;
+  readonly hosiery: Worn | null;
+  readonly bag: Worn | null;
+  readonly scarf: Worn | null;
+}
+
+function meetersIn({ visible, neck }: Pick<Meeting, "visible" | "neck">): Meeters {
+  let belt: Worn | null = null;
+  let bottom: Worn | null = null;
+  let whole: Worn | null = null;
+  let shoe: Worn | null = null;
+  let hosiery: Worn | null = null;
+  let bag: Worn | null = null;
+  let scarf: Worn | null = null;
+  const layers: Worn[] = [];
+  for (const item of visible) {
+    const { place, piece } = item;
+    if (place === "bottom") bottom ??= item;
+    else if (place === "whole") whole ??= item;
+    else if (place === "layer") layers.push(item);
+    if (piece.kind === "belt") belt ??= item;
+    else if (piece.kind === "shoe") shoe ??= item;
+    else if (piece.kind === "hosiery") hosiery ??= item;
+    else if (piece.kind === "bag") bag ??= item;
+    // Tied in the hair, on the bag or round the waist it touches nothing at the neck.
+    else if (piece === neck.scarf) scarf ??= item;
+  }
+  return { belt, bottom, whole, layers, shoe, hosiery, bag, scarf };
+}
+
 /** Finds which of the pieces that are seen touch one another, from the neck down. */
 export function touchesOf({ visible, tops, leg, hem, neck }: Meeting): Touch[] {
-  const belt = visible.find((item) => item.piece.kind === "belt") ?? null;
-  const bottom = visible.find((item) => item.place === "bottom");
-  const whole = visible.find((item) => item.place === "whole");
-  const layers = visible.filter((item) => item.place === "layer");
-  const shoe = visible.find((item) => item.piece.kind === "shoe");
-  const hosiery = visible.find((item) => item.piece.kind === "hosiery");
-  // Tied in the hair, on the bag or round the waist it touches nothing at the neck.
-  const scarf = visible.find((item) => item.piece === neck.scarf);
-  const bag = visible.find((item) => item.piece.kind === "bag");
+  const { belt, bottom, whole, layers, shoe, hosiery, bag, scarf } = meetersIn({ visible, neck });
   const touches: Touch[] = [];
-  const join = (upper: Worn | undefined, lower: Worn | undefined, where: Join, at: number) => {
+  const join = (upper: Worn | null | undefined, lower: Worn | null | undefined, where: Join, at: number) => {
     if (!upper || !lower) return;
     const separator = where === "waist" ? belt : null;
     touches.push({ upper, lower, join: where, at, separator });
@@ -40,7 +68,8 @@ export function touchesOf({ visible, tops, leg, hem, neck }: Meeting): Touch[] {
   if (whole && bottom) join(whole, bottom, "hem", whole.extent.from);
   const lowest = bottom ?? whole;
   if (lowest && shoe) {
-    const hosieryTop = hosiery ? Math.max(...hosiery.seen.map((part) => part.to)) : -Infinity;
+    let hosieryTop = -Infinity;
+    for (const { to } of hosiery?.seen ?? []) hosieryTop = Math.max(hosieryTop, to);
     if (leg?.fit && leg.fit.gap < 0.5) join(lowest, shoe, "foot", leg.fit.shaft);
     else if (hosiery && hem !== null && hosieryTop >= hem - 0.5) join(lowest, hosiery, "hem", hem);
     else if (leg && !leg.isBoot && leg.hem < shoe.extent.to) join(lowest, shoe, "foot", leg.hem);
@@ -48,13 +77,10 @@ export function touchesOf({ visible, tops, leg, hem, neck }: Meeting): Touch[] {
   if (hosiery && shoe) join(hosiery, shoe, "foot", shoe.extent.to);
   if (bag) {
     const landing = middle(bag);
-    const behind = [...layers].reverse().concat(tops, whole ?? [], bottom ?? []);
-    join(
-      bag,
-      behind.find((item) => item.seen.some((part) => part.from <= landing && part.to >= landing)),
-      "landing",
-      landing,
-    );
+    const isThere = (item: Worn | null) =>
+      item !== null && item.seen.some(({ from, to }) => from <= landing && to >= landing);
+    const behind = layers.findLast(isThere) ?? tops.find(isThere) ?? [whole, bottom].find(isThere);
+    join(bag, behind, "landing", landing);
   }
   return touches;
 }

@@ -2,7 +2,6 @@ import { describe, expect, it } from "vitest";
 import { optionsAmong, optionsOf, wornSlot, type Adjustment } from "../piece/adjustment";
 import type { Look } from "../piece/look";
 import type { Piece } from "../piece/piece";
-import { insulationOf } from "../place/warmth";
 import { footBudget } from "../place/foot-time";
 import { apply, wornSo } from "../reading/change";
 import { read } from "../reading/read";
@@ -48,8 +47,8 @@ describe("a layer's front", () => {
     const open = look([legs, shirt, blazer]);
     const closed = done(open, { kind: "front", piece: "blazer", how: "closed" });
     expect(itemOf(closed, "shirt").area).toBeLessThan(itemOf(dress(open), "shirt").area);
-    expect(insulationOf(itemOf(closed, "blazer"))).toBeGreaterThan(
-      insulationOf(itemOf(dress(open), "blazer")),
+    expect(itemOf(closed, "blazer").insulation).toBeGreaterThan(
+      itemOf(dress(open), "blazer").insulation,
     );
   });
 
@@ -59,8 +58,8 @@ describe("a layer's front", () => {
       piece: "blazer",
       how: "over the shoulders",
     });
-    expect(insulationOf(itemOf(laid, "blazer"))).toBeLessThan(
-      insulationOf(itemOf(dress(look([legs, shirt, blazer])), "blazer")),
+    expect(itemOf(laid, "blazer").insulation).toBeLessThan(
+      itemOf(dress(look([legs, shirt, blazer])), "blazer").insulation,
     );
     expect(looseOf(laid)?.id).toBe("blazer");
     for (const form of ["cape", "waistcoat"] as const) {
@@ -126,7 +125,7 @@ describe("a top", () => {
     expect(tied.tops.map(({ piece }) => piece.id)).toEqual(["shirt"]);
     expect(itemOf(tied, "knit").place).toBe("layer");
     expect(tied.neck.edge?.piece.id).toBe("shirt");
-    expect(insulationOf(itemOf(tied, "knit"))).toBeLessThan(insulationOf(itemOf(dress(both), "knit")));
+    expect(itemOf(tied, "knit").insulation).toBeLessThan(itemOf(dress(both), "knit").insulation);
     expect(looseOf(tied)?.id).toBe("knit");
   });
 

@@ -72,6 +72,11 @@ export function openingOf(worn: Piece, body: Body): number | null {
   return specOf(worn).opening?.(worn.figures, body) ?? null;
 }
 
+/** Whether a piece as worn hides what is under it down the middle. */
+export function hides(worn: Piece): boolean {
+  return specOf(worn).hides?.(worn.figures) ?? true;
+}
+
 /** Whether a shoe shows the toes. */
 export function isOpenToed(shoe: PieceOf<"shoe">): boolean {
   const { form, toe } = shoe.figures;

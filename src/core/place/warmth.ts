@@ -1,7 +1,3 @@
-import type { Worn } from "../dressing/dressed";
-import { adjustmentSpec } from "../piece/adjustment";
-import { specOf } from "../piece/piece";
-
 /** Heat of a body at rest, W/m2. */
 const atRest = 58;
 /** How many times as much a body gives off that moves (met; docs/model.md, Comfort). */
@@ -13,13 +9,6 @@ const fullWind = 10;
 
 /** Insulation of the still air about the body, clo, as docs/model.md has it. */
 const airLayer = 0.7;
-
-/** Insulation of a piece as it is worn, clo (docs/model.md, Comfort). */
-export function insulationOf({ asWorn, adjustments }: Pick<Worn, "asWorn" | "adjustments">): number {
-  let clo = specOf(asWorn).insulation(asWorn.figures, asWorn);
-  for (const adjustment of adjustments) clo += adjustmentSpec(adjustment.kind).insulation?.(adjustment) ?? 0;
-  return Math.max(0, clo);
-}
 
 /**
  * Air temperature, deg C, in which a wearer of so much insulation is comfortable: 33 - 0.155 * 0.75 * M * (clo +

@@ -21,13 +21,15 @@ export interface Surprise {
 /** Stand back and take one thing off: each accessory's removal but the shoes', the one that gains most first. */
 export function editPass(look: Look): Removal[] {
   const before = readLook(look);
-  return readMany(
+  const without = readMany(
     look.accessories.filter(mayComeOff),
     ({ id }) => takeOff(look, id),
     () => before,
-  )
-    .map(({ of: piece, reading }) => ({ piece, worth: worthOf(before.reading, reading) }))
-    .sort(byWorth);
+  );
+  return Array.from(without, ({ of: piece, reading }) => ({
+    piece,
+    worth: worthOf(before.reading, reading),
+  })).sort(byWorth);
 }
 
 const surprisesKept = 4;
@@ -44,7 +46,7 @@ export function surprises(look: Look, wardrobe: readonly Piece[]): Surprise[] {
     .flatMap((off): Surprise[] => {
       const slot = slotOf(off);
       if (slot === null) return [];
-      const best = readMany(
+      const swapped = readMany(
         wardrobe.filter(
           (on) =>
             slotOf(on) === slot &&
@@ -53,7 +55,8 @@ export function surprises(look: Look, wardrobe: readonly Piece[]): Surprise[] {
         ),
         (on) => swap(look, slot, on),
         () => before,
-      )
+      );
+      const best = [...swapped]
         .filter(({ reading }) => compareVerdicts(reading.verdict, now.verdict) >= 0)
         .sort((one, other) => other.reading.points - one.reading.points)[0];
       return best ? [{ off, on: best.of, worth: worthOf(now, best.reading) }] : [];

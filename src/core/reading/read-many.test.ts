@@ -51,12 +51,12 @@ describe("many looks", () => {
   it("read each as it does alone, in their order and with what they were made of", () => {
     const seeds = Array.from({ length: 70 }, (_, i) => 300 + i);
     const lookOf = (seed: number) => neighbours(seed)[1];
-    const read70 = readMany(seeds, lookOf);
+    const read70 = [...readMany(seeds, lookOf)];
     expect(read70.map(({ of }) => of)).toEqual(seeds);
     for (const { of, look, reading } of read70) {
       expect(JSON.stringify(look)).toBe(JSON.stringify(lookOf(of)));
       expect(JSON.stringify(reading)).toBe(JSON.stringify(read(look)));
     }
-    expect(readMany([], lookOf)).toEqual([]);
+    expect([...readMany([], lookOf)]).toEqual([]);
   });
 });

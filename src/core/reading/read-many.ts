@@ -33,22 +33,21 @@ export interface ReadOne<T> {
 /**
  * Reads many looks, each the same to the byte as `read` would. Every rule is asked about one look after another while it
  * is at hand; and of a look that stands beside one that was read, only about what differs in something it reads.
+ * They come as they are read: what a caller keeps of one is all that is kept of it.
  * @param all what the looks are made of
  * @param besideOf the look that was read before one of these: a neighbour in a piece or two helps most
  */
-export function readMany<T>(
+export function* readMany<T>(
   all: readonly T[],
   lookOf: (one: T) => Look,
   besideOf: (one: T) => ReadLook | null = () => null,
-): ReadOne<T>[] {
-  const done: ReadOne<T>[] = [];
+): Generator<ReadOne<T>, void> {
   for (let from = 0; from < all.length; from += sideBySide) {
     const some = all.slice(from, from + sideBySide).map((of) => toRead(of, lookOf(of), besideOf(of)));
     askRules(some);
     for (const { of, dressed, findings } of some)
-      done.push({ of, look: dressed.look, reading: sumUp(findings, dressed) });
+      yield { of, look: dressed.look, reading: sumUp(findings, dressed) };
   }
-  return done;
 }
 
 /** A look that is being read. */
@@ -63,7 +62,7 @@ interface LookToRead<T> {
 
 function toRead<T>(of: T, look: Look, beside: ReadLook | null): LookToRead<T> {
   const differs = beside ? differing(beside.dressed.look, look) : everyBit;
-  return { of, dressed: dress(look), known: beside?.said ?? [], differs, findings: [] };
+  return { of, dressed: dress(look, beside?.dressed), known: beside?.said ?? [], differs, findings: [] };
 }
 
 const reads = registry.map((rule) => bitsRead(rule.reads));

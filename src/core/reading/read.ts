@@ -3,7 +3,7 @@ import type { Dressed } from "../dressing/dressed";
 import type { Look } from "../piece/look";
 import { lenses, type Finding, type Lens } from "../rules/finding";
 import { registry } from "../rules/registry";
-import { pointsByLens, scoreFrom } from "./score";
+import { pointsByLens, scoreFrom, sumOf } from "./score";
 import { verdictOf, type Verdict } from "./verdict";
 
 /** One lens of a reading: its own score, or null when no rule of it had anything to say. */
@@ -45,17 +45,16 @@ export function addAll(findings: Finding[], said: readonly Finding[]): void {
 /** What findings, in the order of the rules, make of a look. */
 export function sumUp(findings: readonly Finding[], { level }: Pick<Dressed, "level">): Reading {
   const points = pointsByLens(findings);
-  let total = 0;
-  for (const lens of lenses) total += points.get(lens) ?? 0;
+  const total = sumOf(points);
   const score = scoreFrom(total);
   return {
     verdict: verdictOf(findings, score),
     score,
     points: Math.round(total * 1e6) / 1e6,
     level,
-    lenses: lenses.map((lens) => {
-      const own = points.get(lens);
-      return { lens, score: own === undefined ? null : scoreFrom(own) };
+    lenses: lenses.map((lens, i) => {
+      const own = points[i] ?? null;
+      return { lens, score: own === null ? null : scoreFrom(own) };
     }),
     findings,
   };

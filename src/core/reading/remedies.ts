@@ -84,7 +84,7 @@ function trials(
     () => beside,
   );
   return new Map(
-    read.map(({ of: [key, change], reading: after }) => {
+    Array.from(read, ({ of: [key, change], reading: after }) => {
       const worth = worthOf(before, after);
       const { verdict } = after;
       return [key, { change, worth, verdict, after, standsFor: standsFor(look, change) }];

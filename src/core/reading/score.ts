@@ -13,8 +13,13 @@ export function scoreOf(findings: readonly Finding[]): number {
 
 /** What findings add up to, over all lenses. */
 export function pointsIn(findings: readonly Finding[]): number {
+  return sumOf(pointsByLens(findings));
+}
+
+/** What the points of the lenses add up to. */
+export function sumOf(points: readonly LensPoints[]): number {
   let sum = 0;
-  for (const points of pointsByLens(findings).values()) sum += points;
+  for (const lens of points) sum += lens ?? 0;
   return sum;
 }
 
@@ -23,22 +28,33 @@ export function scoreFrom(points: number): number {
   return Math.round(Math.max(0, Math.min(100, scoring.start + scoring.perPoint * points)) * 10) / 10;
 }
 
-/** What the findings of each lens add up to; a lens with nothing but what was not read is left out. */
-export function pointsByLens(findings: readonly Finding[]): ReadonlyMap<Lens, number> {
-  const points = new Map<Lens, number>();
-  for (const lens of lenses) {
-    let sum: number | null = null;
-    const praise: number[] = [];
-    for (const finding of findings) {
-      if (finding.lens !== lens || finding.effect === "unread") continue;
-      const value = valueOf(finding);
-      if (value > 0) praise.push(value);
-      sum = (sum ?? 0) + Math.min(0, value);
-    }
-    if (sum === null) continue;
-    if (praise.length > 1) putInOrder(praise, (one, other) => other - one);
-    for (let i = 0; i < praise.length; i += 1) sum += (praise[i] ?? 0) / (i + 1);
-    points.set(lens, sum);
+/** What one lens adds up to; null where it has nothing but what was not read. */
+export type LensPoints = number | null;
+
+const placeOf = Object.fromEntries(lenses.map((lens, i) => [lens, i])) as Readonly<Record<Lens, number>>;
+
+/** What the findings of each lens add up to, in the order of the lenses. */
+export function pointsByLens(findings: readonly Finding[]): LensPoints[] {
+  const sums = lenses.map((): LensPoints => null);
+  const praise = lenses.map((): number[] | null => null);
+  for (const finding of findings) {
+    if (finding.effect === "unread") continue;
+    const at = placeOf[finding.lens];
+    const value = valueOf(finding);
+    sums[at] = (sums[at] ?? 0) + Math.min(0, value);
+    if (value > 0) (praise[at] ??= []).push(value);
   }
-  return points;
+  for (let at = 0; at < sums.length; at += 1) {
+    const own = praise[at];
+    if (!own) continue;
+    putInOrder(own, theMostFirst);
+    let sum = sums[at] ?? 0;
+    for (let i = 0; i < own.length; i += 1) sum += (own[i] ?? 0) / (i + 1);
+    sums[at] = sum;
+  }
+  return sums;
+}
+
+function theMostFirst(one: number, other: number): number {
+  return other - one;
 }

@@ -27,7 +27,7 @@ export function boardReader(): ReadCells {
     return turn;
   };
   return (all, lookOf, besideOf) =>
-    readMany(all, lookOf, besideOf).map(({ of, look, reading }) => ({
+    Array.from(readMany(all, lookOf, besideOf), ({ of, look, reading }) => ({
       of,
       reach: reachOf(look, solve, reading),
     }));

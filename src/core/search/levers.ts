@@ -35,13 +35,16 @@ export function leversOf(look: Look, wardrobe: readonly Piece[]): SlotLevers[] {
   const now = before.reading.level;
   if (now === null) return [];
   return slots.flatMap((slot): SlotLevers[] => {
-    const levers = readMany(
+    const swapped = readMany(
       wardrobe.filter((piece) => slotOf(piece) === slot && !look.accessories.includes(piece)),
       (piece) => swap(look, slot, piece),
       () => before,
-    ).flatMap(({ of: piece, reading: { level, score, verdict } }): Lever[] => {
-      return level === null ? [] : [{ slot, piece, level, steps: level - now, score, verdict }];
-    });
+    );
+    const levers: Lever[] = [];
+    for (const { of: piece, reading } of swapped) {
+      const { level, score, verdict } = reading;
+      if (level !== null) levers.push({ slot, piece, level, steps: level - now, score, verdict });
+    }
     const quieter = furthest(levers, -1);
     const dressier = furthest(levers, 1);
     return quieter || dressier ? [{ slot, quieter, dressier }] : [];

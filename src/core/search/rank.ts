@@ -39,8 +39,9 @@ export function rank(look: Look, slot: Slot, wardrobe: readonly Piece[]): Candid
   const fitting = wardrobe.filter((piece) => slotOf(piece) === slot);
   const isOn = ({ id }: Piece) => look.accessories.some((other) => other.id === id);
   const withEach = (piece: Piece) => (isOn(piece) ? look : putOn(look, slot, piece));
-  return readMany(fitting, withEach, () => before)
-    .map((plain): Candidate => {
+  const candidates = Array.from(
+    readMany(fitting, withEach, () => before),
+    (plain): Candidate => {
       const { of: piece } = plain;
       const worn = isOn(piece);
       const { reading, also } = worn ? { reading: now, also: null } : atItsBest(plain);
@@ -55,8 +56,9 @@ export function rank(look: Look, slot: Slot, wardrobe: readonly Piece[]): Candid
         worn,
         belongs: isAtHome(piece, levels) && !reading.findings.some((finding) => keepsOut(finding, piece)),
       };
-    })
-    .sort(byPromise);
+    },
+  );
+  return candidates.sort(byPromise);
 }
 
 /** The look with a piece in its slot, beside what is there where the slot stacks. */

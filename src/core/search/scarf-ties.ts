@@ -116,11 +116,10 @@ function readSo(look: Look, scarf: Scarf, offers: readonly TieOffer[]): TieChoic
     ...look,
     adjustments: adjust(look.adjustments, { kind: "tie", piece: scarf.id, ...asked }),
   });
-  return readMany(offers, tiedSo, () => before).map(
-    ({ of: { asked, shows, wanted }, reading: { score, verdict, points } }) => {
-      return { settings: asked, shows, wanted, score, verdict, points };
-    },
-  );
+  return Array.from(readMany(offers, tiedSo, () => before), ({ of: { asked, shows, wanted }, reading }) => {
+    const { score, verdict, points } = reading;
+    return { settings: asked, shows, wanted, score, verdict, points };
+  });
 }
 
 /** The ties that are tried for every scarf of a wardrobe: what most squares and oblongs are worn in. */

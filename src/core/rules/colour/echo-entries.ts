@@ -1,7 +1,7 @@
 import { difference } from "../../colour/difference";
 import { isSkinTone, passesForSkin } from "../../colour/family";
 import type { Patch, Worn } from "../../dressing/dressed";
-import { hides } from "../../dressing/seen-parts";
+import { hides } from "../../piece/piece";
 import type { PairView } from "../../dressing/pair";
 import type { Tint } from "../../dressing/profile";
 import { param, valuesOf, type Values } from "../../rule-book/params";

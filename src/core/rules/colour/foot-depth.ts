@@ -32,10 +32,13 @@ export function nearestTheFace({ tops, garments }: Dressed): Worn | null {
 
 /** How far in depth a shoe lies from the nearest dark of the rest, L*; null where nothing is dark. */
 export function nearestDark({ palette }: Dressed, shoe: Worn, dark: number, depth: number): number | null {
-  const away = palette
-    .filter(({ item, tint }) => item !== shoe && tint.shade.L < dark)
-    .map(({ tint }) => Math.abs(tint.shade.L - depth));
-  return away.length > 0 ? Math.min(...away) : null;
+  let nearest: number | null = null;
+  for (const { item, tint } of palette) {
+    if (item === shoe || tint.shade.L >= dark) continue;
+    const away = Math.abs(tint.shade.L - depth);
+    if (nearest === null || away < nearest) nearest = away;
+  }
+  return nearest;
 }
 
 interface PaleLimits {
@@ -47,9 +50,10 @@ interface PaleLimits {
 
 /** Whether the clothes are pale or clear throughout, without a dark among them. */
 export function isPale({ garments, palette }: Dressed, { pale, clear, dark, trace }: PaleLimits): boolean {
-  const characters = garments.flatMap(({ profile }) => profile.character ?? []);
+  const isPaleOrClear = ({ profile: { character } }: Worn) =>
+    character === null || character.depth >= pale || character.clarity > clear;
   return (
-    characters.every(({ depth, clarity }) => depth >= pale || clarity > clear) &&
+    garments.every(isPaleOrClear) &&
     !palette.some(({ item, tint, area }) => garments.includes(item) && tint.shade.L < dark && area >= trace)
   );
 }

@@ -44,7 +44,7 @@ export const foot = defineRule({
       return [judge("rubs", "onlyLight", { of: { shoe }, figures, proposals })];
     }
     const skin = readsAsSkin(dressed, shoe, ground);
-    const answered = isAnsweredAbove(dressed, shoe, ground);
+    const isAnswered = () => isAnsweredAbove(dressed, shoe, ground);
     const face = nearestTheFace(dressed);
     if (face && depthOf(face) < params.dark) {
       if (skin) return [];
@@ -52,7 +52,7 @@ export const foot = defineRule({
       if (away !== null) {
         const of = { face, shoe };
         const figures = { away: atMost("shoe from the nearest dark", away, "L*", params.near) };
-        if (away > params.near && isBrown(ground) && answered) return [];
+        if (away > params.near && isBrown(ground) && isAnswered()) return [];
         if (away > params.near) return [judge("rubs", "footless", { of, figures, proposals: wear("shoe") })];
         const lightBetween = garments.some(
           (item) => item.place === "bottom" && (item.profile.character?.depth ?? 0) >= params.pale,
@@ -62,7 +62,7 @@ export const foot = defineRule({
     }
     if (!isPale(dressed, params)) return [];
     const figures = { depth: atLeast("depth of the shoe", depth, "L*", params.heavy) };
-    if (depth < params.heavy && answered) return [];
+    if (depth < params.heavy && isAnswered()) return [];
     if (depth < params.heavy)
       return [judge("rubs", "heavy", { of: { shoe }, figures, proposals: wear("shoe") })];
     if (!skin && ground.family !== "ivory" && ground.family !== "tan") return [];

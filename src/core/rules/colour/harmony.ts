@@ -1,3 +1,4 @@
+import { putInOrder } from "../../lists/put-in-order";
 import type { Tint } from "../../dressing/profile";
 import type { Dressed, Patch, Worn } from "../../dressing/dressed";
 import { param, type Values } from "../../rule-book/params";
@@ -53,16 +54,17 @@ export const harmony = defineRule({
       words: { one: one.tint.family, other: other.tint.family },
       figures: { hues: figure("hues apart", hues, "deg") },
     };
-    const [low, high] = [one, other].map(({ tint }) => tint.shade.clarity).sort((a, b) => a - b);
+    const clarities = [one.tint.shade.clarity, other.tint.shade.clarity];
+    const [low, high] = [Math.min(...clarities), Math.max(...clarities)];
     const ratio = Math.min(one.area, other.area) / Math.max(one.area, other.area);
-    const muted = (low ?? 0) < params.muted;
-    const bothClear = (low ?? 0) > params.clear;
+    const muted = low < params.muted;
+    const bothClear = low > params.clear;
     if (hues > params.neighbours && hues < params.opposite && bothClear && ratio >= params.equal) {
       const effect = schools.colours === "at most four" ? "note" : "rubs";
       return [judge(effect, "loud", { proposals: wear("layer", "neck") }, facts)];
     }
     const depth = Math.abs(one.tint.shade.L - other.tint.shade.L);
-    if (hues <= params.tonal && muted && (high ?? 0) > params.clear && depth <= params.like) {
+    if (hues <= params.tonal && muted && high > params.clear && depth <= params.like) {
       const [dull, clear] = one.tint.shade.clarity < other.tint.shade.clarity ? [one, other] : [other, one];
       const of = { first: dull.item, second: clear.item };
       const words = { one: dull.tint.family, other: clear.tint.family };
@@ -108,16 +110,20 @@ function largestTwo(
   { palette }: Dressed,
   { area, chroma, tonal }: Values<typeof harmonyParams>,
 ): readonly [Patch, Patch] | null {
-  const large = palette
-    .filter((patch) => patch.area >= area && !patch.tint.neutral && patch.tint.shade.C >= chroma)
-    .sort((one, other) => other.area - one.area || (one.item.piece.id < other.item.piece.id ? -1 : 1));
-  const [first, ...rest] = large;
+  let large: Patch[] | null = null;
+  for (const patch of palette)
+    if (patch.area >= area && !patch.tint.neutral && patch.tint.shade.C >= chroma) (large ??= []).push(patch);
+  if (!large) return null;
+  const [first, ...rest] = putInOrder(large, theLargestFirst);
   if (!first) return null;
-  const apart = rest.find(
-    ({ item, tint }) => item !== first.item && hueApart(tint.shade.hue, first.tint.shade.hue) > tonal,
-  );
-  const second = apart ?? rest.find(({ item }) => item !== first.item);
+  const others = rest.filter(({ item }) => item !== first.item);
+  const apart = others.find(({ tint }) => hueApart(tint.shade.hue, first.tint.shade.hue) > tonal);
+  const second = apart ?? others[0];
   return second ? [first, second] : null;
+}
+
+function theLargestFirst(one: Patch, other: Patch): number {
+  return other.area - one.area || (one.item.piece.id < other.item.piece.id ? -1 : 1);
 }
 
 /** A piece of a colour that lies well between the two on the wheel. */
@@ -130,9 +136,9 @@ function betweenThem(
   const hues = hueApart(one.tint.shade.hue, other.tint.shade.hue);
   const found = palette.find(({ tint, area }) => {
     if (tint.neutral || tint.shade.C < chroma || area < third) return false;
-    const [toOne, toOther] = [one, other].map((end) => hueApart(tint.shade.hue, end.tint.shade.hue));
-    const way = Math.min(toOne ?? 0, toOther ?? 0) / hues;
-    return (toOne ?? 0) < hues && (toOther ?? 0) < hues && way >= between;
+    const toOne = hueApart(tint.shade.hue, one.tint.shade.hue);
+    const toOther = hueApart(tint.shade.hue, other.tint.shade.hue);
+    return toOne < hues && toOther < hues && Math.min(toOne, toOther) / hues >= between;
   });
   return found?.item ?? null;
 }

@@ -17,15 +17,16 @@ type TonalLimits = Values<typeof tonalParams>;
 
 /** The range of depth of a look that the eye calls one colour; null where it would not. */
 export function tonalOf({ palette }: Dressed, limits: TonalLimits): { readonly range: number } | null {
-  const seen = palette.filter(({ tint }) => tint.role !== "sole");
-  const areas = seen.filter(({ area }) => area >= limits.area);
+  const areas: Patch[] = [];
+  for (const patch of palette) if (patch.area >= limits.area && patch.tint.role !== "sole") areas.push(patch);
   if (areas.length === 0) return null;
   const isSpeck = ({ area, tint }: Patch) =>
     area >= limits.speck && !tint.neutral && tint.shade.clarity > limits.clear;
   const oneNeutral = areas.every(({ tint }) => tint.neutral) && areOfOneTemperature(areas, limits);
   if (!oneNeutral && !areOfOneHue(areas, limits)) return null;
-  if (seen.some((patch) => isSpeck(patch) && !areas.includes(patch)) || (oneNeutral && areas.some(isSpeck)))
-    return null;
+  const breaks = (patch: Patch) =>
+    patch.tint.role !== "sole" && patch.area < limits.area && isSpeck(patch);
+  if (palette.some(breaks)) return null;
   const depths = areas.map(({ tint }) => tint.shade.L);
   const range = Math.max(...depths) - Math.min(...depths);
   const black = areas.some(({ tint }) => tint.family === "black");
@@ -49,8 +50,10 @@ export function mayBeTonal({ palette }: Dressed, grows: number, limits: TonalLim
 }
 
 function areOfOneTemperature(areas: readonly Patch[], { leaning }: TonalLimits): boolean {
-  const leans = areas.map(({ tint }) => tint.temperature);
-  return leans.every((t) => t > -leaning) || leans.every((t) => t < leaning);
+  return (
+    areas.every(({ tint }) => tint.temperature > -leaning) ||
+    areas.every(({ tint }) => tint.temperature < leaning)
+  );
 }
 
 /** Every area within the hues of one colour; a grey with a hint of it may go along, one without breaks it. */

@@ -98,8 +98,10 @@ function isShoeOrBag({ piece: { kind } }: Worn): boolean {
   return kind === "shoe" || kind === "bag";
 }
 
-function breachesBetween(one: Worn, other: Worn, limits: MatchLimits): Breach[] {
+function breachesBetween(one: Worn, other: Worn, limits: MatchLimits): readonly Breach[] {
   const { matched: first } = one.profile;
   const { matched: second } = other.profile;
-  return first && second ? breachesOf(first, second, limits) : [];
+  return first && second ? breachesOf(first, second, limits) : none;
 }
+
+const none: readonly Breach[] = [];

@@ -1,8 +1,9 @@
+import { putInOrder } from "../../lists/put-in-order";
 import type { Dressed, Worn } from "../../dressing/dressed";
 import type { Occasion } from "../../piece/occasion";
 import { airOver } from "../../place/forecast";
 import { isIndoors } from "../../place/indoors";
-import { comfortableAir, insulationOf } from "../../place/warmth";
+import { comfortableAir } from "../../place/warmth";
 import { param, type Values } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atLeast, atMost, figure } from "../figures";
@@ -55,7 +56,7 @@ export const warmth = defineRule({
     const { occasion } = look;
     if (!occasion || garments.length === 0 || worn.length < 3) return [];
     const air = airOver(occasion);
-    const { from, to } = comfortableIn(dressed);
+    const { from, to } = comfortableWithin(dressed, params.slack);
     const asked: OutfitInAir = { dressed, occasion, air, from, to, params, judge };
     const cooled = air.high >= params.heat && !worn.some(comesOff);
     const cooledRooms = cooled
@@ -94,7 +95,7 @@ function stays({ message }: Finding, outlook: Outlook, slack: number): boolean {
   // Tights under trousers keep warm, whoever sees them.
   const added = [...open].reduce((sum, [slot, items]) => {
     const all = [...items, ...(hidden.get(slot) ?? [])];
-    return sum + Math.max(0, ...all.map(insulationOf));
+    return sum + Math.max(0, ...all.map(({ insulation }) => insulation));
   }, 0);
   const as = client.seated ? "seated" : "strolling";
   return airOver(occasion).low < comfortableAir(cloOf(on.worn) + added, occasion.wind, as) - slack;
@@ -212,13 +213,21 @@ function bareParts({ dressed, air: { low }, params, judge }: OutfitInAir): Findi
 
 /** What an outfit is comfortable in, walked in through the wind of its occasion, deg C. */
 export function comfortableIn({ look, worn }: Pick<Dressed, "look" | "worn">): { from: number; to: number } {
+  return comfortableWithin({ look, worn }, warmth.settings(look.client.ruleBook).params.slack);
+}
+
+/** @param slack how far the air may lie from what the outfit is comfortable in, degrees */
+function comfortableWithin({ look, worn }: Pick<Dressed, "look" | "worn">, slack: number) {
   const as = look.client.seated ? "seated" : "strolling";
   const right = comfortableAir(cloOf(worn), look.occasion?.wind ?? 0, as);
-  const { slack } = warmth.settings(look.client.ruleBook).params;
   return { from: right - slack, to: right + slack };
 }
 
-const cloOf = (worn: readonly Worn[]) => worn.reduce((sum, item) => sum + insulationOf(item), 0);
+function cloOf(worn: readonly Worn[]): number {
+  let clo = 0;
+  for (const { insulation } of worn) clo += insulation;
+  return clo;
+}
 
 /** The open layers of a look, closed. */
 const closing = ({ worn }: Dressed) =>
@@ -232,7 +241,7 @@ const lightening = (worn: readonly Worn[]) => [
 
 /** What comes off and keeps the most warmth in. */
 const heaviest = (worn: readonly Worn[]) =>
-  worn.filter(comesOff).sort((a, b) => insulationOf(b) - insulationOf(a))[0];
+  putInOrder(worn.filter(comesOff), (one, other) => other.insulation - one.insulation)[0];
 
 /** What is taken off at a door and carried. */
 function comesOff({ piece, place }: Worn): boolean {

@@ -1,5 +1,5 @@
 import type { Occasion } from "../../piece/occasion";
-import { isWet, spoiledByRain } from "../../place/rain";
+import { isWet, spoiledByRain, suffersInRain } from "../../place/rain";
 import { param } from "../../rule-book/params";
 import type { RuleBook } from "../../rule-book/rule-book";
 import { defineRule } from "../define-rule";
@@ -25,6 +25,7 @@ export const wet = defineRule({
   read({ look }, { params, judge }) {
     const { occasion, garments, accessories } = look;
     if (!occasion || !isWet(occasion, params.likely)) return [];
+    if (!accessories.some(suffersInRain)) return [];
     const pieces = spoiledByRain([...garments, ...accessories]).filter((piece) =>
       accessories.includes(piece),
     );

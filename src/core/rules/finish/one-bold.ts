@@ -47,15 +47,14 @@ export const oneBold = definePairRule({
     );
     const [lead] = loud;
     if (!lead) return [];
-    const kins = new Set(loud.map(loudnessOf)).size;
+    const kins = loud.length === 1 ? 1 : new Set(loud.map(loudnessOf)).size;
     if (kins === 1) {
-      const echo = visible
-        .flatMap(({ piece }) => surfacesOf(piece))
-        .filter(
-          ({ kin, boldness, piece }) =>
-            kin === lead.kin && boldness > 0 && boldness < params.bold && piece !== lead.piece,
-        )
-        .map(({ piece }) => piece);
+      const echo: Piece[] = [];
+      for (const { piece } of visible) {
+        if (piece === lead.piece) continue;
+        for (const { kin, boldness } of surfacesOf(piece))
+          if (kin === lead.kin && boldness > 0 && boldness < params.bold) echo.push(piece);
+      }
       if (echo.length === 0) return [];
       const figures = { boldness: figure("boldness of the lead", lead.boldness, "boldness") };
       const words = { finish: lead.finish };

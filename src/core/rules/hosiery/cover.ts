@@ -1,7 +1,7 @@
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atMost, figure } from "../figures";
-import { hides } from "../../dressing/seen-parts";
+import { hides } from "../../piece/piece";
 import { takeOff } from "../proposals";
 
 export const cover = defineRule({

@@ -2,7 +2,8 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { hosieryClo } from "../../piece/kinds/hosiery";
 import type { Piece } from "../../piece/piece";
-import { comfortableAir, insulationOf } from "../../place/warmth";
+import { insulationOf } from "../../piece/insulation";
+import { comfortableAir } from "../../place/warmth";
 import { isSpringOrSummer } from "../../place/season";
 import { effectsOf } from "../../testing/findings";
 import { sample, sampleClient, sampleLook, sampleOccasion } from "../../testing/sample";
@@ -36,7 +37,7 @@ describe("a leg dressed for the weather", () => {
 
 describe("insulation", () => {
   const cloOf = (pieces: readonly Piece[]) =>
-    pieces.reduce((sum, piece) => sum + insulationOf({ asWorn: piece, adjustments: [] }), 0);
+    pieces.reduce((sum, piece) => sum + insulationOf(piece), 0);
 
   it("grows with every piece, so that the comfortable air grows colder", () => {
     const pieces = [dress, shoes, sample("coat"), sample("hat"), sample("gloves"), sample("scarf")];

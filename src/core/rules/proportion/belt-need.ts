@@ -1,6 +1,5 @@
 import type { Dressed, Worn } from "../../dressing/dressed";
-import { hides } from "../../dressing/seen-parts";
-import { hasOwnBelt } from "../../piece/piece";
+import { hasOwnBelt, hides } from "../../piece/piece";
 import { param } from "../../rule-book/params";
 import { girthUnderBelt, layersUnderBelt } from "../comfort/belt-fit";
 import { defineRule } from "../define-rule";

@@ -1,5 +1,4 @@
-import { hides } from "../../dressing/seen-parts";
-import { openingOf } from "../../piece/piece";
+import { hides, openingOf } from "../../piece/piece";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atLeast, figure } from "../figures";

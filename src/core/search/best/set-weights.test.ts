@@ -4,10 +4,9 @@ import { swap, type Look } from "../../piece/look";
 import { slotOf, type Piece } from "../../piece/piece";
 import type { Slot } from "../../piece/slots";
 import { read } from "../../reading/read";
-import { pointsByLens } from "../../reading/score";
+import { pointsIn } from "../../reading/score";
 import { effectValues } from "../../reading/verdict";
 import { polished, type RuleBook } from "../../rule-book/rule-book";
-import type { Finding } from "../../rules/finding";
 import { rulesTagged } from "../../rules/registry";
 import { agreementOf, looseOf, pointsOf } from "../../sets/agreement";
 import { generatedWardrobe } from "../../testing/generated";
@@ -33,9 +32,7 @@ const wish = (needed: readonly Slot[], optional: readonly Slot[] = []): SetWish 
   from: null,
   to: null,
 });
-const sum = (findings: readonly Finding[]) =>
-  [...pointsByLens(findings).values()].reduce((points, of) => points + of, 0);
-const pointsOfLook = (look: Look) => sum(read(look).findings);
+const pointsOfLook = (look: Look) => pointsIn(read(look).findings);
 const put = (look: Look, piece: Piece) => swap(look, slotOf(piece) ?? "shoe", piece);
 const wardrobe = [
   ...generatedWardrobe(["shoe", "bag", "belt", "hosiery"], 3, 17),
@@ -95,7 +92,7 @@ describe("what a set is weighed by", () => {
       const rules = rulesTagged(tag);
       const heard = (look: Look) => {
         const dressed = dress(look);
-        return sum(rules.flatMap((rule) => rule.read(dressed)));
+        return pointsIn(rules.flatMap((rule) => rule.read(dressed)));
       };
       const { problem, pieces } = setProblem(base, wardrobe, wish([a, b]));
       let said = 0;
