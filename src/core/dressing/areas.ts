@@ -1,7 +1,8 @@
 import type { Body } from "../body/body";
 import { overlap, totalLength } from "../length/interval";
-import { hides, placeOf } from "../piece/piece";
-import { areaOfPiece, type Placed, type SeenParts } from "./placed";
+import { placeOf } from "../piece/piece";
+import { areaOfPiece, type Placed } from "./placed";
+import type { SeenParts } from "./seen-parts";
 
 /** How much an open layer hides of what lies under it. */
 const openCover = 0.55;
@@ -9,25 +10,22 @@ const openCover = 0.55;
 /** Half the width of a V as a share of the width of the body there. */
 const openingWidth = 0.16;
 
-/** Each piece's part of what is seen of the look; all together make 1 (0 each for an empty look). */
-export function areasOf(body: Body, placed: readonly Placed[], seen: readonly SeenParts[]): number[] {
-  const open = placed.filter((item) => placeOf(item.piece) === "layer" && !hides(item.asWorn));
-  const areas: number[] = [];
+/** How much is seen of a piece; such areas are compared, and do not add up to 1. */
+export function shownOf(item: Placed, seen: SeenParts, open: readonly Placed[], body: Body): number {
+  return seenOpenly(item, seen, body) * leftByOpenLayers(item, open);
+}
+
+/** Each piece's part of all that is seen of a look; all together make 1 (0 each where nothing is). */
+export function sharesOf(areas: readonly number[]): number[] {
   let total = 0;
-  placed.forEach((item, i) => {
-    const area = shownOf(item, seen[i] ?? item.whole, body) * leftByOpenLayers(item, open);
-    areas.push(area);
-    total += area;
-  });
+  for (const area of areas) total += area;
   // The last digits of a sum depend on its order, and in what order pieces were put on must not matter.
-  for (let i = 0; i < areas.length; i += 1)
-    areas[i] = total > 0 ? Math.round(((areas[i] ?? 0) / total) * 1e12) / 1e12 : 0;
-  return areas;
+  return areas.map((area) => (total > 0 ? Math.round((area / total) * 1e12) / 1e12 : 0));
 }
 
 /** How much is seen of a piece, what lies open over it left aside. */
-function shownOf(item: Placed, { parts, inOpening }: SeenParts, body: Body): number {
-  if (parts === item.whole.parts) return item.wholeArea;
+function seenOpenly(item: Placed, { parts, inOpening }: SeenParts, body: Body): number {
+  if (parts === item.whole) return item.wholeArea;
   const area = areaOfPiece(item, parts, body);
   if (inOpening.length === 0) return area;
   const length = totalLength(parts);

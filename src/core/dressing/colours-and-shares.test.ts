@@ -4,7 +4,7 @@ import { totalLength } from "../length/interval";
 import { isKind, specOf, type Piece } from "../piece/piece";
 import type { Swatch } from "../piece/swatch";
 import { sample, sampleClient, sampleLook } from "../testing/sample";
-import { areasOf } from "./areas";
+import { sharesOf } from "./areas";
 import { colourShares } from "./colour-shares";
 import { dress } from "./dress";
 import { pairOf } from "./pair";
@@ -167,7 +167,8 @@ describe("how much is seen of a piece", () => {
   });
 
   it("is nothing of an empty look", () => {
-    expect(areasOf(dress(sampleLook({})).body, [], [])).toEqual([]);
+    expect(sharesOf([])).toEqual([]);
+    expect(sharesOf([0, 0])).toEqual([0, 0]);
   });
 });
 

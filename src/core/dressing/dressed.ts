@@ -13,6 +13,7 @@ import type { Slot } from "../piece/slots";
 import type { LegAndShoe } from "../proportion/meeting";
 import type { WornNeck } from "../neck/worn-neck";
 import type { Landing } from "../strap/landing";
+import type { LaidOut } from "./laid-out";
 import type { Placing } from "./level";
 import type { Profile, Tint } from "./profile";
 import type { SkirtHem } from "../proportion/skirt-hem";
@@ -39,6 +40,8 @@ export interface Worn<P extends Piece = Piece> {
   readonly seen: readonly Interval[];
   /** Its part of all that is seen of the look, 0-1; all pieces together make 1. */
   readonly area: number;
+  /** Its colours as they are seen in the look, the largest first. */
+  readonly patches: readonly Patch[];
   /** Centre of its register as it is worn, 1-9. */
   readonly centre: number | null;
   /** How much warmth it keeps in as it is worn, clo. */
@@ -90,6 +93,8 @@ export interface Dressed {
   readonly look: Look;
   readonly body: Body;
   readonly worn: readonly Worn[];
+  /** How the pieces lie, in the same order: a look beside it is dressed from that. */
+  readonly laid: LaidOut;
   /** What is seen of it, and of that the garments (layers among them) and the other accessories. */
   readonly visible: readonly Worn[];
   readonly garments: readonly Worn[];

@@ -12,13 +12,6 @@ import type { Worn } from "./dressed";
 import { profileOf } from "./profile";
 import { isSameList } from "../lists/same-list";
 
-/** What is seen of a piece from the front. */
-export interface SeenParts {
-  readonly parts: readonly Interval[];
-  /** Those of them that are seen only in the V of something closed over it. */
-  readonly inOpening: readonly Interval[];
-}
-
 /** Something that hides what is under it, and of it what is closed: all of it where it has no opening. */
 export interface Cover {
   readonly order: number;
@@ -27,12 +20,12 @@ export interface Cover {
 }
 
 /** A piece on a body, before it is known what hides it. */
-export interface Placed extends Omit<Worn, "order" | "seen" | "area"> {
+export interface Placed extends Omit<Worn, "order" | "seen" | "area" | "patches"> {
   readonly layer: Layer;
   /** What it hides of what lies under it; null where that is nothing. */
   readonly cover: Cover | null;
   /** What is seen of it where nothing lies over it, and how much of a look that takes. */
-  readonly whole: SeenParts;
+  readonly whole: readonly Interval[];
   readonly wholeArea: number;
 }
 
@@ -108,7 +101,7 @@ function layOn(piece: Piece, { body, own, seated, isGarment, skirtOver, underTop
       to: extent.to,
     };
   }
-  const whole: SeenParts = { parts: [extent], inOpening: none };
+  const whole = [extent];
   return {
     piece,
     asWorn: worn,
@@ -122,14 +115,12 @@ function layOn(piece: Piece, { body, own, seated, isGarment, skirtOver, underTop
     layer: layerOf(layer),
     cover: coverOf(worn, extent, layerOf(layer), body),
     whole,
-    wholeArea: areaOfPiece({ piece, adjustments: own, extent }, whole.parts, body),
+    wholeArea: areaOfPiece({ piece, adjustments: own, extent }, whole, body),
     centre: centreOf(worn, own),
     insulation: insulationOf(worn, own),
     showsReverse: own.some(({ kind }) => adjustmentSpec(kind).showsReverse === true),
   };
 }
-
-const none: readonly never[] = [];
 
 function coverOf(worn: Piece, extent: Interval, { covers, order }: Layer, body: Body): Cover | null {
   if (!covers || !hides(worn)) return null;

@@ -1,18 +1,16 @@
-import { uncovered } from "../length/interval";
-import type { Cover, Placed, SeenParts } from "./placed";
+import { uncovered, type Interval } from "../length/interval";
+import type { Cover, Placed } from "./placed";
 
-/** The parts of each piece that are seen from the front, in the order given. */
-export function seenParts(placed: readonly Placed[]): SeenParts[] {
-  const covering: Cover[] = [];
-  for (const { cover } of placed) if (cover) covering.push(cover);
-  return placed.map((item) => seenUnder(item, covering));
+/** What is seen of a piece from the front. */
+export interface SeenParts {
+  readonly parts: readonly Interval[];
+  /** Those of them that are seen only in the V of something closed over it. */
+  readonly inOpening: readonly Interval[];
 }
 
-function seenUnder(item: Placed, covering: readonly Cover[]): SeenParts {
-  const { extent, layer, whole } = item;
-  if (!layer.covered) return whole;
-  const over = coversOver(item, covering);
-  if (over.length === 0) return whole;
+/** What is seen of a piece under what lies over it. */
+export function seenUnder({ extent, whole }: Placed, over: readonly Cover[]): SeenParts {
+  if (over.length === 0) return { parts: whole, inOpening: none };
   const parts = uncovered(
     extent,
     over.map(({ closed }) => closed),
@@ -25,8 +23,12 @@ function seenUnder(item: Placed, covering: readonly Cover[]): SeenParts {
   return { parts, inOpening: parts.flatMap((part) => uncovered(part, openly)) };
 }
 
-/** What lies over a piece somewhere. */
-function coversOver({ layer, extent: { from, to } }: Placed, covering: readonly Cover[]): readonly Cover[] {
+/** What of a look lies over a piece somewhere. */
+export function coversOver(
+  { layer, extent: { from, to } }: Placed,
+  covering: readonly Cover[],
+): readonly Cover[] {
+  if (!layer.covered) return none;
   let over: Cover[] | null = null;
   for (const cover of covering)
     if (cover.order > layer.order && cover.extent.to > from && cover.extent.from < to)

@@ -1,13 +1,13 @@
 import { dress } from "../dressing/dress";
-import { isSameList } from "../lists/same-list";
-import type { Dressed } from "../dressing/dressed";
-import { wornSlot, type Adjustment } from "../piece/adjustment";
+import type { Dressed, Worn } from "../dressing/dressed";
+import { addAll } from "../lists/add-all";
 import type { Look } from "../piece/look";
-import { slotOf, type Piece } from "../piece/piece";
+import type { Rule } from "../rules/define-rule";
 import type { Finding } from "../rules/finding";
-import { bitOf, bitsRead, everyBit, sideBySide, type SlotBits } from "../rules/reads";
+import { bitsRead, everyBit, sideBySide, type SlotBits } from "../rules/reads";
 import { registry } from "../rules/registry";
-import { addAll, sumUp, type Reading } from "./read";
+import { differing, exchangedIn } from "./differing";
+import { sumUp, type Reading } from "./read";
 
 /** A look that was read, with what each rule said of it, in the order of the rules. */
 export interface ReadLook {
@@ -57,64 +57,38 @@ interface LookToRead<T> {
   /** What the rules said of the look beside it, and where the two differ. */
   readonly known: ReadLook["said"];
   readonly differs: SlotBits;
+  /** The accessories that took the place of others, and those others; null where the rest is not worn alike. */
+  readonly exchanged: readonly Worn[] | null;
   readonly findings: Finding[];
 }
 
 function toRead<T>(of: T, look: Look, beside: ReadLook | null): LookToRead<T> {
+  const dressed = dress(look, beside?.dressed);
   const differs = beside ? differing(beside.dressed.look, look) : everyBit;
-  return { of, dressed: dress(look, beside?.dressed), known: beside?.said ?? [], differs, findings: [] };
+  const exchanged = beside && differs !== everyBit ? exchangedIn(beside.dressed, dressed) : null;
+  return { of, dressed, known: beside?.said ?? [], differs, exchanged, findings: [] };
 }
 
-const reads = registry.map((rule) => bitsRead(rule.reads));
+const asked = registry.map(({ read, reads, concerns }) => ({ read, reads: bitsRead(reads), concerns }));
 
+/** Asks each rule about every look in which something differs that it reads, and that can have a part in what it says. */
 function askRules<T>(looks: readonly LookToRead<T>[]): void {
-  registry.forEach((rule, i) => {
-    const read = reads[i] ?? everyBit;
-    for (const { dressed, known, differs, findings } of looks) {
-      const same = (read & differs) === 0 ? known[i] : undefined;
-      addAll(findings, same ?? rule.read(dressed));
+  asked.forEach(({ read, reads, concerns }, i) => {
+    for (let k = 0; k < looks.length; k += 1) {
+      const { dressed, known, differs, exchanged, findings } = looks[k] as LookToRead<T>;
+      const isSame =
+        (reads & differs) === 0 || (concerns && exchanged && !concernsAny(concerns, exchanged, dressed));
+      addAll(findings, (isSame ? known[i] : undefined) ?? read(dressed));
     }
   });
 }
 
-/** The slots in which two looks differ: in a piece, or in how one is worn; every bit where more than that differs. */
-function differing(one: Look, other: Look): SlotBits {
-  const isOtherwise =
-    one.client !== other.client ||
-    one.occasion !== other.occasion ||
-    one.onRecord !== other.onRecord ||
-    !isSameList(one.garments, other.garments) ||
-    !isInOrder(one.accessories, other.accessories);
-  if (isOtherwise) return everyBit;
-  return withoutIn(one, other) | withoutIn(other, one);
-}
-
-/** The slots of what one look has on, or wears in a way, and another does not. */
-function withoutIn(one: Look, other: Look): SlotBits {
-  let differs: SlotBits = 0;
-  for (const piece of one.accessories)
-    if (!other.accessories.includes(piece)) differs |= slotsOf(piece, one.adjustments);
-  if (one.adjustments !== other.adjustments)
-    for (const way of one.adjustments) {
-      if (other.adjustments.includes(way)) continue;
-      const piece = one.accessories.find(({ id }) => id === way.piece);
-      differs |= piece ? slotsOf(piece, one.adjustments) : everyBit;
-    }
-  return differs;
-}
-
-function slotsOf(piece: Piece, adjustments: readonly Adjustment[]): SlotBits {
-  return bitOf(slotOf(piece)) | bitOf(wornSlot(piece, adjustments));
-}
-
-/** Whether what both have on was put on in the same order. */
-function isInOrder(one: readonly Piece[], other: readonly Piece[]): boolean {
-  let at = -1;
-  for (const piece of one) {
-    const there = other.indexOf(piece);
-    if (there < 0) continue;
-    if (there < at) return false;
-    at = there;
-  }
-  return true;
+/** Whether any of some pieces can have a part in what a rule says. */
+function concernsAny(
+  concerns: NonNullable<Rule["concerns"]>,
+  items: readonly Worn[],
+  { look }: Dressed,
+): boolean {
+  for (const item of items) if (concerns(item, look.client.ruleBook)) return true;
+  return false;
 }

@@ -1,5 +1,6 @@
 import { dress } from "../dressing/dress";
 import type { Dressed } from "../dressing/dressed";
+import { addAll } from "../lists/add-all";
 import type { Look } from "../piece/look";
 import { lenses, type Finding, type Lens } from "../rules/finding";
 import { registry } from "../rules/registry";
@@ -35,11 +36,6 @@ export function readDressed(dressed: Dressed): Reading {
   const findings: Finding[] = [];
   for (const rule of registry) addAll(findings, rule.read(dressed));
   return sumUp(findings, dressed);
-}
-
-/** Most rules are silent: no walk is set up through nothing. */
-export function addAll(findings: Finding[], said: readonly Finding[]): void {
-  if (said.length > 0) for (const finding of said) findings.push(finding);
 }
 
 /** What findings, in the order of the rules, make of a look. */

@@ -55,6 +55,11 @@ interface RuleSpec<P extends Params, M extends Messages, Seen> {
   readonly schools?: readonly SchoolName[];
   readonly tags?: readonly RuleTag[];
   readonly messages: M;
+  /**
+   * Whether a piece can have a part in what it says: where one that cannot takes the place of another, and the rest is
+   * worn alike, it says the same. Left out: any can.
+   */
+  readonly concerns?: (item: Worn, params: Values<P>) => boolean;
   /** What it says of what is seen of a look. */
   readonly read: (seen: Seen, context: RuleContext<P, Extract<keyof M, string>>) => Finding[];
   /** The most it could make of a look that is still being chosen. A rule that praises and reads much must say it. */
@@ -64,8 +69,8 @@ interface RuleSpec<P extends Params, M extends Messages, Seen> {
 interface PairRuleSpec<P extends Params, M extends Messages> extends RuleSpec<P, M, PairView> {
   /** Of its messages those that say, of a look of two pieces, what the two are to one another. */
   readonly pair: readonly Extract<keyof M, string>[];
-  /** Whether a piece can have a part in those; of a pair with one that cannot, nothing is said. Left out: any can. */
-  readonly concerns?: (item: Worn, params: Values<P>) => boolean;
+  /** Whether a piece can have a part in those, where fewer can than in all it says: of a pair with another, nothing is. */
+  readonly concernsInPair?: (item: Worn, params: Values<P>) => boolean;
   /** All that it reads of a piece, where that is little: two pieces alike in it are judged alike, and once. */
   readonly judgesBy?: (piece: Piece) => string;
 }
@@ -84,9 +89,11 @@ export interface Rule<P extends Params = Params> {
   readonly tags: readonly RuleTag[];
   readonly messages: Messages;
   /** Reads a dressed look with the parameters and schools of its client's rule book. */
-  read(dressed: Dressed): Finding[];
+  readonly read: (dressed: Dressed) => Finding[];
   /** The most it could make of a look that is still being chosen, under the same rule book. */
   hope(outlook: Outlook): Hope;
+  /** Whether a piece can have a part in what it says; null where any can. */
+  readonly concerns: ((item: Worn, book: RuleBook) => boolean) | null;
   /** What it says that two pieces are to one another; null for a rule that needs more of a look. */
   readonly pairs: PairReader | null;
   /** What a rule book makes of it: its figures, and its weight, 0 where it rests. */
@@ -122,7 +129,8 @@ export function definePairRule<const P extends Params = NoParams, const M extend
   const { about, read, hope } = settled(spec);
   const ofPairs = new Set<string>(spec.pair);
   const pairs: PairReader = {
-    concerns: (item, book) => spec.concerns?.(item, about.settings(book).params) ?? true,
+    concerns: (item, book) =>
+      (spec.concernsInPair ?? spec.concerns)?.(item, about.settings(book).params) ?? true,
     judgesBy: spec.judgesBy ?? null,
     read(pair) {
       const findings = read(pair);
@@ -164,9 +172,10 @@ function settled<P extends Params, M extends Messages, Seen extends PairView>(sp
     last = own;
     return own;
   };
+  const { read: saidOf } = spec;
   const read = (seen: Seen): Finding[] => {
     const own = settings(seen.look.client.ruleBook);
-    return own.rests ? silence : spec.read(seen, own);
+    return own.rests ? silence : saidOf(seen, own);
   };
   const hope = (outlook: Outlook): Hope => {
     const own = settings(outlook.on.look.client.ruleBook);
@@ -178,8 +187,24 @@ function settled<P extends Params, M extends Messages, Seen extends PairView>(sp
       said: () => spec.read(outlook.on as Dressed & Seen, own),
     });
   };
+  const { concerns: has } = spec;
+  const concerns = has ? (item: Worn, book: RuleBook) => has(item, settings(book).params) : null;
   return {
-    about: { id, lens, reads, title, fault, why, messages, weight, schools, tags, params, settings },
+    about: {
+      id,
+      lens,
+      reads,
+      title,
+      fault,
+      why,
+      messages,
+      weight,
+      schools,
+      tags,
+      params,
+      settings,
+      concerns,
+    },
     read,
     hope,
   };

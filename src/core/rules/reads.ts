@@ -27,7 +27,7 @@ export function bitsRead(reads: Reads): SlotBits {
 }
 
 /**
- * Of how many looks at the most each rule is asked in turn while it is at hand: more would not stay at hand, of fewer
- * each rule is fetched too often. What a rule remembers of a look for the rule after it must last as long.
+ * Of how many looks at the most each rule is asked in turn while it is at hand: more would not stay at hand, and be kept
+ * by the collection of garbage; of fewer each rule is fetched too often. What a rule remembers of a look for the rule after it must last as long.
  */
-export const sideBySide = 32;
+export const sideBySide = 16;

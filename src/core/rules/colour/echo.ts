@@ -60,7 +60,7 @@ export const echo = definePairRule({
       if (entry.alone) orphans.push(entry);
       else if (!entry.answered) half.push(entry);
     }
-    if (half.length > 0 && new Set([...orphans, ...half].map(({ item }) => item.piece)).size > 1) {
+    if (half.length > 0 && isOfMany(orphans, half)) {
       const pieces = [...new Set(half.map(({ item }) => item.piece))];
       const words = { family: [...new Set(half.map(({ tint }) => tint.family))].join(" and ") };
       findings.push(judge("note", "half", { of: { pieces }, words, onEdge: true }));
@@ -87,3 +87,14 @@ export const echo = definePairRule({
   },
   hope: (outlook, { params }) => hopeOfEcho(outlook, params),
 });
+
+/** Whether entries are of more than one piece. */
+function isOfMany(...lists: readonly (readonly Entry[])[]): boolean {
+  let first: Entry["item"] | null = null;
+  for (const entries of lists)
+    for (const { item } of entries) {
+      first ??= item;
+      if (item !== first) return true;
+    }
+  return false;
+}

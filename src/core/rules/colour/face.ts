@@ -30,6 +30,7 @@ export const face = defineRule({
     unread:
       "{piece} {pieceCount, plural, one {is} other {are}} {leaning}, and nobody has said whether {client}'s colouring is.",
   },
+  concerns: ({ zone }) => zone === "face",
   read(dressed, { params, schools, judge }) {
     if (schools.undertone === "ignore") return [];
     const { client } = dressed.look;

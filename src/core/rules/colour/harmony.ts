@@ -44,6 +44,8 @@ export const harmony = defineRule({
       "The {one} of {first} and the {other} of {second} have nothing in common. Add a colour between them, or make one of them quieter.",
     dusty: "Beside the clear {other} of {second}, the {one} of {first} looks dusty.",
   },
+  concerns: ({ patches, profile: { tints } }, params) =>
+    tints.length > 1 || patches.some((patch) => isColour(patch.tint, params) && patch.area >= params.third),
   read(dressed, { params, schools, judge }) {
     const pair = largestTwo(dressed, params);
     if (!pair) return [];
@@ -86,12 +88,11 @@ export const harmony = defineRule({
     return [];
   },
   hope({ on, may, grows }, { params, said }) {
-    const isColour = ({ neutral, shade }: Tint) => !neutral && shade.C >= params.chroma;
     const mayEnter = may.some(({ area, profile: { tints } }) =>
-      tints.some((tint) => isColour(tint) && area * tint.share >= params.area),
+      tints.some((tint) => isColour(tint, params) && area * tint.share >= params.area),
     );
     if (mayEnter) return hopeFor("lifts");
-    const large = on.palette.filter(({ area, tint }) => isColour(tint) && area >= params.area);
+    const large = on.palette.filter(({ area, tint }) => isColour(tint, params) && area >= params.area);
     const pair = largestTwo(on, params);
     if (!pair) return noHope;
     if (large.some(({ area }) => area / grows < params.area)) return hopeFor("lifts");
@@ -105,6 +106,10 @@ export const harmony = defineRule({
   },
 });
 
+function isColour({ neutral, shade }: Tint, { chroma }: { readonly chroma: number }): boolean {
+  return !neutral && shade.C >= chroma;
+}
+
 /** The two largest chromatic areas of different hue, garments and accessories alike. */
 function largestTwo(
   { palette }: Dressed,
@@ -112,7 +117,7 @@ function largestTwo(
 ): readonly [Patch, Patch] | null {
   let large: Patch[] | null = null;
   for (const patch of palette)
-    if (patch.area >= area && !patch.tint.neutral && patch.tint.shade.C >= chroma) (large ??= []).push(patch);
+    if (patch.area >= area && isColour(patch.tint, { chroma })) (large ??= []).push(patch);
   if (!large) return null;
   const [first, ...rest] = putInOrder(large, theLargestFirst);
   if (!first) return null;
@@ -135,7 +140,7 @@ function betweenThem(
 ): Worn | null {
   const hues = hueApart(one.tint.shade.hue, other.tint.shade.hue);
   const found = palette.find(({ tint, area }) => {
-    if (tint.neutral || tint.shade.C < chroma || area < third) return false;
+    if (!isColour(tint, { chroma }) || area < third) return false;
     const toOne = hueApart(tint.shade.hue, one.tint.shade.hue);
     const toOther = hueApart(tint.shade.hue, other.tint.shade.hue);
     return toOne < hues && toOther < hues && Math.min(toOne, toOther) / hues >= between;
@@ -152,7 +157,7 @@ function holdsBoth(
 ): boolean {
   const holds = ({ profile }: Worn, { tint }: Patch) =>
     profile.tints.some(
-      ({ shade, neutral }) => !neutral && shade.C >= chroma && hueApart(shade.hue, tint.shade.hue) <= tonal,
+      (own) => isColour(own, { chroma }) && hueApart(own.shade.hue, tint.shade.hue) <= tonal,
     );
   return visible.some((item) => holds(item, one) && holds(item, other));
 }

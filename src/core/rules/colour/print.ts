@@ -26,6 +26,7 @@ export const print = defineRule({
     legs: "{print} {printCount, plural, one {is} other {are}} loud, and {hosiery} {hosieryCount, plural, one {competes} other {compete}} with {printCount, plural, one {it} other {them}}. A loud print needs plain legs.",
     foot: "{shoe} {shoeCount, plural, one {takes its} other {take their}} colour from {print}, so the print has something to stand on.",
   },
+  concerns: ({ piece }) => piece.pattern !== "plain" || piece.kind === "shoe",
   read(dressed, { params, judge }) {
     const prints = dressed.visible
       .filter(({ piece }) => piece.pattern !== "plain")

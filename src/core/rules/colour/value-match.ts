@@ -35,6 +35,8 @@ export const valueMatch = definePairRule({
     others: "{one} and {other} do not go together: they differ in {ways}.",
   },
   pair: ["aligned", "parted", "matched", "alike", "unmatched", "others"],
+  concerns: (item, { large }) => isShoeOrBag(item) || isLarge(item, large),
+  concernsInPair: () => true,
   read({ shoe, bag, accessories }, { params, schools, judge }) {
     const findings: Finding[] = [];
     const of = shoe && bag && { shoe, bag };

@@ -4,6 +4,11 @@ import { isWornSo, type Dressed, type Worn } from "../../dressing/dressed";
 export const wears = ({ worn }: Dressed, kind: Worn["piece"]["kind"]) =>
   worn.some(({ piece }) => piece.kind === kind);
 
+/** Whether a piece may cover what would be bare. */
+export function coversBareParts({ piece: { kind } }: Worn): boolean {
+  return kind === "hat" || kind === "scarf" || kind === "gloves";
+}
+
 /** Neither hat nor hood nor a scarf over the head. */
 export function isHeadBare(dressed: Dressed): boolean {
   const { worn, tied } = dressed;

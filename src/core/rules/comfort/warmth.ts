@@ -12,7 +12,7 @@ import type { Judge } from "../judge";
 import { isOpen, surely, type Outlook } from "../outlook";
 import type { Slot } from "../../piece/slots";
 import { adjust, takeOff, wear } from "../proposals";
-import { wears, isHeadBare, isNeckBare } from "./bare-parts";
+import { coversBareParts, wears, isHeadBare, isNeckBare } from "./bare-parts";
 
 const caution = "In heat or cold that is hard to bear, see to the wearer first.";
 
@@ -51,6 +51,7 @@ export const warmth = defineRule({
   params,
   tags: ["place"],
   messages,
+  concerns: (item) => item.insulation > 0 || item.place !== null || comesOff(item) || coversBareParts(item),
   read(dressed, { params, judge }) {
     const { look, worn, garments } = dressed;
     const { occasion } = look;
@@ -200,7 +201,8 @@ function inTheRoom({ dressed, air, params, judge }: OutfitInAir): Finding[] {
 function bareParts({ dressed, air: { low }, params, judge }: OutfitInAir): Finding[] {
   const figures = { air: airFigure(low) };
   const { worn } = dressed;
-  const way = (kind: "collar-up" | "hood-up") => worn.map(({ piece }) => adjust(kind, piece));
+  const clothes = worn.filter(({ place }) => place !== null);
+  const way = (kind: "collar-up" | "hood-up") => clothes.map(({ piece }) => adjust(kind, piece));
   const findings = [];
   if (low < params.neck && isNeckBare(dressed))
     findings.push(judge("rubs", "neck", { figures, proposals: [...way("collar-up"), ...wear("neck")] }));

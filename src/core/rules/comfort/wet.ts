@@ -1,5 +1,5 @@
 import type { Occasion } from "../../piece/occasion";
-import { isWet, spoiledByRain, suffersInRain } from "../../place/rain";
+import { isWet, shelters, spoiledByRain, suffersInRain } from "../../place/rain";
 import { param } from "../../rule-book/params";
 import type { RuleBook } from "../../rule-book/rule-book";
 import { defineRule } from "../define-rule";
@@ -22,6 +22,7 @@ export const wet = defineRule({
   messages: {
     spoils: "Rain would spoil {pieces}, and it may well rain at {occasion} ({rain}).",
   },
+  concerns: ({ piece }) => suffersInRain(piece) || shelters(piece),
   read({ look }, { params, judge }) {
     const { occasion, garments, accessories } = look;
     if (!occasion || !isWet(occasion, params.likely)) return [];

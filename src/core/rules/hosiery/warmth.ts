@@ -20,6 +20,7 @@ export const hosieryWarmth = defineRule({
     cold: "{bare} of leg is bare at {air}, in an outfit that is comfortable at {right}.",
     warm: "{hosiery} {hosieryCount, plural, one {is} other {are}} too warm at {air}: the outfit is comfortable at {right}.",
   },
+  concerns: ({ piece, insulation }) => insulation > 0 || piece.kind === "hosiery" || piece.kind === "shoe",
   read({ look, worn, hosiery, bareLeg }, { params, judge }) {
     const { occasion } = look;
     if (!occasion || occasion.ground === "indoors" || worn.length < 2) return [];

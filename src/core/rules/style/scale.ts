@@ -1,4 +1,4 @@
-import { speaks } from "../../piece/piece";
+import { speaks, type Piece } from "../../piece/piece";
 import { loudnessOf } from "../../colour/print";
 import { soleBulk } from "../../proportion/sole-bulk";
 import { param } from "../../rule-book/params";
@@ -29,7 +29,9 @@ export const scale = definePairRule({
     lost: "{jewel} {jewelCount, plural, one {gets} other {get}} lost beside the print of {print}.",
   },
   pair: ["dainty", "large"],
-  concerns: ({ piece: { kind } }) => kind === "shoe" || kind === "bag",
+  concerns: ({ piece }, { motif }) =>
+    piece.kind === "shoe" || piece.kind === "bag" || isSmallJewel(piece, motif),
+  concernsInPair: ({ piece: { kind } }) => kind === "shoe" || kind === "bag",
   read(dressed, { params, judge }) {
     const { landing, accessories, shoe } = dressed;
     const findings: Finding[] = [];
@@ -52,14 +54,16 @@ export const scale = definePairRule({
       ({ piece, slot, profile, area }) =>
         slot === null && loudnessOf(piece, profile.character, area) >= params.loud,
     );
-    const jewel = accessories.find(
-      ({ piece }) =>
-        (piece.kind === "brooch" || piece.kind === "earrings") &&
-        piece.figures.width < params.motif &&
-        speaks(piece, 1),
-    );
+    const jewel = accessories.find(({ piece }) => isSmallJewel(piece, params.motif));
     if (print && jewel) findings.push(judge("note", "lost", { of: { jewel, print } }));
     return findings;
   },
   hope: (outlook, { said }) => (isOpen(outlook, "shoe", "bag") ? noHope : surely(said())),
 });
+
+/** A jewel that speaks, and is so small that it gets lost beside a loud print. */
+function isSmallJewel(piece: Piece, motif: number): boolean {
+  return (
+    (piece.kind === "brooch" || piece.kind === "earrings") && piece.figures.width < motif && speaks(piece, 1)
+  );
+}
