@@ -6,6 +6,7 @@ import type { Kind } from "../piece/kinds";
 import type { Look } from "../piece/look";
 import type { LegAndShoe } from "../proportion/meeting";
 import { landingOf } from "../strap/landing";
+import { besideOf } from "./beside";
 import { countedColours } from "./counted-colours";
 import type { Dressed, Worn, WornOf } from "./dressed";
 import { layOut } from "./laid-out";
@@ -34,9 +35,10 @@ function bodyFor(client: Client): Body {
  */
 export function dress(look: Look, beside: Dressed | null = null): Dressed {
   const body = bodyFor(look.client);
-  const laid = layOut(look, body, beside && beside.laid);
+  const differing = beside && besideOf(look, beside);
+  const laid = layOut(look, body, differing);
   const worn = wornIn(laid, beside);
-  const { leg, neck, tied, landed } = measuredOf(look, body, beside);
+  const { leg, neck, tied, landed } = measuredOf(look, body, differing);
   const placing = placingOf(worn);
   const visible: Worn[] = [];
   const garments: Worn[] = [];

@@ -3,7 +3,8 @@ import { isSameList } from "../lists/same-list";
 import type { Look } from "../piece/look";
 import { hides, placeOf } from "../piece/piece";
 import { shownOf } from "./areas";
-import { place, type Cover, type Placed } from "./placed";
+import type { Beside } from "./beside";
+import { place, type Cover, type Placed, type Underneath } from "./placed";
 import { coversOver, seenUnder, type SeenParts } from "./seen-parts";
 import { topsUnderAnother } from "./tops";
 
@@ -11,7 +12,7 @@ import { topsUnderAnother } from "./tops";
 export interface Laid {
   readonly placed: Placed;
   /** What lies over it somewhere. */
-  readonly over: readonly Cover[];
+  readonly covers: readonly Cover[];
   readonly seen: SeenParts;
   /** How much of it is seen; such areas are compared, and do not add up to 1. */
   readonly shown: number;
@@ -20,6 +21,14 @@ export interface Laid {
 /** The pieces of a look as they lie, in the order in which they were put on. */
 export interface LaidOut {
   readonly pieces: readonly Laid[];
+  /** What lies over something. */
+  readonly over: Overlying;
+}
+
+/** What of a look lies over its other pieces, and which of its garments lie under one another. */
+interface Overlying {
+  readonly under: Underneath;
+  readonly covers: readonly Cover[];
   /** The layers that are worn open. */
   readonly open: readonly Placed[];
 }
@@ -28,35 +37,66 @@ export interface LaidOut {
  * Lays the pieces of a look on a body.
  * @param beside another look on the same body: what lies there alike is not laid again
  */
-export function layOut(look: Look, body: Body, beside: LaidOut | null): LaidOut {
+export function layOut(look: Look, body: Body, beside: Beside | null): LaidOut {
+  return (beside && laidBeside(look, body, beside)) ?? laidAnew(look, body);
+}
+
+function laidAnew(look: Look, body: Body): LaidOut {
   const skirtOver = look.garments.some(({ kind }) => kind === "skirt");
-  const laying = { body, look, under: { skirtOver, tops: topsUnderAnother(look) } };
+  const under = { skirtOver, tops: topsUnderAnother(look) };
+  const laying = { body, look, under };
   const placed: Placed[] = [];
   for (const garment of look.garments) placed.push(place(garment, true, laying));
   for (const accessory of look.accessories)
     placed.push(place(accessory, look.garments.includes(accessory), laying));
-  const covers: Cover[] = [];
-  const open: Placed[] = [];
-  for (const item of placed) {
-    if (item.cover) covers.push(item.cover);
-    if (placeOf(item.piece) === "layer" && !hides(item.asWorn)) open.push(item);
-  }
-  const before = beside && isSameList(open, beside.open) ? beside.pieces : null;
-  const pieces = placed.map((item, i): Laid => {
-    const over = coversOver(item, covers);
-    const known = before && laidIn(before, item, i);
-    if (known && isSameList(over, known.over)) return known;
-    const seen = seenUnder(item, over);
-    return { placed: item, over, seen, shown: shownOf(item, seen, open, body) };
-  });
-  return { pieces, open };
+  const over: Overlying = { under, covers: coversAmong(placed), open: placed.filter(isOpenLayer) };
+  return { pieces: placed.map((item) => lay(item, over, body)), over };
 }
 
-/** A piece as it lies among others; looked for first where it would be if nothing before it had come or gone. */
-function laidIn(pieces: readonly Laid[], placed: Placed, from: number): Laid | null {
-  for (let i = 0; i < pieces.length; i += 1) {
-    const each = pieces[(from + i) % pieces.length];
-    if (each?.placed === placed) return each;
+/** The same beside a look on the same garments; null where another layer is worn open. */
+function laidBeside(look: Look, body: Body, { dressed, gone, come }: Beside): LaidOut | null {
+  const before = dressed.laid;
+  const { under, open } = before.over;
+  const kept: Laid[] = [];
+  let isCoveredAlike = true;
+  for (const laid of before.pieces) {
+    const { placed } = laid;
+    if (!gone.includes(placed.piece)) kept.push(laid);
+    else if (isOpenLayer(placed)) return null;
+    else if (placed.cover) isCoveredAlike = false;
   }
-  return null;
+  const more: Placed[] = [];
+  for (const piece of come) {
+    const placed = place(piece, false, { body, look, under });
+    if (isOpenLayer(placed)) return null;
+    if (placed.cover) isCoveredAlike = false;
+    more.push(placed);
+  }
+  const covers = isCoveredAlike
+    ? before.over.covers
+    : coversAmong([...kept.map(({ placed }) => placed), ...more]);
+  const over: Overlying = { under, covers, open };
+  const pieces = isCoveredAlike
+    ? kept
+    : kept.map((laid) =>
+        isSameList(laid.covers, coversOver(laid.placed, covers)) ? laid : lay(laid.placed, over, body),
+      );
+  for (const placed of more) pieces.push(lay(placed, over, body));
+  return { pieces, over };
+}
+
+function coversAmong(placed: readonly Placed[]): Cover[] {
+  const covers: Cover[] = [];
+  for (const { cover } of placed) if (cover) covers.push(cover);
+  return covers;
+}
+
+function lay(placed: Placed, over: Overlying, body: Body): Laid {
+  const covers = coversOver(placed, over.covers);
+  const seen = seenUnder(placed, covers);
+  return { placed, covers, seen, shown: shownOf(placed, seen, over.open, body) };
+}
+
+function isOpenLayer({ piece, asWorn }: Placed): boolean {
+  return placeOf(piece) === "layer" && !hides(asWorn);
 }

@@ -1,14 +1,14 @@
 import type { Body } from "../body/body";
 import { seatedRise } from "../body/seated";
-import { isSameList } from "../lists/same-list";
 import { wornNeckOf } from "../neck/worn-neck";
 import { adjustmentOn, adjustmentsOf, asWornOn } from "../piece/adjustment";
 import type { Kind } from "../piece/kinds";
 import type { Look } from "../piece/look";
-import { isKind, isLegged, type Piece } from "../piece/piece";
+import { isKind, isLegged } from "../piece/piece";
 import { tiedOn, type TiedScarf } from "../piece/tied-scarf";
 import { hemLimitsOf } from "../proportion/hem-limits";
 import { meet, type LegAndShoe } from "../proportion/meeting";
+import type { Beside } from "./beside";
 import type { Dressed } from "./dressed";
 
 /** What one or two accessories make of a look with its garments, whatever else is put on. */
@@ -29,42 +29,25 @@ const restsOn = {
  * Measures what rests on one or two accessories.
  * @param beside a look that was dressed before: what rests on the same there is not measured again
  */
-export function measuredOf(look: Look, body: Body, beside: Dressed | null): Measured {
-  const known = beside && isWornAlike(look, beside.look) ? beside : null;
-  const isAlike = (what: keyof Measured) =>
-    known !== null && isSameOf(restsOn[what], look.accessories, known.look.accessories);
+export function measuredOf(look: Look, body: Body, beside: Beside | null): Measured {
+  const knownOf = (what: keyof Measured) => (beside && restsAlike(what, beside) ? beside.dressed : null);
+  const leg = knownOf("leg");
+  const neck = knownOf("neck");
+  const tied = knownOf("tied");
   return {
-    leg: known && isAlike("leg") ? known.leg : legOf(look, body),
-    neck: known && isAlike("neck") ? known.neck : wornNeckOf(look, body),
-    tied: known && isAlike("tied") ? known.tied : tiedOf(look, body),
-    landed: known && isAlike("landed") ? known.landing : null,
+    leg: leg ? leg.leg : legOf(look, body),
+    neck: neck ? neck.neck : wornNeckOf(look, body),
+    tied: tied ? tied.tied : tiedOf(look, body),
+    landed: knownOf("landed")?.landing ?? null,
   };
 }
 
-/** Whether two looks have the same wearer, garments and ways of wearing. */
-function isWornAlike(one: Look, other: Look): boolean {
-  return (
-    one.client === other.client &&
-    isSameList(one.garments, other.garments) &&
-    isSameList(one.adjustments, other.adjustments)
-  );
-}
-
-/** Whether two lists hold the same pieces of some kinds, in the same order. */
-function isSameOf(kinds: ReadonlySet<Kind>, one: readonly Piece[], other: readonly Piece[]): boolean {
-  let at = 0;
-  for (const piece of one) {
-    if (!kinds.has(piece.kind)) continue;
-    at = nextOf(kinds, other, at);
-    if (other[at] !== piece) return false;
-    at += 1;
-  }
-  return nextOf(kinds, other, at) === other.length;
-}
-
-function nextOf(kinds: ReadonlySet<Kind>, pieces: readonly Piece[], from: number): number {
-  for (let at = from; at < pieces.length; at += 1) if (kinds.has((pieces[at] as Piece).kind)) return at;
-  return pieces.length;
+/** Whether nothing on which a measure rests has come or gone. */
+function restsAlike(what: keyof Measured, { gone, come }: Beside): boolean {
+  const kinds = restsOn[what];
+  for (const { kind } of gone) if (kinds.has(kind)) return false;
+  for (const { kind } of come) if (kinds.has(kind)) return false;
+  return true;
 }
 
 /** The scarf of a look as it is folded and tied; null without one, or where nobody has said how it is tied. */

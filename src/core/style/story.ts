@@ -21,7 +21,7 @@ export type Story =
  * fewest poles that still name every piece.
  */
 export function storyOf(pieces: readonly Piece[]): Story {
-  const leans = countLeans(pieces);
+  const leans = countLeans(pieces, []);
   const contrast = contrastOf(pieces, leans);
   if (contrast) return contrast;
   const most = mostShared(leans);
@@ -30,22 +30,18 @@ export function storyOf(pieces: readonly Piece[]): Story {
   return { kind: "unrelated", poles: cover(pieces) };
 }
 
-/** How many of the pieces lean each way. */
-type Leans = Record<Pole, number>;
+/** How many of some pieces lean each way, in the order of the poles. */
+type Leans = readonly number[];
+
+const placeOf = Object.fromEntries(poles.map((pole, i) => [pole, i])) as Readonly<Record<Pole, number>>;
 
 /** @param but pieces that lean one of these ways are left out */
-function countLeans(pieces: readonly Piece[], but: readonly Pole[] = []): Leans {
-  const leans: Leans = {
-    classic: 0,
-    minimal: 0,
-    sport: 0,
-    romantic: 0,
-    rugged: 0,
-    bohemian: 0,
-    tailored: 0,
-    gala: 0,
-  };
-  for (const piece of pieces) if (!leansOne(piece, but)) for (const pole of piece.poles) leans[pole] += 1;
+function countLeans(pieces: readonly Piece[], but: readonly Pole[]): Leans {
+  const leans = poles.map(() => 0);
+  for (const piece of pieces) {
+    if (but.length > 0 && leansOne(piece, but)) continue;
+    for (const pole of piece.poles) leans[placeOf[pole]] = (leans[placeOf[pole]] ?? 0) + 1;
+  }
   return leans;
 }
 
@@ -56,15 +52,16 @@ function leansOne({ poles: own }: Piece, ways: readonly Pole[]): boolean {
 
 /** The pole that most of the pieces have; the first of the poles where several tie. */
 function mostShared(leans: Leans): { readonly pole: Pole; readonly count: number } | null {
-  let most: Pole | null = null;
-  for (const pole of poles) if (leans[pole] > (most ? leans[most] : 0)) most = pole;
-  return most && { pole: most, count: leans[most] };
+  let most = 0;
+  for (let i = 1; i < leans.length; i += 1) if ((leans[i] ?? 0) > (leans[most] ?? 0)) most = i;
+  const [pole, count] = [poles[most], leans[most] ?? 0];
+  return pole && count > 0 ? { pole, count } : null;
 }
 
 function contrastOf(pieces: readonly Piece[], leans: Leans): Extract<Story, { kind: "contrast" }> | null {
   for (const [pole, against] of axes) {
-    const one = leans[pole];
-    const other = leans[against];
+    const one = leans[placeOf[pole]] ?? 0;
+    const other = leans[placeOf[against]] ?? 0;
     if (one === 0 || other === 0 || one + other !== pieces.length) continue;
     if (pieces.some(({ poles: own }) => own.includes(pole) === own.includes(against))) continue;
     const isLoud = (way: Pole) => pieces.some((piece) => speaks(piece, 2) && piece.poles.includes(way));

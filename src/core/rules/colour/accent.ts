@@ -23,10 +23,11 @@ export const accent = defineRule({
     clear: "One clear accent, on purpose: the {family} of {piece}.",
   },
   read(dressed, { params, judge }) {
-    const orphans = entriesIn(dressed).filter(({ alone }) => alone);
-    const [stray] = orphans;
+    const entries = entriesIn(dressed);
+    const stray = entries.find(({ alone }) => alone);
     const lone: Pick<Patch, "item" | "tint"> | null = stray ?? loneLayer(dressed, params.quiet);
-    if (!lone || orphans.length > 1 || !isAccent(lone.tint, params)) return [];
+    if (!lone || !isAccent(lone.tint, params)) return [];
+    if (entries.some((entry) => entry.alone && entry !== stray)) return [];
     const facts = {
       of: { piece: lone.item },
       words: { family: lone.tint.family },
@@ -68,7 +69,7 @@ export const accent = defineRule({
 
 /** The one layer in a colour over a base without any. */
 function loneLayer({ visible, accessories }: Dressed, quiet: number): Pick<Patch, "item" | "tint"> | null {
-  if (accessories.length === 0) return null;
+  if (accessories.length === 0 || !visible.some(({ place }) => place === "layer")) return null;
   const coloured = visible.filter((item) => hasColour(item, quiet));
   const [item] = coloured;
   const tint = item?.profile.ground;

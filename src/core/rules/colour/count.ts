@@ -36,21 +36,23 @@ export const count = defineRule({
   read(dressed, { params, schools, judge }) {
     const colours = dressed.colours.filter((colour) => colour.share >= params.share);
     const most = limits[schools.colours];
-    const words = { colours: colours.map(({ name }) => name).join(", ") };
+    const named = () => ({ colours: colours.map(({ name }) => name).join(", ") });
     if (colours.length > most) {
       const strays = straysOf(dressed, new Set(colours.slice(most).map(({ name }) => name)));
       const figures = { count: atMost("colours seen", colours.length, "count", most) };
-      return [judge("rubs", "many", { of: { strays }, words, figures, proposals: swapOrTakeOff(...strays) })];
+      const proposals = swapOrTakeOff(...strays);
+      return [judge("rubs", "many", { of: { strays }, words: named(), figures, proposals })];
     }
+    if (dressed.worn.length < params.pieces || dressed.accessories.length === 0) return [];
     const tones = tonalOf(dressed, params);
-    if (!tones || dressed.worn.length < params.pieces || dressed.accessories.length === 0) return [];
+    if (!tones) return [];
     const kins = new Set(dressed.visible.map(({ piece }) => finishes[piece.finish].kin)).size;
     const figures = {
       range: atLeast("range of depth", tones.range, "L*", params.depths),
       kins: figure("textures", kins, "count"),
     };
     const alive = tones.range >= params.depths || kins > 1;
-    return [judge(alive ? "lifts" : "note", alive ? "tonal" : "flat", { words, figures })];
+    return [judge(alive ? "lifts" : "note", alive ? "tonal" : "flat", { words: named(), figures })];
   },
   hope({ on, grows }, { params, schools }) {
     const seen = on.colours.filter(({ share }) => share / grows >= params.share);

@@ -47,11 +47,19 @@ interface KnownEntries {
 /** The entries of the looks read last, the one after another in a ring: the accent is read from them after the echo. */
 const lately: KnownEntries[] = [];
 let next = 0;
+/** Where the entries of the next look are looked for first: looks are asked for in the order in which they were read. */
+let likely = 0;
 
 /** Every colour that comes in with an accessory and wants an answer, by the limits of the echo in the rule book. */
 export function entriesIn(dressed: PairView): readonly Entry[] {
-  const known = lately.find(({ palette }) => palette === dressed.palette);
-  return known?.entries ?? entriesOf(dressed, echoLimitsOf(dressed.look.client.ruleBook));
+  for (let i = 0; i < lately.length; i += 1) {
+    const at = (likely + i) % lately.length;
+    const known = lately[at];
+    if (known?.palette !== dressed.palette) continue;
+    likely = at + 1;
+    return known.entries;
+  }
+  return entriesOf(dressed, echoLimitsOf(dressed.look.client.ruleBook));
 }
 
 /** The same by limits that are at hand. */

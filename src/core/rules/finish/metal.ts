@@ -2,6 +2,7 @@ import { bodyZoneOf, placeOf, type Piece } from "../../piece/piece";
 import { param } from "../../rule-book/params";
 import { definePairRule } from "../define-rule";
 import { atMost, figure } from "../figures";
+import type { Finding } from "../finding";
 import { swapOrTakeOff } from "../proposals";
 import { metalGroupsOf, metalWords } from "./metal-groups";
 import type { Dressed, Worn } from "../../dressing/dressed";
@@ -37,9 +38,9 @@ export const metal = definePairRule({
     const seen: Piece[] = [];
     for (const { piece } of visible) if (piece.metalSize > 0) seen.push(piece);
     if (seen.length === 0) return [];
-    const unread = seen
-      .filter((piece) => piece.metal === "unknown")
-      .map((piece) => judge("unread", "unread", { of: { piece } }));
+    const unread: Finding[] = [];
+    for (const piece of seen)
+      if (piece.metal === "unknown") unread.push(judge("unread", "unread", { of: { piece } }));
     const groups = metalGroupsOf(seen, params.plain);
     const [main, ...others] = groups;
     if (!main || schools.metals === "free") return unread;
