@@ -22,12 +22,21 @@ export function countedColours(palette: readonly Patch[]): CountedColour[] {
       if (motifs > motifsCounted) continue;
     }
     if (tint.neutral && Math.abs(tint.temperature) < leaning) plain += area;
-    else add(counted, !tint.neutral ? tint.family : tint.temperature > 0 ? "warm neutrals" : "cool neutrals", area);
+    else
+      add(
+        counted,
+        !tint.neutral ? tint.family : tint.temperature > 0 ? "warm neutrals" : "cool neutrals",
+        area,
+      );
   }
   if (plain > 0) {
     const warm = shareOf(counted, "warm neutrals");
     const cool = shareOf(counted, "cool neutrals");
-    add(counted, warm === 0 && cool === 0 ? "neutrals" : warm > cool ? "warm neutrals" : "cool neutrals", plain);
+    add(
+      counted,
+      warm === 0 && cool === 0 ? "neutrals" : warm > cool ? "warm neutrals" : "cool neutrals",
+      plain,
+    );
   }
   return putInOrder(counted, (one, other) => other.share - one.share);
 }

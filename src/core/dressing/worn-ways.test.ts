@@ -47,9 +47,7 @@ describe("a layer's front", () => {
     const open = look([legs, shirt, blazer]);
     const closed = done(open, { kind: "front", piece: "blazer", how: "closed" });
     expect(itemOf(closed, "shirt").area).toBeLessThan(itemOf(dress(open), "shirt").area);
-    expect(itemOf(closed, "blazer").insulation).toBeGreaterThan(
-      itemOf(dress(open), "blazer").insulation,
-    );
+    expect(itemOf(closed, "blazer").insulation).toBeGreaterThan(itemOf(dress(open), "blazer").insulation);
   });
 
   it("over the shoulders is cooler, hangs free, and is not offered to a cape or a waistcoat", () => {

@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { putInOrder } from "./put-in-order";
+import { addAll } from "./add-all";
 import { isSameList } from "./same-list";
 
 describe("a short list in order", () => {
@@ -28,5 +29,14 @@ describe("the same list", () => {
     expect(isSameList([one, other], [other, one])).toBe(false);
     expect(isSameList([one], [one, other])).toBe(false);
     expect(isSameList([], [])).toBe(true);
+  });
+});
+
+describe("all of one list", () => {
+  it("is added to another, in its order", () => {
+    const list = [1];
+    addAll(list, []);
+    addAll(list, [3, 2]);
+    expect(list).toEqual([1, 3, 2]);
   });
 });

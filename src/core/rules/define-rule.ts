@@ -140,21 +140,22 @@ export function definePairRule<const P extends Params = NoParams, const M extend
   return { ...about, read, hope, pairs };
 }
 
-/** A rule's description with what was left out filled in, and its reader under the rule book of who is read. */
-function settled<P extends Params, M extends Messages, Seen extends PairView>(spec: RuleSpec<P, M, Seen>) {
-  const { id, reads, title, fault, why, messages, weight = 1, schools = [], tags = [] } = spec;
-  const lens = id.slice(0, id.indexOf(".")) as Lens;
-  const params = spec.params ?? ({} as P);
-  type Settings = RuleContext<P, Extract<keyof M, string>> & {
-    readonly weight: number;
-    readonly rests: boolean;
-  };
-  // A book is never changed, only followed by another: what it makes of the rule is worked out once.
-  const known = new WeakMap<RuleBook, Settings>();
+/** What a rule book makes of a rule. */
+interface Settings<P extends Params, M extends string> extends RuleContext<P, M> {
+  readonly weight: number;
+  readonly rests: boolean;
+}
+
+/** What each rule book makes of a rule, worked out once: a book is never changed, only followed by another. */
+function settingsBy<P extends Params, M extends string>(
+  { id, weight = 1 }: { readonly id: RuleId; readonly weight?: number },
+  params: P,
+): (book: RuleBook) => Settings<P, M> {
+  const known = new WeakMap<RuleBook, Settings<P, M>>();
   // Thousands of looks are read by one book in a row: the last one is not looked up again.
   let lastBook: RuleBook | null = null;
-  let last: Settings | null = null;
-  const settings = (book: RuleBook): Settings => {
+  let last: Settings<P, M> | null = null;
+  return (book) => {
     if (last && book === lastBook) return last;
     let own = known.get(book);
     if (!own) {
@@ -162,7 +163,7 @@ function settled<P extends Params, M extends Messages, Seen extends PairView>(sp
       own = {
         params: valuesOf(id, params, book),
         schools: book.schools,
-        judge: judgeOf(id, lens, weighed),
+        judge: judgeOf(id, lensOf(id), weighed),
         weight: weighed,
         rests: book.weights[id] === 0,
       };
@@ -172,40 +173,41 @@ function settled<P extends Params, M extends Messages, Seen extends PairView>(sp
     last = own;
     return own;
   };
-  const { read: saidOf } = spec;
+}
+
+function lensOf(id: RuleId): Lens {
+  return id.slice(0, id.indexOf(".")) as Lens;
+}
+
+/** A rule's description with what was left out filled in, and its reader under the rule book of who is read. */
+function settled<P extends Params, M extends Messages, Seen extends PairView>(spec: RuleSpec<P, M, Seen>) {
+  const { id, reads, title, fault, why, messages, weight = 1, schools = [], tags = [] } = spec;
+  const { read: saidOf, hope: hopeOf, concerns: hasPart } = spec;
+  const params = spec.params ?? ({} as P);
+  const settings = settingsBy<P, Extract<keyof M, string>>(spec, params);
   const read = (seen: Seen): Finding[] => {
     const own = settings(seen.look.client.ruleBook);
     return own.rests ? silence : saidOf(seen, own);
   };
   const hope = (outlook: Outlook): Hope => {
     const own = settings(outlook.on.look.client.ruleBook);
-    if (own.rests || !spec.hope) return noHope;
-    const { params: figures, schools: answers } = own;
-    return spec.hope(outlook, {
-      params: figures,
-      schools: answers,
-      said: () => spec.read(outlook.on as Dressed & Seen, own),
-    });
+    if (own.rests || !hopeOf) return noHope;
+    const said = () => saidOf(outlook.on as Dressed & Seen, own);
+    return hopeOf(outlook, { params: own.params, schools: own.schools, said });
   };
-  const { concerns: has } = spec;
-  const concerns = has ? (item: Worn, book: RuleBook) => has(item, settings(book).params) : null;
-  return {
-    about: {
-      id,
-      lens,
-      reads,
-      title,
-      fault,
-      why,
-      messages,
-      weight,
-      schools,
-      tags,
-      params,
-      settings,
-      concerns,
-    },
-    read,
-    hope,
+  const concerns = hasPart ? (item: Worn, book: RuleBook) => hasPart(item, settings(book).params) : null;
+  const described = {
+    id,
+    lens: lensOf(id),
+    reads,
+    title,
+    fault,
+    why,
+    messages,
+    weight,
+    schools,
+    tags,
+    params,
   };
+  return { about: { ...described, settings, concerns }, read, hope };
 }

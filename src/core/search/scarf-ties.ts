@@ -116,10 +116,13 @@ function readSo(look: Look, scarf: Scarf, offers: readonly TieOffer[]): TieChoic
     ...look,
     adjustments: adjust(look.adjustments, { kind: "tie", piece: scarf.id, ...asked }),
   });
-  return Array.from(readMany(offers, tiedSo, () => before), ({ of: { asked, shows, wanted }, reading }) => {
-    const { score, verdict, points } = reading;
-    return { settings: asked, shows, wanted, score, verdict, points };
-  });
+  return Array.from(
+    readMany(offers, tiedSo, () => before),
+    ({ of: { asked, shows, wanted }, reading }) => {
+      const { score, verdict, points } = reading;
+      return { settings: asked, shows, wanted, score, verdict, points };
+    },
+  );
 }
 
 /** The ties that are tried for every scarf of a wardrobe: what most squares and oblongs are worn in. */

@@ -24,8 +24,7 @@ export function tonalOf({ palette }: Dressed, limits: TonalLimits): { readonly r
     area >= limits.speck && !tint.neutral && tint.shade.clarity > limits.clear;
   const oneNeutral = areas.every(({ tint }) => tint.neutral) && areOfOneTemperature(areas, limits);
   if (!oneNeutral && !areOfOneHue(areas, limits)) return null;
-  const breaks = (patch: Patch) =>
-    patch.tint.role !== "sole" && patch.area < limits.area && isSpeck(patch);
+  const breaks = (patch: Patch) => patch.tint.role !== "sole" && patch.area < limits.area && isSpeck(patch);
   if (palette.some(breaks)) return null;
   const depths = areas.map(({ tint }) => tint.shade.L);
   const range = Math.max(...depths) - Math.min(...depths);

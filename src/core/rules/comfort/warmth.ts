@@ -57,7 +57,7 @@ export const warmth = defineRule({
     const { occasion } = look;
     if (!occasion || garments.length === 0 || worn.length < 3) return [];
     const air = airOver(occasion);
-    const { from, to } = comfortableWithin(dressed, params.slack);
+    const { from, to } = comfortableIn(dressed);
     const asked: OutfitInAir = { dressed, occasion, air, from, to, params, judge };
     const cooled = air.high >= params.heat && !worn.some(comesOff);
     const cooledRooms = cooled
@@ -115,7 +115,6 @@ interface OutfitInAir {
 
 const airFigure = (air: number) => figure("air at the occasion", air, "degC");
 const cloFigure = (worn: readonly Worn[]) => figure("insulation of the outfit", cloOf(worn), "clo");
-
 function tooCold(asked: OutfitInAir): Finding[] {
   const { dressed, air, from, params, judge } = asked;
   if (air.low >= from) return [];
@@ -215,13 +214,9 @@ function bareParts({ dressed, air: { low }, params, judge }: OutfitInAir): Findi
 
 /** What an outfit is comfortable in, walked in through the wind of its occasion, deg C. */
 export function comfortableIn({ look, worn }: Pick<Dressed, "look" | "worn">): { from: number; to: number } {
-  return comfortableWithin({ look, worn }, warmth.settings(look.client.ruleBook).params.slack);
-}
-
-/** @param slack how far the air may lie from what the outfit is comfortable in, degrees */
-function comfortableWithin({ look, worn }: Pick<Dressed, "look" | "worn">, slack: number) {
   const as = look.client.seated ? "seated" : "strolling";
   const right = comfortableAir(cloOf(worn), look.occasion?.wind ?? 0, as);
+  const { slack } = warmth.settings(look.client.ruleBook).params;
   return { from: right - slack, to: right + slack };
 }
 

@@ -36,8 +36,7 @@ describe("a leg dressed for the weather", () => {
 });
 
 describe("insulation", () => {
-  const cloOf = (pieces: readonly Piece[]) =>
-    pieces.reduce((sum, piece) => sum + insulationOf(piece), 0);
+  const cloOf = (pieces: readonly Piece[]) => pieces.reduce((sum, piece) => sum + insulationOf(piece), 0);
 
   it("grows with every piece, so that the comfortable air grows colder", () => {
     const pieces = [dress, shoes, sample("coat"), sample("hat"), sample("gloves"), sample("scarf")];
