@@ -1,3 +1,4 @@
+import { middleOf } from "../length/interval";
 import type { Dressed, Join, Touch, Worn } from "./dressed";
 import { hides } from "../piece/piece";
 
@@ -56,13 +57,13 @@ export function touchesOf({ visible, tops, leg, hem, neck }: Meeting): Touch[] {
   if (scarf && nearFace) join(scarf, nearFace, "neck", scarf.extent.from);
   for (const layer of layers) {
     const inner = outerTop ?? whole;
-    if (!hides(layer.asWorn)) join(layer, inner, "front", middle(layer));
+    if (!hides(layer.asWorn)) join(layer, inner, "front", middleOf(layer.extent));
     if (bottom) join(layer, bottom, "hem", layer.extent.from);
   }
   // A collar lies on the knit it is worn under.
   if (underTop && outerTop) join(underTop, outerTop, "neck", outerTop.extent.to);
   const [inner, outer] = layers;
-  if (inner && outer && !hides(outer.asWorn)) join(outer, inner, "front", middle(inner));
+  if (inner && outer && !hides(outer.asWorn)) join(outer, inner, "front", middleOf(inner.extent));
   if (outerTop && bottom && !(closed && closed.extent.from < outerTop.extent.from))
     join(outerTop, bottom, "waist", outerTop.extent.from);
   if (whole && bottom) join(whole, bottom, "hem", whole.extent.from);
@@ -76,15 +77,11 @@ export function touchesOf({ visible, tops, leg, hem, neck }: Meeting): Touch[] {
   }
   if (hosiery && shoe) join(hosiery, shoe, "foot", shoe.extent.to);
   if (bag) {
-    const landing = middle(bag);
+    const landing = middleOf(bag.extent);
     const isThere = (item: Worn | null) =>
       item !== null && item.seen.some(({ from, to }) => from <= landing && to >= landing);
     const behind = layers.findLast(isThere) ?? tops.find(isThere) ?? [whole, bottom].find(isThere);
     join(bag, behind, "landing", landing);
   }
   return touches;
-}
-
-function middle(item: Worn): number {
-  return (item.extent.from + item.extent.to) / 2;
 }

@@ -1,3 +1,4 @@
+import { middleOf } from "../length/interval";
 import { sharesOf } from "./areas";
 import type { Dressed, Patch, Worn } from "./dressed";
 import type { Laid, LaidOut } from "./laid-out";
@@ -34,7 +35,7 @@ function wornAs({ placed, seen: { parts } }: Laid, area: number): Worn {
     insulation: placed.insulation,
     showsReverse: placed.showsReverse,
   };
-  const at = (placed.extent.from + placed.extent.to) / 2;
+  const at = middleOf(placed.extent);
   for (const tint of placed.profile.tints) patches.push({ item, tint, area: area * tint.share, at });
   return item;
 }

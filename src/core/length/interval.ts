@@ -9,6 +9,11 @@ export function around(middle: number, size: number): Interval {
   return { from: middle - size / 2, to: middle + size / 2 };
 }
 
+/** The middle of an interval, cm above the footbed. */
+export function middleOf({ from, to }: Interval): number {
+  return (from + to) / 2;
+}
+
 /** What is left of an interval when others are laid over it, from the lowest up. */
 export function uncovered(interval: Interval, covers: readonly Interval[]): Interval[] {
   let left: Interval[] = [interval];

@@ -3,6 +3,7 @@ import { isSkinTone, passesForSkin } from "../../colour/family";
 import type { Patch, Worn } from "../../dressing/dressed";
 import { hides } from "../../piece/piece";
 import type { PairView } from "../../dressing/pair";
+import { middleOf } from "../../length/interval";
 import type { Tint } from "../../dressing/profile";
 import { param, valuesOf, type Values } from "../../rule-book/params";
 import type { RuleBook } from "../../rule-book/rule-book";
@@ -67,11 +68,11 @@ export function entriesOf(pair: PairView, limits: EchoLimits): Entry[] {
   const entries: Entry[] = [];
   lately[next] = { palette: pair.palette, entries };
   next = (next + 1) % sideBySide;
-  const seen = withLinings(pair);
+  const others = mayAnswer(pair, limits);
   for (const patch of pair.palette) {
     if (!enters(pair, patch, limits)) continue;
     const { item, tint } = patch;
-    const nearest = nearestTo(seen, patch, limits);
+    const nearest = nearestTo(others, patch, limits);
     const within = nearest ? withinOf(tint, nearest.tint, limits) : 0;
     const distance = nearest?.distance ?? Infinity;
     const alone = distance > within + limits.nearly;
@@ -126,27 +127,32 @@ export function isMetallic({ piece, profile }: Worn): boolean {
   return piece.finish === "metallic" || profile.metalWork;
 }
 
-/** What is seen, with the insides that show: of turned hems and cuffs, and of a layer worn open. */
-function withLinings({ palette, visible }: PairView): readonly Patch[] {
-  let linings: Patch[] | null = null;
-  for (const item of visible) {
-    const { reverse } = item.profile;
-    if (!reverse || !(item.showsReverse || (item.place === "layer" && !hides(item.asWorn)))) continue;
-    linings ??= [];
-    const at = item.showsReverse ? item.extent.from : (item.extent.from + item.extent.to) / 2;
-    linings.push({ item, tint: { ...reverse, share: 1 }, area: 0, at });
+/**
+ * What may answer a colour: what is seen, with the insides that show, of turned hems and cuffs and of a layer worn open.
+ * Metal answers nothing, nor does a colour that takes hardly any of its piece, but for a sole.
+ */
+function mayAnswer({ palette, visible }: PairView, { minShare }: EchoLimits): readonly Patch[] {
+  const answering: Patch[] = [];
+  for (const patch of palette) {
+    const { item, tint } = patch;
+    if ((tint.share >= minShare || tint.role === "sole") && !item.profile.metalWork) answering.push(patch);
   }
-  return linings ? [...palette, ...linings] : palette;
+  for (const item of visible) {
+    const { reverse, metalWork } = item.profile;
+    if (!reverse || metalWork) continue;
+    if (!(item.showsReverse || (item.place === "layer" && !hides(item.asWorn)))) continue;
+    const at = item.showsReverse ? item.extent.from : middleOf(item.extent);
+    answering.push({ item, tint: { ...reverse, share: 1 }, area: 0, at });
+  }
+  return answering;
 }
 
-/** The nearest colour that is seen at another height. */
-function nearestTo(seen: readonly Patch[], from: Patch, { minShare, apart }: EchoLimits) {
+/** The nearest of some colours that is seen at another height, on another piece. */
+function nearestTo(others: readonly Patch[], from: Patch, { apart }: EchoLimits) {
   let best: Patch | null = null;
   let least = Infinity;
-  for (const other of seen) {
-    if (other.item === from.item || other.item.profile.metalWork) continue;
-    if (other.tint.share < minShare && other.tint.role !== "sole") continue;
-    if (Math.abs(other.at - from.at) < apart) continue;
+  for (const other of others) {
+    if (other.item === from.item || Math.abs(other.at - from.at) < apart) continue;
     const distance = difference(other.tint.shade, from.tint.shade);
     if (distance > least || (distance === least && best !== null && !comesFirst(other, best))) continue;
     least = distance;

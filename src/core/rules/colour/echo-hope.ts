@@ -1,10 +1,11 @@
 import { difference } from "../../colour/difference";
 import type { Worn } from "../../dressing/dressed";
+import { middleOf } from "../../length/interval";
 import type { Effect } from "../finding";
 import type { Hope, Outlook } from "../outlook";
 import { accentLimitsOf, isAccent } from "./accent-colour";
 import { entriesOf, isMetallic, nearestAnswer, withinOf, type EchoLimits, type Entry } from "./echo-entries";
-import { bridging, middleOf, neutralAnswer } from "./neutral-answer";
+import { bridging, neutralAnswer } from "./neutral-answer";
 
 /** The most that the echo could make of a look that is still being chosen. */
 export function hopeOfEcho(outlook: Outlook, limits: EchoLimits): Hope {
@@ -56,7 +57,7 @@ function answerIn(on: Outlook["on"], all: readonly Worn[], limits: EchoLimits): 
 function mayAnswer(item: Worn, other: Worn, limits: EchoLimits, most: number): boolean {
   if (other === item || (other.slot !== null && other.slot === item.slot)) return false;
   const { tints, reverse } = other.profile;
-  const isApart = Math.abs(middleOf(item) - middleOf(other)) >= limits.apart;
+  const isApart = Math.abs(middleOf(item.extent) - middleOf(other.extent)) >= limits.apart;
   if (!isApart && !reverse) return false;
   return item.profile.tints.some((tint) =>
     (reverse ? [...tints, reverse] : tints).some(

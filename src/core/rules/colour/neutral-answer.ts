@@ -2,6 +2,7 @@ import { difference } from "../../colour/difference";
 import { passesForSkin } from "../../colour/family";
 import type { Worn } from "../../dressing/dressed";
 import type { PairView } from "../../dressing/pair";
+import { middleOf } from "../../length/interval";
 import type { Tint } from "../../dressing/profile";
 import type { Kind } from "../../piece/kinds";
 import { isMetallic, withinOf, type EchoLimits } from "./echo-entries";
@@ -62,7 +63,7 @@ function addEnd(ends: NeutralEnd[], item: Worn, pair: PairView, limits: EchoLimi
 
 /** The neutral in which two pieces come nearest to one another; null where none is near enough. */
 function meetingOf(one: NeutralEnd, other: NeutralEnd, limits: EchoLimits): NeutralAnswer | null {
-  if (Math.abs(middleOf(one.item) - middleOf(other.item)) < limits.apart) return null;
+  if (Math.abs(middleOf(one.item.extent) - middleOf(other.item.extent)) < limits.apart) return null;
   let best: NeutralAnswer | null = null;
   for (const tint of one.neutrals)
     for (const met of other.neutrals) {
@@ -71,11 +72,6 @@ function meetingOf(one: NeutralEnd, other: NeutralEnd, limits: EchoLimits): Neut
       best = { one: one.item, other: other.item, family: tint.family, apart };
     }
   return best;
-}
-
-/** The middle of a piece above the footbed, cm. */
-export function middleOf({ extent }: Worn): number {
-  return (extent.from + extent.to) / 2;
 }
 
 /** The neutrals of a piece that can meet others: no metal, no skin, and no white where that is no event. */

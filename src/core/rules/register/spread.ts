@@ -44,7 +44,6 @@ export const spread = defineRule({
     if (apart.length === 0) return [];
     // In what order pieces were put on must not matter to which of them answer one another.
     putInOrder(apart, (one, other) => (one.item.piece.id < other.item.piece.id ? -1 : 1));
-    putInOrder(seen, (one, other) => (one.piece.id < other.piece.id ? -1 : 1));
     const answered = new Set<Worn>();
     const findings: Finding[] = [];
     for (const { item, off } of apart) {
@@ -91,17 +90,16 @@ function isJudged(piece: Piece, { shoe, meant, top, tailored }: TrainersUnderTai
   return piece === shoe || (meant && (piece === top || piece === tailored));
 }
 
-/** Something that leans the same way; of the two at least one is an accessory. */
+/** Something that leans the same way, of several the first by its id; of the two at least one is an accessory. */
 function partnerOf(
   item: Levelled,
   seen: readonly Levelled[],
   leans: (centre: number) => boolean,
-): Levelled | undefined {
-  return seen.find(
-    (other) =>
-      other !== item &&
-      (other.place === null || item.place === null) &&
-      !isPlainHosiery(other) &&
-      leans(other.centre),
-  );
+): Levelled | null {
+  let partner: Levelled | null = null;
+  for (const other of seen) {
+    if (other === item || (other.place !== null && item.place !== null) || isPlainHosiery(other)) continue;
+    if (leans(other.centre) && (!partner || other.piece.id < partner.piece.id)) partner = other;
+  }
+  return partner;
 }
