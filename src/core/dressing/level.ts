@@ -104,8 +104,8 @@ export function levelWithout(
   { placing, accessories }: { readonly placing: Placing | null; readonly accessories: readonly Worn[] },
 ): number | null {
   if (placing?.span) return pulledTo({ base: placing.base, span: placing.span }, accessories, item);
-  const rest = accessories.filter((other) => other !== item && isLevelled(other));
-  const centre = weighedCentre(rest as Levelled[]);
+  const isLeft = (other: Worn): other is Levelled => other !== item && isLevelled(other);
+  const centre = weighedCentre(accessories.filter(isLeft));
   return centre === null ? null : settled(centre);
 }
 

@@ -19,3 +19,10 @@ export function comfortableAir(clo: number, wind: number, as: Moving): number {
   const still = Math.max(0.3, 1 - wind / fullWind);
   return 33 - 0.155 * 0.75 * atRest * moving[as] * (clo + airLayer * still);
 }
+
+/** What an outfit keeps in together, clo. */
+export function cloOf(worn: readonly { readonly insulation: number }[]): number {
+  let clo = 0;
+  for (const { insulation } of worn) clo += insulation;
+  return clo;
+}

@@ -31,7 +31,7 @@ export function scoreFrom(points: number): number {
 /** What one lens adds up to; null where it has nothing but what was not read. */
 export type LensPoints = number | null;
 
-const placeOf = Object.fromEntries(lenses.map((lens, i) => [lens, i])) as Readonly<Record<Lens, number>>;
+const orderOf = Object.fromEntries(lenses.map((lens, i) => [lens, i])) as Readonly<Record<Lens, number>>;
 
 /** What the findings of each lens add up to, in the order of the lenses. */
 export function pointsByLens(findings: readonly Finding[]): LensPoints[] {
@@ -39,7 +39,7 @@ export function pointsByLens(findings: readonly Finding[]): LensPoints[] {
   const praise = lenses.map((): number[] | null => null);
   for (const finding of findings) {
     if (finding.effect === "unread") continue;
-    const at = placeOf[finding.lens];
+    const at = orderOf[finding.lens];
     const value = valueOf(finding);
     sums[at] = (sums[at] ?? 0) + Math.min(0, value);
     if (value > 0) (praise[at] ??= []).push(value);

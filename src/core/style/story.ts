@@ -33,14 +33,14 @@ export function storyOf(pieces: readonly Piece[]): Story {
 /** How many of some pieces lean each way, in the order of the poles. */
 type Leans = readonly number[];
 
-const placeOf = Object.fromEntries(poles.map((pole, i) => [pole, i])) as Readonly<Record<Pole, number>>;
+const orderOf = Object.fromEntries(poles.map((pole, i) => [pole, i])) as Readonly<Record<Pole, number>>;
 
 /** @param but pieces that lean one of these ways are left out */
 function countLeans(pieces: readonly Piece[], but: readonly Pole[]): Leans {
   const leans = poles.map(() => 0);
   for (const piece of pieces) {
     if (but.length > 0 && leansOne(piece, but)) continue;
-    for (const pole of piece.poles) leans[placeOf[pole]] = (leans[placeOf[pole]] ?? 0) + 1;
+    for (const pole of piece.poles) leans[orderOf[pole]] = (leans[orderOf[pole]] ?? 0) + 1;
   }
   return leans;
 }
@@ -60,8 +60,8 @@ function mostShared(leans: Leans): { readonly pole: Pole; readonly count: number
 
 function contrastOf(pieces: readonly Piece[], leans: Leans): Extract<Story, { kind: "contrast" }> | null {
   for (const [pole, against] of axes) {
-    const one = leans[placeOf[pole]] ?? 0;
-    const other = leans[placeOf[against]] ?? 0;
+    const one = leans[orderOf[pole]] ?? 0;
+    const other = leans[orderOf[against]] ?? 0;
     if (one === 0 || other === 0 || one + other !== pieces.length) continue;
     if (pieces.some(({ poles: own }) => own.includes(pole) === own.includes(against))) continue;
     const isLoud = (way: Pole) => pieces.some((piece) => speaks(piece, 2) && piece.poles.includes(way));

@@ -45,7 +45,8 @@ export const harmony = defineRule({
     dusty: "Beside the clear {other} of {second}, the {one} of {first} looks dusty.",
   },
   concerns: ({ patches, profile: { tints } }, params) =>
-    tints.length > 1 || patches.some((patch) => isColour(patch.tint, params) && patch.area >= params.third),
+    tints.length > 1 ||
+    patches.some((patch) => isColour(patch.tint, params.chroma) && patch.area >= params.third),
   read(dressed, { params, schools, judge }) {
     const pair = largestTwo(dressed, params);
     if (!pair) return [];
@@ -89,10 +90,10 @@ export const harmony = defineRule({
   },
   hope({ on, may, grows }, { params, said }) {
     const mayEnter = may.some(({ area, profile: { tints } }) =>
-      tints.some((tint) => isColour(tint, params) && area * tint.share >= params.area),
+      tints.some((tint) => isColour(tint, params.chroma) && area * tint.share >= params.area),
     );
     if (mayEnter) return hopeFor("lifts");
-    const large = on.palette.filter(({ area, tint }) => isColour(tint, params) && area >= params.area);
+    const large = on.palette.filter(({ area, tint }) => isColour(tint, params.chroma) && area >= params.area);
     const pair = largestTwo(on, params);
     if (!pair) return noHope;
     if (large.some(({ area }) => area / grows < params.area)) return hopeFor("lifts");
@@ -106,7 +107,7 @@ export const harmony = defineRule({
   },
 });
 
-function isColour({ neutral, shade }: Tint, { chroma }: { readonly chroma: number }): boolean {
+function isColour({ neutral, shade }: Tint, chroma: number): boolean {
   return !neutral && shade.C >= chroma;
 }
 
@@ -117,7 +118,7 @@ function largestTwo(
 ): readonly [Patch, Patch] | null {
   let large: Patch[] | null = null;
   for (const patch of palette)
-    if (patch.area >= area && isColour(patch.tint, { chroma })) (large ??= []).push(patch);
+    if (patch.area >= area && isColour(patch.tint, chroma)) (large ??= []).push(patch);
   if (!large) return null;
   const [first, ...rest] = putInOrder(large, theLargestFirst);
   if (!first) return null;
@@ -140,7 +141,7 @@ function betweenThem(
 ): Worn | null {
   const hues = hueApart(one.tint.shade.hue, other.tint.shade.hue);
   const found = palette.find(({ tint, area }) => {
-    if (!isColour(tint, { chroma }) || area < third) return false;
+    if (!isColour(tint, chroma) || area < third) return false;
     const toOne = hueApart(tint.shade.hue, one.tint.shade.hue);
     const toOther = hueApart(tint.shade.hue, other.tint.shade.hue);
     return toOne < hues && toOther < hues && Math.min(toOne, toOther) / hues >= between;
@@ -156,8 +157,6 @@ function holdsBoth(
   { chroma, tonal }: Values<typeof harmonyParams>,
 ): boolean {
   const holds = ({ profile }: Worn, { tint }: Patch) =>
-    profile.tints.some(
-      (own) => isColour(own, { chroma }) && hueApart(own.shade.hue, tint.shade.hue) <= tonal,
-    );
+    profile.tints.some((own) => isColour(own, chroma) && hueApart(own.shade.hue, tint.shade.hue) <= tonal);
   return visible.some((item) => holds(item, one) && holds(item, other));
 }

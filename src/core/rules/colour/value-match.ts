@@ -103,7 +103,5 @@ function isShoeOrBag({ piece: { kind } }: Worn): boolean {
 function breachesBetween(one: Worn, other: Worn, limits: MatchLimits): readonly Breach[] {
   const { matched: first } = one.profile;
   const { matched: second } = other.profile;
-  return first && second ? breachesOf(first, second, limits) : none;
+  return first && second ? breachesOf(first, second, limits) : [];
 }
-
-const none: readonly Breach[] = [];

@@ -3,7 +3,7 @@ import type { Dressed, Worn } from "../../dressing/dressed";
 import type { Occasion } from "../../piece/occasion";
 import { airOver } from "../../place/forecast";
 import { isIndoors } from "../../place/indoors";
-import { comfortableAir } from "../../place/warmth";
+import { cloOf, comfortableAir } from "../../place/warmth";
 import { param, type Values } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atLeast, atMost, figure } from "../figures";
@@ -115,6 +115,7 @@ interface OutfitInAir {
 
 const airFigure = (air: number) => figure("air at the occasion", air, "degC");
 const cloFigure = (worn: readonly Worn[]) => figure("insulation of the outfit", cloOf(worn), "clo");
+
 function tooCold(asked: OutfitInAir): Finding[] {
   const { dressed, air, from, params, judge } = asked;
   if (air.low >= from) return [];
@@ -218,12 +219,6 @@ export function comfortableIn({ look, worn }: Pick<Dressed, "look" | "worn">): {
   const right = comfortableAir(cloOf(worn), look.occasion?.wind ?? 0, as);
   const { slack } = warmth.settings(look.client.ruleBook).params;
   return { from: right - slack, to: right + slack };
-}
-
-function cloOf(worn: readonly Worn[]): number {
-  let clo = 0;
-  for (const { insulation } of worn) clo += insulation;
-  return clo;
 }
 
 /** The open layers of a look, closed. */

@@ -1,4 +1,4 @@
-import { comfortableAir } from "../../place/warmth";
+import { cloOf, comfortableAir } from "../../place/warmth";
 import { param } from "../../rule-book/params";
 import { defineRule } from "../define-rule";
 import { atLeast, atMost, figure } from "../figures";
@@ -24,7 +24,7 @@ export const hosieryWarmth = defineRule({
   read({ look, worn, hosiery, bareLeg }, { params, judge }) {
     const { occasion } = look;
     if (!occasion || occasion.ground === "indoors" || worn.length < 2) return [];
-    const clo = worn.reduce((sum, { insulation }) => sum + insulation, 0);
+    const clo = cloOf(worn);
     const air = comfortableAir(clo, occasion.wind, "strolling");
     const figures = {
       air: figure("air at the occasion", occasion.temperature, "degC"),
