@@ -17,15 +17,42 @@ export type SaidPart = NonNullable<Meaning["part"]> | "heel";
 export interface SaidColour {
   readonly hex: string;
   readonly part: SaidPart | null;
+  /** Whether the whole is meant where nothing else says its colour: "black lug-sole boots". */
+  readonly perhapsWhole: boolean;
 }
+
+/** Names that say the sort of a colour, behind one that says which of the sort it is. */
+const sorts: ReadonlySet<string> = new Set([
+  ...["red", "orange", "yellow", "green", "blue", "purple", "pink", "brown", "beige", "white", "black"],
+  ...["grey", "gray"],
+]);
+
+/** How far the hue of a colour may lie from that of its sort, degrees: petrol and turquoise are called blue and green. */
+const sortReach = (sort: string) => (sort === "blue" || sort === "green" ? 70 : 40);
+
+/** Whether a name right behind that of a colour says its sort: "midnight blue" and "slate grey" are one colour each. */
+export function saysItsSort(hex: string, name: string, sort: string): boolean {
+  const [one, other] = [toLch(hex), toLch(sort)];
+  if (!one || !other || !sorts.has(name)) return false;
+  if (name === "white") return one.l >= 88;
+  if (name === "black") return one.l <= 12;
+  if (name === "grey" || name === "gray") return one.c <= 14 && one.l > 15 && one.l < 93;
+  const apart = Math.abs((one.h ?? 0) - (other.h ?? 0));
+  return one.c >= 4 && Math.min(apart, 360 - apart) <= sortReach(name);
+}
+
+/** The depth of a colour that can hardly be paler, L*. */
+const palest = 96;
 
 /** A colour shifted by the words before it. */
 export function shaded(hex: string, shades: readonly NonNullable<Meaning["shade"]>[]): string {
   const lch = toLch(hex);
   if (!lch || shades.length === 0) return hex;
-  const depth = shades.reduce((sum, shade) => sum + shade.depth, 0);
   const clarity = shades.reduce((product, shade) => product * shade.clarity, 1);
-  const l = Math.max(3, Math.min(98, lch.l + depth));
+  const l = shades.reduce(
+    (now, { depth }) => now + (depth > 0 ? depth * Math.max(0, palest - now) : depth * now),
+    lch.l,
+  );
   return formatHex(clampChroma({ ...lch, l, c: lch.c * clarity }, "lch65"));
 }
 
@@ -59,14 +86,22 @@ function colourOf({ kind, metal, ofMaking }: OwnColour): string | null {
 
 /** Whether something says the colour of the whole: a word, or what it is made of. */
 export function saysColour(said: readonly SaidColour[], own: OwnColour): boolean {
-  return said.some(({ part }) => part === null) || colourOf(own) !== null;
+  return settled(said).some(({ part }) => part === null) || colourOf(own) !== null;
+}
+
+/** The colours with the part each is of: where none is of the whole, the last that may be is. */
+function settled(said: readonly SaidColour[]): readonly SaidColour[] {
+  if (said.some(({ part }) => part === null)) return said;
+  const whole = said.findLast(({ perhapsWhole }) => perhapsWhole);
+  return said.map((colour) => (colour === whole ? { ...colour, part: null } : colour));
 }
 
 /**
  * The swatches of what was said: the first colour is the ground, others of no part are its motif; without one it has that
  * of what it is made of.
  */
-export function swatchesOf(said: readonly SaidColour[], own: OwnColour): Swatch[] {
+export function swatchesOf(colours: readonly SaidColour[], own: OwnColour): Swatch[] {
+  const said = settled(colours);
   const grounds = said.filter(({ part }) => part === null).map(({ hex }) => hex);
   if (grounds.length === 0) grounds.push(colourOf(own) ?? unsaid);
   const parts = said.flatMap(({ hex, part }) => {

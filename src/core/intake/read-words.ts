@@ -35,7 +35,7 @@ const piece =
   /(?:\d+\s+)?\d\/\d+\s*(?:inches|inch|in\b|")|\d\/\d|(\d+(?:[.,]\d+)?(?:\s*x\s*\d+(?:[.,]\d+)?)*)\s*(cm|mm|inches|inch|in\b|"|den\b|denier|kg|g\b)?|[\p{L}][\p{L}'’-]*|[,;.]/giu;
 
 /** Words after which details are told. */
-const turning: ReadonlySet<string> = new Set(["with", "in", "on"]);
+export const turning: ReadonlySet<string> = new Set(["with", "in", "on"]);
 
 /** A line cut into what is known of it and what is not, in its order. */
 export function readWords(line: string): readonly FoundWord[] {

@@ -1,6 +1,5 @@
 import { describe, expect, it } from "vitest";
 import { readLine } from "./line";
-import { ownColours } from "./vocabulary/own-colours";
 
 function read(line: string) {
   const { piece, unknown } = readLine(line);
@@ -8,140 +7,6 @@ function read(line: string) {
   expect(unknown, line).toEqual([]);
   return piece;
 }
-
-const navy = "#1d2742";
-const black = "#141414";
-const white = "#fafafa";
-const red = "#b3202a";
-const gold = "#c4973f";
-const silver = "#c3c6c9";
-
-/** The colours of a line with the part each is of, and its share of the whole in hundredths. */
-const coloursOf = (line: string) =>
-  read(line).swatches.map(({ hex, role, share }) => [hex, role, Math.round(share * 100)]);
-
-describe("the colours that are said", () => {
-  it.each([
-    [
-      "navy and white top",
-      [
-        [navy, "ground", 60],
-        [white, "motif", 40],
-      ],
-    ],
-    [
-      "navy, white and red scarf",
-      [
-        [navy, "ground", 60],
-        [white, "motif", 20],
-        [red, "motif", 20],
-      ],
-    ],
-    [
-      "black pumps silver heel",
-      [
-        [black, "ground", 92],
-        [silver, "trim", 8],
-      ],
-    ],
-    [
-      "navy court shoes with a red block heel 6 cm",
-      [
-        [navy, "ground", 92],
-        [red, "trim", 8],
-      ],
-    ],
-    [
-      "black sandals gold platform",
-      [
-        [black, "ground", 92],
-        [gold, "sole", 8],
-      ],
-    ],
-    [
-      "navy and white block heel sandals",
-      [
-        [navy, "ground", 60],
-        [white, "motif", 40],
-      ],
-    ],
-    ["pumps black block heel", [[black, "ground", 100]]],
-    [
-      "black pumps with a white trim",
-      [
-        [black, "ground", 88],
-        [white, "trim", 12],
-      ],
-    ],
-    [
-      "navy coat with red lining",
-      [
-        [navy, "ground", 100],
-        [red, "reverse", 100],
-      ],
-    ],
-    [
-      "navy bag with red strap",
-      [
-        [navy, "ground", 85],
-        [red, "trim", 15],
-      ],
-    ],
-    [
-      "navy bag, gold strap",
-      [
-        [navy, "ground", 85],
-        [gold, "trim", 15],
-      ],
-    ],
-    [
-      "navy loafers with gold sole",
-      [
-        [navy, "ground", 92],
-        [gold, "sole", 8],
-      ],
-    ],
-    [
-      "white trainers with silver laces",
-      [
-        [white, "ground", 96],
-        [silver, "lace", 4],
-      ],
-    ],
-    [
-      "white trainers, red rubber sole",
-      [
-        [white, "ground", 92],
-        [red, "sole", 8],
-      ],
-    ],
-    ["black bag with gold zip", [[black, "ground", 100]]],
-    ["black lace dress", [[black, "ground", 100]]],
-    ["denim jacket", [[ownColours.denim, "ground", 100]]],
-    ["black denim skirt", [[black, "ground", 100]]],
-    ["pearl earrings", [[ownColours.pearl, "ground", 100]]],
-  ] as const)("of %s", (line, colours) => {
-    expect(coloursOf(line)).toEqual(colours);
-  });
-
-  it("are darker, paler or duller by the word before them, and by two words more", () => {
-    const lch = (line: string) => {
-      const [ground = ["#000000"]] = coloursOf(line);
-      const hex = String(ground[0]);
-      const [r = 0, g = 0, b = 0] = [1, 3, 5].map((at) => parseInt(hex.slice(at, at + 2), 16));
-      return { light: r + g + b, clear: Math.max(r, g, b) - Math.min(r, g, b) };
-    };
-    const plain = lch("blue belt");
-    expect(lch("dark blue belt").light).toBeLessThan(plain.light);
-    expect(lch("pale blue belt").light).toBeGreaterThan(plain.light);
-    expect(lch("dusty blue belt").clear).toBeLessThan(plain.clear);
-    expect(lch("dusty dark blue belt").light).toBeLessThan(lch("dusty blue belt").light);
-    expect(lch("dusty dark blue belt").clear).toBeLessThan(plain.clear);
-    // A shade is of the colour behind it alone.
-    expect(coloursOf("dark navy and white top")[1]).toEqual([white, "motif", 40]);
-    expect(coloursOf("black top")[0]?.[0]).toBe(black);
-  });
-});
 
 describe("gold and silver", () => {
   it.each([
@@ -164,6 +29,11 @@ describe("gold and silver", () => {
     ["silver glasses", "silver", 2, "matte smooth"],
     ["black glasses with gold", "gold", 2, "matte smooth"],
     ["black belt with brass buckle", "brass", 1, "matte smooth"],
+    ["black bag 30 x 20, gold", "gold", 1, "matte smooth"],
+    ["black and gold bag", "none", 0, "matte smooth"],
+    ["gold t-strap sandals", "none", 0, "metallic"],
+    ["two-tone pumps, beige and black", "none", 0, "matte smooth"],
+    ["black bag, two-tone hardware", "two-tone", 1, "matte smooth"],
   ] as const)("of %s: %s, shown as %d, %s", (line, metal, metalSize, finish) => {
     expect(read(line)).toMatchObject({ metal, metalSize, finish });
   });
@@ -185,6 +55,13 @@ describe("what a piece is made of", () => {
     ["gold chain necklace", { metal: "gold" }],
     ["brown bag with gold chain", { finish: "matte smooth", figures: { strapMade: "chain" } }],
     ["black velvet jacket", { finish: "velvet" }],
+    // What trims it or lines it is not what it is made of.
+    ["red flats with a bow", { finish: "matte smooth", secondFinish: "bow" }],
+    ["black loafers with a patent toe", { finish: "matte smooth", secondFinish: "patent" }],
+    ["navy wool coat with a leather collar", { cloth: "wool" }],
+    ["navy coat, velvet collar", { finish: "matte smooth", secondFinish: "velvet" }],
+    ["brown leather gloves, cashmere lined", { cloth: "leather" }],
+    ["boots in black suede", { finish: "suede", secondFinish: null }],
   ] as const)("%s", (line, said) => {
     expect(read(line)).toMatchObject(said);
   });
@@ -214,6 +91,9 @@ describe("a measure", () => {
     ["black pumps heel 50 mm", { lift: 5 }],
     ["brown boots, shaft 18, heel 4", { shaft: 18, lift: 4 }],
     ["brown boots, 4,5 cm heel", { lift: 4.5 }],
+    ["brown boots 5 cm heel 18 cm shaft", { lift: 5, shaft: 18 }],
+    ["brown boots heel 5 shaft 18", { lift: 5, shaft: 18 }],
+    ["brown boots, size 39", { lift: 3.5 }],
     ["black belt 1 1/4 in", { width: 3.18 }],
     ['black belt 3/4"', { width: 1.91 }],
     ["black belt 2 inches", { width: 5.08 }],
@@ -226,6 +106,32 @@ describe("a measure", () => {
     expect(read("black pumps").assumed).toContain("lift");
     expect(read("black pumps heel 7").assumed ?? []).not.toContain("lift");
     expect(read("black belt 3 cm").assumed ?? []).not.toContain("width");
+  });
+
+  it.each([
+    ["silver sandals, heel 8", "slim"],
+    ["brown loafers, heel 4", "block"],
+    ["brown loafers, heel 2", "flat"],
+    ["flat sandals, heel 5", "block"],
+    ["wedge sandals, heel 8", "wedge"],
+    ["white trainers, heel 5", "flat"],
+  ])("of a heel says that there is one: %s", (line, tip) => {
+    expect(read(line).figures).toMatchObject({ tip });
+  });
+
+  it.each([
+    ["opera-length pearls", { loop: 80 }],
+    ["black over-the-knee boots", { shaft: 52 }],
+    ["black over-the-knee suede boots", { shaft: 52 }],
+    ["low black pumps", { lift: 3 }],
+    ["knee-length black skirt", { length: 57 }],
+    ["black skirt, knee length", { length: 57 }],
+    ["knee-length black dress", { length: 96 }],
+    ["black coat to the knee", { length: 98 }],
+    ["short black jacket", { length: 56 }],
+    ["black skirt, knee length, 60", { length: 60 }],
+  ])("is meant by where it ends, whatever name stands beside it: %s", (line, figures) => {
+    expect(read(line).figures).toMatchObject(figures);
   });
 
   it.each(["black boots, shaft 99", "black belt 90", "black tights 4000 den", "navy scarf 9000"])(

@@ -1,20 +1,26 @@
+import type { Finish } from "../finish/finishes";
 import type { Metal } from "../finish/metals";
 import { unsaidFigures } from "../piece/as-said";
-import type { Field } from "../piece/field";
 import type { Kind } from "../piece/kinds";
 import { specOf } from "../piece/piece";
 import type { PieceDraft } from "../studio/piece-record";
-import { saysColour, shaded, swatchesOf, type OwnColour, type SaidColour, type SaidPart } from "./colours";
-import { bareMeasure, isLeather, isMetalwork, isWoven } from "./of-kind";
-import { heelNear, partNear } from "./parts-said";
+import { saysColour, saysItsSort, shaded, swatchesOf, type OwnColour, type SaidColour } from "./colours";
+import { hasHardware, isLeather, isMetalwork, isWoven, stoodOn } from "./of-kind";
+import { measuredBy, takes } from "./measured-figures";
+import { heelNear, isJoined, isOfLining, isTrimming, partNear, type NearPart } from "./parts-said";
 import type { FoundWord } from "./read-words";
 import type { Meaning } from "./vocabulary/entry";
+
+/** Surfaces that nothing is made of: they are put on. */
+const trimmings: ReadonlySet<Finish> = new Set<Finish>(["bow", "fringe", "stud"]);
 
 /** Gathers what the words of a line say of a piece of one kind. */
 export class Said {
   private readonly figures: Record<string, unknown>;
   private readonly given = new Set<string>();
   private readonly assumed = new Set<string>();
+  /** The measures that a word beside the name has told: what the name brings with it gives way to them. */
+  private readonly told = new Set<string>();
   private readonly colours: SaidColour[] = [];
   private readonly unknown = new Set<FoundWord>();
   private readonly poles = new Set<string>();
@@ -25,6 +31,8 @@ export class Said {
   private metal: Metal = "none";
   /** The colour of what it is made of, where that has one. */
   private ownColour: string | null = null;
+  /** The colour that was said last, with its word. */
+  private lastColour: { readonly word: FoundWord; readonly hex: string } | null = null;
 
   /** @param like the piece that it is the same as but for what is said; null for one that is said whole */
   constructor(
@@ -51,7 +59,9 @@ export class Said {
   }
 
   private get own(): OwnColour {
-    return { kind: this.kind, metal: this.metal, ofMaking: this.ownColour };
+    // "Light denim": a shade that no colour followed is one of what it is made of.
+    const ofMaking = this.ownColour && shaded(this.ownColour, this.shades);
+    return { kind: this.kind, metal: this.metal, ofMaking };
   }
 
   take(each: FoundWord, isHead: boolean, after: readonly FoundWord[], before: readonly FoundWord[]): void {
@@ -77,17 +87,25 @@ export class Said {
       this.unknown.add(each);
       return;
     }
-    const part = this.partSaid(before, after);
-    if (this.takesAsMetal(usable, each, part)) return;
-    const colour = usable.find(({ colour: hex }) => hex !== undefined);
-    if (colour?.colour && !this.isRatherFinish(usable)) {
-      this.colours.push({ hex: shaded(colour.colour, this.shades), part });
-      this.shades = [];
+    const near = this.partSaid(each, before, after);
+    if (this.takesAsMetal(usable, each, near, before)) return;
+    const hex = usable.find(({ colour }) => colour !== undefined)?.colour;
+    if (hex !== undefined && !this.isRatherFinish(usable)) {
+      this.colour(each, hex, near ?? { part: null, perhapsWhole: false });
       return;
     }
     const [meaning] = usable;
     if (meaning?.shade) this.shades.push(meaning.shade);
-    else if (meaning && !meaning.kind) this.mean(meaning, false);
+    else if (meaning && !meaning.kind && !isOfLining(each, after))
+      this.mean(meaning, false, isTrimming(each, before, after));
+  }
+
+  private colour(word: FoundWord, hex: string, of: Omit<SaidColour, "hex">): void {
+    const last = this.lastColour;
+    const isSort = last?.word.to === word.from - 1 && saysItsSort(last.hex, word.text.toLowerCase(), hex);
+    if (!isSort) this.colours.push({ hex: shaded(hex, this.shades), ...of });
+    this.lastColour = { word, hex };
+    this.shades = [];
   }
 
   /** Whether a meaning can be said of this kind: another kind's name cannot, nor figures that it has not. */
@@ -107,14 +125,23 @@ export class Said {
   }
 
   /** Gold, silver and the like: the metal of jewellery and of what names hardware beside it, else a colour. */
-  private takesAsMetal(usable: readonly Meaning[], { isDetail }: FoundWord, part: SaidPart | null): boolean {
+  private takesAsMetal(
+    usable: readonly Meaning[],
+    { isDetail }: FoundWord,
+    near: NearPart | null,
+    before: readonly FoundWord[],
+  ): boolean {
     const metal = usable.find((meaning) => meaning.metal !== undefined)?.metal;
     if (metal === undefined) return false;
     const isColour = usable.some(({ colour }) => colour !== undefined);
-    const isHardware = part === "metal" || (part === null && isDetail && this.colours.length > 0);
+    const isOfMetal = near?.part === "metal";
+    // Of a shoe or a bag it is said of two colours.
+    if (metal === "two-tone" && !isOfMetal && !isMetalwork(this.kind)) return true;
+    const isHardware =
+      isOfMetal || (!near && this.hasColour && (isDetail || (hasHardware(this.kind) && !isJoined(before))));
     if (isColour && !isHardware && !isMetalwork(this.kind)) {
-      const isWhole = part === null && isLeather(this.kind);
-      if (isWhole) this.common.finish ??= "metallic";
+      const isWhole = (near?.perhapsWhole ?? true) && !this.hasColour;
+      if (isWhole && isLeather(this.kind)) this.common.finish ??= "metallic";
       return false;
     }
     this.metal = this.metal === "none" || this.metal === metal ? metal : "two-tone";
@@ -128,24 +155,22 @@ export class Said {
     return makes && (isMetalwork(this.kind) || this.colours.length > 0);
   }
 
-  private mean(meaning: Meaning, isHead: boolean): void {
+  private mean(meaning: Meaning, isHead: boolean, isTrimming = false): void {
     const fields = specOf({ kind: this.kind }).figures;
     for (const [name, value] of Object.entries(meaning.figures ?? {})) {
       if (!takes(fields[name], value)) continue;
       const isMeasure = fields[name]?.type === "number";
-      if (this.given.has(name)) continue;
+      if (this.given.has(name) || (isHead && this.told.has(name))) continue;
       this.figures[name] = value;
       // What a word for a form brings with it was not measured.
       if (isMeasure) this.assumed.add(name);
-      else if (!isHead) this.given.add(name);
+      if (!isHead) (isMeasure ? this.told : this.given).add(name);
     }
-    if (meaning.finish)
-      if (this.common.finish && this.common.finish !== meaning.finish)
-        this.common.secondFinish ??= meaning.finish;
-      else this.common.finish = meaning.finish;
+    if (meaning.finish) this.finished(meaning.finish, isTrimming);
     for (const name of ["cloth", "pattern", "register", "statement"] as const) {
       // What a word for a form brings with it gives way to what is said.
       if (meaning[name] === undefined || (isHead && this.common[name] !== undefined)) continue;
+      if (isTrimming && name === "cloth") continue;
       this.common[name] = meaning[name];
     }
     if (meaning.metal) this.metal = meaning.metal;
@@ -153,35 +178,24 @@ export class Said {
     for (const pole of meaning.poles ?? []) this.poles.add(pole);
   }
 
-  /** A number, for the figure that a word beside it names, else for what its kind is measured by. */
-  private measure(
-    { measured }: FoundWord,
-    before: readonly FoundWord[],
-    after: readonly FoundWord[],
-  ): boolean {
-    const { numbers, unit } = measured ?? { numbers: [], unit: null };
-    const beside = [before[before.length - 1], after[0], before[before.length - 2]];
-    const named = beside
-      .flatMap((each) => each?.meanings ?? [])
-      .map(({ measures }) => measures)
-      .find((name) => name !== undefined && name in this.figures);
-    const names = unit ? [unit] : named && numbers.length === 1 ? [named] : (bareMeasure[this.kind] ?? []);
-    const fields = specOf({ kind: this.kind }).figures;
-    // A square is said by one side; of two sides either may be said first.
-    const isSquare = numbers.length === 1 && !named;
-    const sides = (isSquare ? [...numbers, ...numbers] : [...numbers]).sort((one, other) => other - one);
-    const all = this.kind === "scarf" ? sides : numbers;
-    const set = all.flatMap((number, i): [string, number][] => {
-      const name = names[i];
-      return name !== undefined && takes(fields[name], number) ? [[name, number]] : [];
-    });
-    if (set.length === 0) return false;
+  /** A surface: the first is the piece's own, unless it only trims it. */
+  private finished(finish: Finish, isTrimming: boolean): void {
+    const trims = (isTrimming || trimmings.has(finish)) && !isMetalwork(this.kind);
+    if (trims || (this.common.finish !== undefined && this.common.finish !== finish))
+      this.common.secondFinish ??= finish;
+    else this.common.finish = finish;
+  }
+
+  private measure(each: FoundWord, before: readonly FoundWord[], after: readonly FoundWord[]): boolean {
+    // A size fits somebody; how long the piece is it does not say.
+    if (before[before.length - 1]?.text.toLowerCase() === "size") return true;
+    const set = measuredBy(this.kind, each, { before, after });
     for (const [name, number] of set) {
       this.figures[name] = number;
       this.given.add(name);
       this.assumed.delete(name);
     }
-    return true;
+    return set.length > 0;
   }
 
   /** The piece under a name. */
@@ -205,27 +219,21 @@ export class Said {
       poles: this.poles.size > 0 ? [...this.poles].slice(0, 2) : (like?.poles ?? []),
       statement: statement ?? like?.statement ?? null,
       register: register ?? like?.register ?? null,
-      figures: this.figures,
+      figures: this.given.has("tip")
+        ? this.figures
+        : stoodOn(this.kind, this.figures, this.given.has("lift")),
       ...(this.assumed.size > 0 ? { assumed: [...this.assumed] } : {}),
     } as unknown as PieceDraft;
   }
 
   /** The part that a colour or a metal is said of; a heel or a platform once the whole has a colour. */
-  private partSaid(before: readonly FoundWord[], after: readonly FoundWord[]): SaidPart | null {
+  private partSaid(word: FoundWord, before: readonly FoundWord[], after: readonly FoundWord[]) {
     const isSaidWhole = this.colours.some(({ part }) => part === null);
-    return partNear(this.kind, after) ?? (isSaidWhole ? heelNear(this.kind, before, after) : null);
+    return partNear(this.kind, word, after) ?? (isSaidWhole ? heelNear(this.kind, before, after) : null);
   }
 
   private shownOf(metal: Metal): number {
     if (metal === "none") return 0;
     return isMetalwork(this.kind) ? 2 : 1;
   }
-}
-
-/** Whether a figure can have a value. */
-function takes(field: Field | undefined, value: unknown): boolean {
-  if (!field) return false;
-  if (field.type === "choice") return field.options.includes(value as string);
-  if (field.type === "flag") return typeof value === "boolean";
-  return field.type === "number" && typeof value === "number" && value >= field.min && value <= field.max;
 }

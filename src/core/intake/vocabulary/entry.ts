@@ -22,7 +22,7 @@ export interface Meaning {
   readonly colour?: string;
   /** The colour of such a piece where none is said, #rrggbb: pearl, straw and tortoiseshell have one of their own. */
   readonly ownColour?: string;
-  /** How a colour that follows is shifted: in depth (L*) and as a factor of its clarity (chroma). */
+  /** How a colour that follows is shifted: which share of the way to white, or to black if negative, and its clarity (chroma) by a factor. */
   readonly shade?: { readonly depth: number; readonly clarity: number };
   /** Of which part of the piece the colour or the metal beside it is said. */
   readonly part?: "sole" | "lace" | "trim" | "reverse" | "metal" | "strap";

@@ -2,6 +2,7 @@ import { colourNames } from "../../colour/colour-names";
 import { accessories, accessoryDetails } from "./accessories";
 import { clothes, clothesDetails } from "./clothes";
 import type { Meaning, Words } from "./entry";
+import { lengths } from "./lengths";
 import { makings, metals } from "./makings";
 import { manner, moreColours, shades } from "./manner";
 import { shoeDetails, shoes } from "./shoes";
@@ -15,6 +16,7 @@ export const tables: readonly Words[] = [
   shoes,
   clothes,
   accessories,
+  ...lengths,
   shoeDetails,
   clothesDetails,
   accessoryDetails,

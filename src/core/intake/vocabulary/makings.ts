@@ -64,6 +64,8 @@ export const makings: Words = {
     "croc",
     "crocodile",
     "croc-embossed",
+    "croc print",
+    "crocodile print",
     "mock croc",
     "alligator",
     "embossed",
@@ -76,6 +78,9 @@ export const makings: Words = {
     "lizard",
     "reptile",
     "snake print",
+    "snakeskin print",
+    "python print",
+    "reptile print",
   ),
   ...called(
     { finish: "animal print", pattern: "animal" },
@@ -148,6 +153,7 @@ export const makings: Words = {
     "crocheted",
     "openwork",
     "eyelet lace",
+    "fishnet",
   ),
   ...called(
     { finish: "sheer" },
@@ -178,6 +184,14 @@ export const makings: Words = {
     "strass",
     "glass stone",
     "cubic zirconia",
+  ),
+  ...called(
+    {
+      finish: "sequin",
+      only: ["bag", "shoe", "belt", "scarf", "top", "dress", "skirt", "jacket", "hair piece"],
+    },
+    "beaded",
+    "beadwork",
   ),
   ...called({ finish: "glitter" }, "glitter", "glittery", "sparkly", "lurex"),
   ...called(
@@ -300,6 +314,10 @@ export const makings: Words = {
     "abstract print",
     "geometric",
     "patterned",
+    "fair isle",
+    "nordic",
+    "toile",
+    "scenic print",
     "jacquard",
     "brocade",
     "ikat",
