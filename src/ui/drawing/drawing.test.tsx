@@ -150,8 +150,9 @@ describe("plates", () => {
   it("raise a shoe's heel by its lift, and a boot by its shaft", () => {
     const side = (figures: Parameters<typeof sample<"shoe">>[1]) =>
       shoeSide(sample("shoe", figures).figures, 25);
-    expect(side({ figures: { lift: 8, tip: "slim" } }).heel).toContain("M -0.1 7.");
-    expect(side({ figures: { lift: 0.5 } }).heel).toBe("");
+    expect(side({ figures: { lift: 8, tip: "slim" } }).heel?.outline).toContain("M -0.1 7.");
+    expect(side({ figures: { lift: 0.5 } }).heel).toBeNull();
+    expect(side({ figures: { form: "trainer", lift: 4, tip: "flat" } }).heel).toBeNull();
     expect(side({ figures: { form: "boot", lift: 4, shaft: 20, shaftTop: 30 } }).height).toBe(24);
   });
 });

@@ -4,7 +4,7 @@ import { tonesOf } from "./cloth/tones";
 import { metalColour } from "./metal-colour";
 import type { Paint } from "./paint";
 import { shoeSide } from "./shoe-side";
-import { soleColour } from "./sole-colour";
+import { capColour, heelColour, soleColour } from "./shoe-colours";
 
 interface Props {
   readonly shoe: PieceOf<"shoe">;
@@ -19,12 +19,19 @@ interface Props {
 export function ShoeDrawing({ shoe, foot, paint, id, empty = false }: Props) {
   const side = shoeSide(shoe.figures, foot);
   const sole = soleColour(shoe);
+  const heel = heelColour(shoe);
   const edge = { stroke: tonesOf(sole).outline, strokeWidth: 0.18, fill: sole };
+  const cap = capColour(shoe);
   const metal = metalColour(shoe);
   const lace = shoe.swatches.find(({ role }) => role === "lace")?.hex ?? paint.tones.seam;
   return (
     <g strokeLinejoin="round" strokeLinecap="round">
-      {side.heel && <path d={side.heel} {...edge} />}
+      {side.heel && (
+        <>
+          <path d={side.heel.outline} fill={heel} stroke={tonesOf(heel).outline} strokeWidth={0.18} />
+          <path d={side.heel.shod} fill="#26241f" />
+        </>
+      )}
       {empty && side.inside && (
         <>
           <path d={side.inside} fill={paint.ground} stroke={paint.tones.outline} strokeWidth={0.18} />
@@ -39,7 +46,12 @@ export function ShoeDrawing({ shoe, foot, paint, id, empty = false }: Props) {
         seams={side.seams}
         stitches={side.stitches}
         width={0.18}
-        within={<path d={side.light} fill="#fff" fillOpacity={0.12 + paint.surface.shine * 0.8} />}
+        within={
+          <>
+            {cap && <path d={side.caps} fill={cap} stroke={paint.tones.seam} strokeWidth={0.12} />}
+            <path d={side.light} fill="#fff" fillOpacity={0.12 + paint.surface.shine * 0.8} />
+          </>
+        }
       />
       <path d={side.sole} {...edge} />
       {side.laces.length > 0 && (

@@ -15,4 +15,4 @@ export interface Last {
   readonly toeTop: number;
 }
 
-export const bare: Upper = { upper: [], inside: null, seams: [], stitches: [], laces: [] };
+export const bare: Upper = { upper: [], inside: null, seams: [], stitches: [], laces: [], buckle: null };

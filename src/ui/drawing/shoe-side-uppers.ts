@@ -81,16 +81,20 @@ const uppers: Readonly<Record<Form, (cut: UpperCut) => Upper>> = {
     ],
   }),
   sandal: ({ lift, platform, foot, ball }) => {
-    const upAnkle = lift + 8.6;
+    const strap = lift + 7.4;
+    const front = foot * 0.36;
     return {
       ...bare,
+      // The strap goes round the ankle: its far side is seen where nobody stands in it.
+      inside: `M -0.3 ${strap + 1} C ${front * 0.25} ${strap + 2.1} ${front * 0.75} ${strap + 2.2} ${front} ${strap + 1.2} L ${front} ${strap + 0.3} C ${front * 0.75} ${strap + 1.2} ${front * 0.25} ${strap + 1.1} -0.3 ${strap} Z`,
       upper: [
         `M ${ball - 2.8} ${platform} L ${ball + 3.6} ${platform} C ${ball + 3} ${platform + 1.8} ${ball + 2.2} ${platform + 2.8} ${ball + 0.8} ${platform + 3.2} C ${ball - 0.8} ${platform + 3.6} ${ball - 1.8} ${platform + 3.5} ${ball - 2.4} ${platform + 3.2} C ${ball - 2.2} ${platform + 2} ${ball - 2.4} ${platform + 1} ${ball - 2.8} ${platform} Z`,
-        `M 0 ${lift} C -1 ${lift + 3} -0.9 ${upAnkle - 2} -0.2 ${upAnkle - 0.6} L ${foot * 0.3} ${upAnkle + 0.2} L ${foot * 0.3} ${upAnkle - 0.9} L 0.9 ${upAnkle - 1.6} C 0.4 ${lift + 4} 0.5 ${lift + 2} 1.4 ${lift} Z`,
+        `M 0 ${lift} C -1 ${lift + 3} -0.9 ${strap - 1} -0.3 ${strap + 1.1} C ${front * 0.3} ${strap - 0.3} ${front * 0.75} ${strap - 0.2} ${front} ${strap + 1.2} L ${front} ${strap + 0.1} C ${front * 0.75} ${strap - 1.4} ${front * 0.4} ${strap - 1.6} 0.7 ${strap - 0.7} C 0.4 ${lift + 4} 0.5 ${lift + 2} 1.4 ${lift} Z`,
       ],
       stitches: [
         `M ${ball - 1} ${platform + 0.6} C ${ball - 0.9} ${platform + 2.6} ${ball + 1} ${platform + 3} ${ball + 2.4} ${platform + 2.4}`,
       ],
+      buckle: { x: front * 0.55, y: strap - 0.7 },
     };
   },
   thong: ({ lift, platform, foot }) => ({

@@ -3,6 +3,7 @@ import { sayWith } from "@/words/say";
 import { drawingWords } from "@/words/drawing";
 import { Shoes } from "../figure/worn/shoes";
 import { ShoeDrawing } from "../shoe-drawing";
+import { lengthOf } from "../shoe-side";
 import type { KindDrawing } from "./kind-drawing";
 
 /** Length of the foot that plates are drawn on, cm. */
@@ -10,7 +11,9 @@ export const foot = 25;
 
 export const shoe: KindDrawing<"shoe"> = {
   plate: ({ piece, size, paint, id }) => (
-    <g transform={`translate(${(size - foot) / 2}, ${size / 2 + tall(piece) / 2}) scale(1,-1)`}>
+    <g
+      transform={`translate(${(size - lengthOf(piece.figures, foot)) / 2}, ${size / 2 + tall(piece) / 2}) scale(1,-1)`}
+    >
       <ShoeDrawing shoe={piece} foot={foot} paint={paint} id={id} empty />
     </g>
   ),

@@ -29,6 +29,8 @@ export interface ShoeFront {
   readonly upper: readonly string[];
   readonly seams: readonly string[];
   readonly stitches: readonly string[];
+  /** What a toe cap takes of the upper, drawn where it has a colour of its own. */
+  readonly cap: string;
   readonly laces: readonly string[];
   /** The edge that lies in shadow, and the spot on the toe that takes the light. */
   readonly shadeEdge: readonly Point[];
@@ -115,6 +117,7 @@ export function shoeFront(shoe: ShoeFigures, frame: Frame, side: number): ShoeFr
     ],
     stitches: shaped.stitches.map((points) => curve(place(points))),
     laces: shaped.laces.map((points) => curve(place(points))),
+    cap: outline(place(capOf(last))),
     shadeEdge: place(edge),
     light: outline(
       place([
@@ -127,6 +130,19 @@ export function shoeFront(shoe: ShoeFigures, frame: Frame, side: number): ShoeFr
     ),
     inside: shoe.shaft === null ? [] : shaftTop(shoe, frame, side * axis, ankle),
   };
+}
+
+/** What lies in front of the seam across the toe. */
+function capOf({ ball, turn, tread }: Last): Point[] {
+  const [inner, outer] = [turn * 0.9 - ball * 1.2, turn * 1.1 + ball * 1.2];
+  return [
+    { x: inner, h: tread + 1.5 },
+    { x: turn, h: tread + 2.8 },
+    { x: outer, h: tread + 1.5 },
+    { x: outer, h: tread - 1 },
+    { x: inner, h: tread - 1 },
+    { x: inner, h: tread + 1.5 },
+  ];
 }
 
 /** Openings cut into the upper beside the foot. */

@@ -4,7 +4,7 @@ import { Shape } from "../../cloth/shape";
 import { mixed, tonesOf } from "../../cloth/tones";
 import type { Paint } from "../../paint";
 import { opacityOf } from "../../plates/hosiery-plate";
-import { soleColour } from "../../sole-colour";
+import { capColour, heelColour, soleColour } from "../../shoe-colours";
 import { drawnColouring } from "../drawn-colouring";
 import type { Frame } from "../frame";
 import { shadeAlong } from "../path";
@@ -24,11 +24,13 @@ export function Shoes({ shoe, dressed, frame, paint, id }: ShoesProps) {
   const lace = shoe.swatches.find(({ role }) => role === "lace")?.hex ?? paint.tones.seam;
   const foot = footColour(dressed);
   const soleTones = tonesOf(sole);
+  const heel = heelColour(shoe);
+  const cap = capColour(shoe);
   return [1, -1].map((side) => {
     const drawn = shoeFront(shoe.figures, frame, side);
     return (
       <g key={side} strokeLinejoin="round">
-        {drawn.heel && <path d={drawn.heel} fill={sole} stroke={soleTones.outline} strokeWidth={0.22} />}
+        {drawn.heel && <path d={drawn.heel} fill={heel} stroke={tonesOf(heel).outline} strokeWidth={0.22} />}
         <path d={drawn.foot} fill={foot} stroke={mixed(foot, "#3a241a", 0.5)} strokeWidth={0.22} />
         {drawn.inside.map((d) => (
           <path
@@ -48,7 +50,12 @@ export function Shoes({ shoe, dressed, frame, paint, id }: ShoesProps) {
           seams={drawn.seams}
           stitches={drawn.stitches}
           width={0.24}
-          within={<path d={drawn.light} fill="#fff" fillOpacity={0.1 + paint.surface.shine * 0.8} />}
+          within={
+            <>
+              {cap && <path d={drawn.cap} fill={cap} stroke={paint.tones.seam} strokeWidth={0.14} />}
+              <path d={drawn.light} fill="#fff" fillOpacity={0.1 + paint.surface.shine * 0.8} />
+            </>
+          }
         />
         {drawn.laces.length > 0 && (
           <path d={drawn.laces.join(" ")} fill="none" stroke={lace} strokeWidth={0.5} strokeLinecap="round" />
