@@ -3,7 +3,17 @@ import { familyOf } from "@/core/colour/family";
 import type { Shade } from "@/core/colour/shade";
 import { temperature } from "@/core/colour/temperature";
 
-/** A shade in words and figures: family, depth, clarity, temperature. */
+/** What a shade is like, a word each: of which family it is, how dark, how clear, how warm. */
+export function wordsOf(shade: Shade) {
+  return {
+    family: familyOf(shade),
+    depth: depthWord(shade.L),
+    clarity: clarityBand(shade.clarity),
+    temperature: temperatureWord(temperature(shade)),
+  };
+}
+
+/** A shade in a few words: family, depth, clarity, temperature. */
 export function sayShade(shade: Shade): string {
-  return `${familyOf(shade)}, ${depthWord(shade.L)}, ${clarityBand(shade.clarity)}, ${temperatureWord(temperature(shade))}`;
+  return Object.values(wordsOf(shade)).join(", ");
 }

@@ -5,12 +5,13 @@
 import { useState } from "react";
 import { useFieldArray, useFormContext, useWatch } from "react-hook-form";
 import { sayRelation } from "@/core/colour/say-relation";
-import { shadeOf } from "@/core/colour/shade";
+import { shadeOf, type Shade } from "@/core/colour/shade";
 import { swatchRoles, type Swatch, type SwatchRole } from "@/core/piece/swatch";
+import { capital } from "@/core/words/called";
 import { sayWith } from "@/words/say";
 import { piecesWords } from "@/words/pieces";
 import { intakeWords } from "@/words/intake";
-import { sayShade } from "../../colour/shade-words";
+import { wordsOf } from "../../colour/shade-words";
 import { ReaderDialog } from "../../intake/parts/reader-dialog";
 import { Button } from "../../kit/button";
 import { ColourField } from "../../kit/form/colour-field";
@@ -145,17 +146,27 @@ function OwnRelations() {
   if (!ground) return null;
   return (
     <ul className="tabular mt-2 text-tiny text-ink-soft">
-      <li>{sayWith(piecesWords.is, { hex: ground.hex, ground: sayShade(ground) })}</li>
-      {others.map((shade, i) => {
-        const { name, why } = sayRelation(ground, shade);
-        return (
-          <li key={i}>
-            {sayWith(piecesWords.isToTheFirst, { hex: shade.hex, shade: sayShade(shade), name, why })}
-          </li>
-        );
-      })}
+      <li>{sayColour(ground)}</li>
+      {others.map((shade, i) => (
+        <li key={i}>
+          {sayWith(piecesWords.besideTheFirst, {
+            colour: sayColour(shade),
+            why: lowerCase(sayRelation(ground, shade).why),
+          })}
+        </li>
+      ))}
     </ul>
   );
+}
+
+function sayColour(shade: Shade): string {
+  const { family, ...manner } = wordsOf(shade);
+  return sayWith(piecesWords.colourIs, { Family: capital(family), ...manner });
+}
+
+/** A sentence as it goes on behind a colon. */
+function lowerCase(sentence: string): string {
+  return sentence.charAt(0).toLowerCase() + sentence.slice(1);
 }
 
 function isHex(hex: unknown): hex is string {
