@@ -179,6 +179,11 @@ export const further: Readonly<Record<string, Case["says"]>> = {
     ],
   ],
   "comfort.boot-sock": [
+    [
+      "thick",
+      "rubs",
+      look([skirt(60)], [shoe({ form: "loafer", lift: 2 }), sock({}, { form: "boot sock" })]),
+    ],
     ["over", "rubs", look([skirt(60)], [boot({ shaft: 16, shaftTop: 28 }), sock({}, { form: "boot sock" })])],
   ],
   "hosiery.opacity": [
