@@ -18,8 +18,13 @@ const numbers: Readonly<Record<string, number>> = { a: 1, one: 1, two: 2, three:
 /** A line without the day it names, and the day; null where it names none. */
 export interface DayInLine {
   readonly day: string | null;
+  /** The time of day that is said with it: "evening" of "Friday evening" and "tonight"; empty where none is. */
+  readonly hour: string;
   readonly rest: string;
 }
+
+/** A time of day right behind a day. */
+const hours = /^\s+(morning|afternoon|evening|night)\b/i;
 
 type Reader = readonly [RegExp, (found: RegExpExecArray, today: Date) => Date | null];
 
@@ -69,11 +74,13 @@ export function dayIn(line: string, today: string): DayInLine {
     const found = pattern.exec(line);
     const date = found && read(found, from);
     if (!found || !date) continue;
-    const isTonight = /tonight/i.test(found[0]);
-    const rest = `${line.slice(0, found.index)} ${isTonight ? "evening" : ""} ${line.slice(found.index + found[0].length)}`;
-    return { day: date.toISOString().slice(0, 10), rest: rest.replace(/\s+/g, " ").trim() };
+    const behind = line.slice(found.index + found[0].length);
+    const [said = "", time = ""] = hours.exec(behind) ?? [];
+    const hour = /tonight/i.test(found[0]) ? "evening" : time.toLowerCase();
+    const rest = `${line.slice(0, found.index)} ${behind.slice(said.length)}`;
+    return { day: date.toISOString().slice(0, 10), hour, rest: rest.replace(/\s+/g, " ").trim() };
   }
-  return { day: null, rest: line.trim() };
+  return { day: null, hour: "", rest: line.trim() };
 }
 
 function monthOf(name = ""): number {

@@ -8,19 +8,26 @@ const today = "2026-11-27";
 
 describe("an occasion in one line", () => {
   it.each([
-    [
-      "gallery opening on Friday evening",
-      "Gallery opening evening",
-      "2026-12-04",
-      { low: 5, high: 7 },
-      "evening",
-    ],
+    ["gallery opening on Friday evening", "Gallery opening", "2026-12-04", { low: 5, high: 7 }, "evening"],
     ["dinner tomorrow", "Dinner", "2026-11-28", { low: 5, high: 7 }, "evening"],
     ["board meeting 12 December", "Board meeting", "2026-12-12", { low: 6, high: 7 }, "indoor"],
     ["wedding in two weeks, black tie", "Wedding, black tie", "2026-12-11", { low: 8, high: 9 }, "evening"],
     ["garden party on the 3rd of June", "Garden party", "2027-06-03", { low: 5, high: 6 }, undefined],
-    ["concert tonight", "Concert evening", "2026-11-27", { low: 4, high: 6 }, "evening"],
+    ["concert tonight", "Concert", "2026-11-27", { low: 4, high: 6 }, "evening"],
     ["coffee 2026-12-01", "Coffee", "2026-12-01", { low: 2, high: 4 }, undefined],
+    [
+      "dinner party at home saturday night",
+      "Dinner party at home",
+      "2026-11-28",
+      { low: 5, high: 7 },
+      "evening",
+    ],
+    ["opening night on friday", "Opening night", "2026-12-04", { low: 5, high: 7 }, "evening"],
+    // What goes on goes before the place it is at.
+    ["registry office wedding", "Registry office wedding", null, { low: 6, high: 8 }, "indoor"],
+    ["church wedding", "Church wedding", null, { low: 6, high: 8 }, undefined],
+    ["office christmas party", "Office christmas party", null, { low: 5, high: 7 }, "evening"],
+    ["a day at the office", "A day at the office", null, { low: 4, high: 5 }, "indoor"],
   ] as const)("%s", (...[line, name, day, span, light]) => {
     const read = readOccasion(line, today);
     expect(read.name).toBe(name);
@@ -49,7 +56,7 @@ describe("an occasion in one line", () => {
     ["lunch thurs", "2026-12-03", "lunch"],
     ["  lunch  ", null, "lunch"],
   ])("'%s' is on %s, and leaves '%s'", (line, day, rest) => {
-    expect(dayIn(line, today)).toEqual({ day, rest });
+    expect(dayIn(line, today)).toEqual({ day, hour: "", rest });
   });
 
   it("means the week after by next, of a day that is still to come in this one", () => {
@@ -74,6 +81,19 @@ describe("an occasion in one line", () => {
       "closed toe",
     ]);
     expect(readOccasion("coffee", today).said).not.toHaveProperty("flags");
+  });
+
+  it.each([
+    ["walk in the rain", { weather: "typed", rain: 0.8, onFoot: 120 }],
+    ["ship naming, windy", { weather: "typed", wind: 10, ground: "deck" }],
+    ["lunch outdoors, cold", { weather: "typed", temperature: 3, light: "daylight" }],
+    ["ski trip, stormy", { weather: "typed", temperature: -3, wind: 15, ground: "snow and ice" }],
+  ])("is weather as it was typed where the line tells it: %s", (line, said) => {
+    expect(readOccasion(line, today).said).toMatchObject(said);
+  });
+
+  it("leaves the weather to the forecast where the line tells none", () => {
+    expect(readOccasion("lunch on friday", today).said).not.toHaveProperty("weather");
   });
 
   it("counts weekdays ahead, never today or back", () => {

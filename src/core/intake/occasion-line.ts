@@ -7,7 +7,7 @@ export interface ReadOccasion {
   readonly name: string;
   /** yyyy-mm-dd; null where the line names no day. */
   readonly day: string | null;
-  readonly said: OccasionMeaning;
+  readonly said: Omit<OccasionMeaning, "isPlace">;
 }
 
 const longestPhrase = Math.max(...Object.keys(occasionPhrases).map((phrase) => phrase.split(" ").length));
@@ -18,16 +18,20 @@ const longestPhrase = Math.max(...Object.keys(occasionPhrases).map((phrase) => p
  * @param today yyyy-mm-dd, from which "Friday" and "tomorrow" are counted
  */
 export function readOccasion(line: string, today: string): ReadOccasion {
-  const { day, rest } = dayIn(line, today);
-  const found = phrasesIn(rest);
+  const { day, hour, rest } = dayIn(line, today);
+  const found = phrasesIn(`${rest} ${hour}`);
+  const isPlace = ({ meaning }: Found) => meaning.isPlace === true;
   const codes = found.filter(({ phrase }) => codeWords.has(phrase));
-  const levels = [...codes, ...found].find(({ meaning }) => meaning.span)?.meaning.span;
-  // A time or a place that is named goes before what is usual of such an occasion.
-  const usual = found.filter(({ meaning }) => meaning.span).reverse();
+  const usual = found.filter(({ meaning }) => meaning.span);
+  const [first] = [...codes, ...usual.filter((each) => !isPlace(each)), ...usual];
+  const levels = first?.meaning.span;
+  // An occasion goes before the place it is at, and a time or a ground that is named before what is usual.
   const named = found.filter(({ meaning }) => !meaning.span);
-  const said: OccasionMeaning = Object.assign(
+  const places = usual.filter(isPlace).reverse();
+  const occasions = usual.filter((each) => !isPlace(each)).reverse();
+  const { isPlace: _isPlace, ...said } = Object.assign(
     {},
-    ...[...usual, ...named].map(({ meaning }) => meaning),
+    ...[...places, ...occasions, ...named].map(({ meaning }) => meaning),
   ) as OccasionMeaning;
   const flags = [...new Set(found.flatMap(({ meaning }) => meaning.flags ?? []))];
   return {
@@ -51,9 +55,15 @@ const codeWords: ReadonlySet<string> = new Set([
   "formal",
 ]);
 
-function phrasesIn(line: string): { readonly phrase: string; readonly meaning: OccasionMeaning }[] {
+/** A phrase of a line with what it says. */
+interface Found {
+  readonly phrase: string;
+  readonly meaning: OccasionMeaning;
+}
+
+function phrasesIn(line: string): Found[] {
   const words = line.toLowerCase().match(/[\p{L}'’-]+/gu) ?? [];
-  const found: { phrase: string; meaning: OccasionMeaning }[] = [];
+  const found: Found[] = [];
   for (let at = 0; at < words.length;) {
     const taken = longestFrom(words, at);
     if (taken) found.push(taken);

@@ -9,12 +9,34 @@ export interface OccasionMeaning {
   readonly flags?: readonly DressCodeFlag[];
   /** Minutes on foot. */
   readonly onFoot?: number;
+  /** Weather that the line itself tells: it is not taken from the forecast. */
+  readonly weather?: Extract<Occasion["weather"], "typed">;
+  readonly temperature?: number;
+  readonly rain?: number;
+  readonly wind?: number;
+  /** Names where it is or what one does there, not what it is: a wedding in a church is a wedding. */
+  readonly isPlace?: true;
 }
 
-const at = (low: number, high: number, rest: Omit<OccasionMeaning, "span"> = {}): OccasionMeaning => ({
+type Rest = Omit<OccasionMeaning, "span">;
+
+const at = (low: number, high: number, rest: Rest = {}): OccasionMeaning => ({
   span: { low, high },
   ...rest,
 });
+
+/** What is usual at a place, where nothing says what goes on there. */
+const place = (low: number, high: number, rest: Rest = {}): OccasionMeaning =>
+  at(low, high, { ...rest, isPlace: true });
+
+/** Weather as people speak of it. */
+const weather = (said: Pick<Rest, "temperature" | "rain" | "wind" | "ground">): OccasionMeaning => ({
+  weather: "typed",
+  ...said,
+});
+
+const indoor = { light: "indoor" } as const;
+const evening = { light: "evening" } as const;
 
 /** Occasions, dress codes, places and times of day as people write them; the longest phrase is read first. */
 export const occasionPhrases: Readonly<Record<string, OccasionMeaning>> = {
@@ -35,7 +57,7 @@ export const occasionPhrases: Readonly<Record<string, OccasionMeaning>> = {
   vernissage: at(5, 7, { light: "indoor" }),
   opening: at(5, 7, { light: "indoor" }),
   exhibition: at(4, 6, { light: "indoor" }),
-  museum: at(3, 5, { light: "indoor", onFoot: 90 }),
+  museum: place(3, 5, { light: "indoor", onFoot: 90 }),
   dinner: at(5, 7, { light: "evening" }),
   supper: at(4, 6, { light: "evening" }),
   lunch: at(4, 6),
@@ -60,24 +82,24 @@ export const occasionPhrases: Readonly<Record<string, OccasionMeaning>> = {
   speech: at(5, 7, { light: "indoor", ground: "stage" }),
   panel: at(5, 6, { light: "indoor", ground: "stage" }),
   conference: at(5, 6, { light: "indoor", onFoot: 90 }),
-  office: at(4, 5, { light: "indoor" }),
-  work: at(4, 5, { light: "indoor" }),
-  court: at(6, 7, { light: "indoor", flags: ["closed toe"] }),
-  school: at(3, 4),
+  office: place(4, 5, { light: "indoor" }),
+  work: place(4, 5, { light: "indoor" }),
+  court: place(6, 7, { light: "indoor", flags: ["closed toe"] }),
+  school: place(3, 4),
   graduation: at(5, 7),
-  church: at(5, 6, { flags: ["covered shoulders"] }),
+  church: place(5, 6, { flags: ["covered shoulders"] }),
   mass: at(5, 6, { flags: ["covered shoulders"] }),
   travel: at(2, 4, { onFoot: 90 }),
   flight: at(2, 4, { onFoot: 60 }),
-  train: at(2, 4, { onFoot: 40 }),
+  train: place(2, 4, { onFoot: 40 }),
   shopping: at(2, 4, { onFoot: 150 }),
   errands: at(1, 3, { onFoot: 60 }),
   walk: at(1, 3, { onFoot: 120 }),
   hike: at(1, 1, { onFoot: 240, ground: "gravel" }),
   weekend: at(2, 3),
   holiday: at(2, 4),
-  beach: at(1, 3, { ground: "sand" }),
-  boat: at(2, 4, { ground: "boat" }),
+  beach: place(1, 3, { ground: "sand" }),
+  boat: place(2, 4, { ground: "boat" }),
   casual: at(2, 3),
   "smart casual": at(3, 5),
   smart: at(4, 6),
@@ -85,6 +107,88 @@ export const occasionPhrases: Readonly<Record<string, OccasionMeaning>> = {
   business: at(5, 6),
   dressy: at(6, 8),
   formal: at(7, 8),
+  wake: at(5, 7),
+  memorial: at(6, 7, { flags: ["covered shoulders", "closed toe"] }),
+  "memorial service": at(6, 7, { flags: ["covered shoulders", "closed toe"] }),
+  "award ceremony": at(6, 8, evening),
+  awards: at(6, 8, evening),
+  ceremony: at(6, 8),
+  reception: at(6, 7, evening),
+  "private view": at(5, 7, indoor),
+  "book launch": at(4, 6, indoor),
+  launch: at(4, 6, indoor),
+  lecture: at(5, 6, { ...indoor, ground: "stage" }),
+  keynote: at(5, 6, { ...indoor, ground: "stage" }),
+  interviews: at(5, 6, { ...indoor, flags: ["closed toe"] }),
+  hearing: at(6, 7, { ...indoor, flags: ["closed toe"] }),
+  "photo shoot": at(4, 6),
+  "ship naming": at(6, 7, { ground: "deck" }),
+  "dinner party": at(5, 7, evening),
+  "christmas party": at(5, 7, evening),
+  "office party": at(5, 7, evening),
+  "christmas dinner": at(5, 7, evening),
+  christmas: at(4, 6),
+  "new year's eve": at(6, 8, evening),
+  "new years eve": at(6, 8, evening),
+  anniversary: at(5, 7, evening),
+  engagement: at(5, 7),
+  "baby shower": at(3, 5),
+  "hen do": at(4, 6, evening),
+  "hen party": at(4, 6, evening),
+  "stag do": at(4, 6, evening),
+  housewarming: at(3, 5, evening),
+  reunion: at(4, 6, evening),
+  tea: at(3, 5),
+  "afternoon tea": at(5, 6, { light: "daylight" }),
+  cinema: at(2, 4, evening),
+  pub: at(2, 4, evening),
+  restaurant: place(4, 6, evening),
+  bar: place(4, 6, evening),
+  hotel: place(4, 6, indoor),
+  club: place(4, 6, evening),
+  ballet: at(5, 7, evening),
+  recital: at(4, 6, evening),
+  rehearsal: at(2, 4, indoor),
+  networking: at(5, 6, indoor),
+  "trade fair": at(5, 6, { ...indoor, onFoot: 240 }),
+  "art fair": at(4, 6, { ...indoor, onFoot: 150 }),
+  fair: at(3, 5, { onFoot: 120 }),
+  market: at(2, 4, { onFoot: 90 }),
+  festival: at(1, 3, { ground: "lawn", onFoot: 180 }),
+  fete: at(3, 5, { ground: "lawn" }),
+  "school run": at(1, 3),
+  "parents' evening": at(3, 5, indoor),
+  "parents evening": at(3, 5, indoor),
+  "dog walk": at(1, 2, { onFoot: 60 }),
+  gardening: at(1, 2, { ground: "lawn" }),
+  gym: place(1, 1, indoor),
+  "site visit": at(2, 4, { ground: "gravel", flags: ["closed toe", "nothing loose"] }),
+  factory: place(2, 4, { flags: ["closed toe", "nothing loose"] }),
+  "city break": at(2, 4, { onFoot: 240 }),
+  sightseeing: at(2, 4, { onFoot: 240 }),
+  "boat trip": at(2, 4, { ground: "boat" }),
+  cruise: at(3, 5, { ground: "boat" }),
+  sailing: at(1, 3, { ground: "boat" }),
+  regatta: at(4, 6, { ground: "deck" }),
+  airport: place(2, 4, { onFoot: 60 }),
+  country: place(2, 4, { ground: "gravel" }),
+  countryside: place(2, 4, { ground: "gravel" }),
+  "ski trip": at(1, 3, weather({ temperature: -3, ground: "snow and ice" })),
+  rain: weather({ rain: 0.8 }),
+  rainy: weather({ rain: 0.8 }),
+  wet: weather({ rain: 0.8 }),
+  drizzle: weather({ rain: 0.6 }),
+  windy: weather({ wind: 10 }),
+  wind: weather({ wind: 10 }),
+  stormy: weather({ wind: 15, rain: 0.7 }),
+  hot: weather({ temperature: 30 }),
+  heat: weather({ temperature: 30 }),
+  warm: weather({ temperature: 23 }),
+  cool: weather({ temperature: 12 }),
+  cold: weather({ temperature: 3 }),
+  chilly: weather({ temperature: 8 }),
+  freezing: weather({ temperature: -4 }),
+  frost: weather({ temperature: -2 }),
   evening: { light: "evening" },
   night: { light: "evening" },
   tonight: { light: "evening" },
@@ -98,8 +202,16 @@ export const occasionPhrases: Readonly<Record<string, OccasionMeaning>> = {
   gravel: { ground: "gravel" },
   sand: { ground: "sand" },
   deck: { ground: "deck" },
-  snow: { ground: "snow and ice" },
+  snow: weather({ temperature: -1, ground: "snow and ice" }),
+  icy: { ground: "snow and ice" },
   stage: { ground: "stage" },
+  gangway: { ground: "deck" },
+  outdoors: { light: "daylight" },
+  outside: { light: "daylight" },
+  "lots of walking": { onFoot: 180 },
+  "on my feet": { onFoot: 240 },
+  "on her feet": { onFoot: 240 },
+  "standing all day": { onFoot: 300 },
   "on foot": { onFoot: 90 },
   "long walk": { onFoot: 120 },
 };
