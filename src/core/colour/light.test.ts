@@ -78,6 +78,12 @@ describe("words for colours", () => {
     expect(sayRelation(shadeOf(other), shadeOf(one)).name).toBe(name);
   });
 
+  it("call two neutrals two, however alike they are in warmth, and one grey one", () => {
+    expect(sayRelation(shadeOf("#d6c5a6"), shadeOf("#141414")).why).toMatch(/^Two neutrals, beige and black/);
+    expect(sayRelation(shadeOf("#7a7a7a"), shadeOf("#959595")).why).toMatch(/^One grey, /);
+    expect(sayRelation(shadeOf("#1f4fb4"), shadeOf("#8fb0f0")).why).toMatch(/^One colour, /);
+  });
+
   it("call two clear colours far apart loud", () => {
     expect(sayRelation(shadeOf("#ff0000"), shadeOf("#0030ff")).why).toMatch(/loud/);
   });

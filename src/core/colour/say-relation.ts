@@ -1,5 +1,5 @@
 import { depthBand } from "./bands";
-import { familyOf } from "./family";
+import { familyOf, isNeutralFamily } from "./family";
 import { relationOf, type Relation } from "./relation";
 import type { Shade } from "./shade";
 
@@ -21,11 +21,13 @@ export function sayRelation(one: Shade, other: Shade): SaidRelation {
   const steps = sayDepth(one, other);
   const families = [familyOf(one), familyOf(other)];
   const both = families[0] === families[1] ? `two shades of ${families[0]}` : families.join(" and ");
+  const neutrals =
+    families[0] === families[1] ? `One ${families[0]}, ${steps}.` : `Two neutrals, ${both}, ${steps}.`;
   const why = {
     same: "To the eye they are the same colour.",
     "near miss": `They are nearly the same, ${both}: it looks like a match that did not work.`,
-    tonal: `One colour, ${steps}.`,
-    neutrals: `Two neutrals, ${both}, ${steps}.`,
+    tonal: families.every(isNeutralFamily) ? neutrals : `One colour, ${steps}.`,
+    neutrals,
     "neutral + colour": `A neutral and a colour, ${both}, ${steps}: the colour stands out and the neutral lets it.`,
     analogous: "Neighbouring colours: they sit easily together.",
     contrast: "Clearly different colours: each is seen for itself.",
