@@ -37,7 +37,7 @@ export function hopeOfFoot(outlook: Outlook, params: FootLimits): Hope {
   const pale = garments.every((item) => isLight(item) || isClear(item) || item.profile.character === null);
   if (open.has("shoe")) return carries || pale ? hopeFor("lifts") : noHope;
   const ground = shoe?.profile.ground;
-  if (!shoe || !ground || garments.length === 0) return noHope;
+  if (!shoe || shoe.seen.length === 0 || !ground || garments.length === 0) return noHope;
   const depth = ground.shade.L;
   // A dark collar that hardly shows shows no more with another piece: what is all dark stays so.
   if (depth >= params.light && isAllDark(garments, params.allDark, params.trace))

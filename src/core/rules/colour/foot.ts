@@ -35,7 +35,7 @@ export const foot = defineRule({
   read(dressed, { params, judge }) {
     const { shoe, garments } = dressed;
     const ground = shoe?.profile.ground;
-    if (!shoe || !ground || garments.length === 0) return [];
+    if (!shoe || shoe.seen.length === 0 || !ground || garments.length === 0) return [];
     const depth = ground.shade.L;
     if (isAllDark(garments, params.allDark, params.trace) && depth >= params.light) {
       if (lightsBeside(dressed, shoe, ground, params) >= 1) return [];

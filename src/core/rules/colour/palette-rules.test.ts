@@ -100,6 +100,13 @@ describe("the depth of the foot", () => {
     expect(effectsOf(foot, look(darks, [shoe("#f6f6f6"), bag("#efe6d2")]))).toEqual([]);
   });
 
+  it("is of no account where a hem on the floor covers the shoe", () => {
+    const gown = (length: number) => sample("dress", { name: "dress", hex: "#dfe9d2", figures: { length } });
+    const black = shoe("#141416", { figures: { lift: 1 } });
+    expect(effectsOf(foot, look([gown(110)], [black]))).toEqual(["rubs"]);
+    expect(effectsOf(foot, look([gown(150)], [black]))).toEqual([]);
+  });
+
   it("is answered by a pale collar in the neck of a dark knit", () => {
     const knit = top("#2b2c30", {
       name: "knit",
