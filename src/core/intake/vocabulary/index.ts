@@ -82,17 +82,34 @@ for (const table of tables)
 /** The most words of one phrase. */
 export const longestPhrase = Math.max(...[...meanings.keys()].map((phrase) => phrase.split(" ").length));
 
+/** Words that some say for others: a phrase with the one means what it means with the other. */
+const otherwiseCalled: Readonly<Record<string, string>> = {
+  pant: "trouser",
+  slack: "trouser",
+  sneaker: "trainer",
+  pullover: "jumper",
+  sweater: "jumper",
+  pocketbook: "handbag",
+  undershirt: "vest top",
+};
+
 /** What a phrase may mean; nothing for one that nobody knows. */
 export function meaningsOf(phrase: string): readonly Meaning[] {
-  return meanings.get(asLookedUp(phrase)) ?? [];
+  const key = asLookedUp(phrase);
+  const known = meanings.get(key);
+  if (known) return known;
+  const words = key.split(" ");
+  const other = otherwiseCalled[words[words.length - 1] ?? ""];
+  return (other && meanings.get([...words.slice(0, -1), other].join(" "))) || [];
 }
 
 /** How many words and phrases are known. */
 export const countOfPhrases = meanings.size;
 
 /** Every single word of the vocabulary, as it is looked up within a phrase or at its end. */
-export const knownWords: ReadonlySet<string> = new Set(
-  tables.flatMap((table) =>
+export const knownWords: ReadonlySet<string> = new Set([
+  ...tables.flatMap((table) =>
     Object.keys(table).flatMap((phrase) => phrase.toLowerCase().replace(/-/g, " ").split(/\s+/)),
   ),
-);
+  ...Object.keys(otherwiseCalled),
+]);

@@ -226,12 +226,12 @@ export const makings: Words = {
     "boiled wool",
     "herringbone wool",
     "cashmere",
-    "camel hair",
     "loden",
     "melton",
     "alpaca",
     "crepe wool",
   ),
+  ...called({ cloth: "wool", ownColour: ownColours.camel }, "camel hair"),
   ...called(
     { cloth: "cotton" },
     "cotton",

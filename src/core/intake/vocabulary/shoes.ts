@@ -64,6 +64,12 @@ export const shoes: Words = {
     "brogued shoe",
     "monk shoe",
     "monk strap",
+    "double monk strap",
+    "double monk",
+    "wingtip",
+    "wing tip",
+    "buck",
+    "dress shoe",
   ),
   ...called(
     shoe({ form: "laced shoe", lift: 1.5, tip: "flat", laced: true }),
@@ -120,6 +126,7 @@ export const shoes: Words = {
     "tennis shoe",
     "gym shoe",
     "low trainer",
+    "low top",
     "court trainer",
   ),
   ...called(
