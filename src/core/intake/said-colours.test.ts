@@ -126,6 +126,13 @@ describe("the colours that are said", () => {
       ],
     ],
     [
+      "white lug-sole navy boots",
+      [
+        [navy, "ground", 92],
+        [white, "sole", 8],
+      ],
+    ],
+    [
       "navy boots, red lug sole",
       [
         [navy, "ground", 92],
