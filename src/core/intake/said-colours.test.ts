@@ -163,6 +163,9 @@ describe("the colours that are said", () => {
         [black, "trim", 12],
       ],
     ],
+    // Nearly all that is seen of a watch is its strap.
+    ["rose gold watch with a red leather strap", [[red, "ground", 100]]],
+    ["silver watch on black leather", [[black, "ground", 100]]],
     // The sort of a colour behind the colour itself is no second one.
     ["midnight blue jacket", [["#151b33", "ground", 100]]],
     ["petrol blue coat", [["#17505f", "ground", 100]]],

@@ -229,7 +229,10 @@ export class Said {
   /** The part that a colour or a metal is said of; a heel or a platform once the whole has a colour. */
   private partSaid(word: FoundWord, before: readonly FoundWord[], after: readonly FoundWord[]) {
     const isSaidWhole = this.colours.some(({ part }) => part === null);
-    return partNear(this.kind, word, after) ?? (isSaidWhole ? heelNear(this.kind, before, after) : null);
+    const near = partNear(this.kind, word, after);
+    // Nearly all that is seen of a watch is its strap.
+    if (this.kind === "watch" && near?.part === "strap") return null;
+    return near ?? (isSaidWhole ? heelNear(this.kind, before, after) : null);
   }
 
   private shownOf(metal: Metal): number {

@@ -1,3 +1,4 @@
+import { metalHex } from "../../finish/metals";
 import { called, type Words } from "./entry";
 import { ownColours } from "./own-colours";
 
@@ -8,6 +9,10 @@ const earrings = (figures: Figures) => ({ kind: "earrings", figures }) as const;
 const necklace = (figures: Figures) => ({ kind: "necklace", figures }) as const;
 const hosiery = (figures: Figures) => ({ kind: "hosiery", figures }) as const;
 const hat = (figures: Figures) => ({ kind: "hat", figures }) as const;
+
+/** A belt of links is of metal through and through. */
+const chainBelt = (metal: "gold" | "silver" | "brass") =>
+  ({ kind: "belt", figures: { width: 2 }, metal, finish: "chain", ownColour: metalHex[metal] }) as const;
 
 /** Accessories but shoes by what people call them; words are kept in the singular. */
 export const accessories: Words = {
@@ -125,7 +130,9 @@ export const accessories: Words = {
     "cinch belt",
     "cummerbund",
   ),
-  ...called({ kind: "belt", figures: { width: 3 }, metal: "gold" }, "chain belt"),
+  ...called(chainBelt("gold"), "chain belt", "gold chain belt"),
+  ...called(chainBelt("silver"), "silver chain belt"),
+  ...called(chainBelt("brass"), "brass chain belt"),
   ...called(scarf({ sideA: 90, sideB: 90 }), "square", "scarf square", "carre", "headscarf", "head scarf"),
   ...called(
     scarf({ sideA: 180, sideB: 40, worn: "draped" }),

@@ -1,12 +1,12 @@
 import { sayWith } from "@/words/say";
 import { drawingWords } from "@/words/drawing";
 import { WornBelt } from "../figure/worn/belt";
-import { BeltPlate } from "../plates/belt-plate";
+import { beltBox, BeltPlate } from "../plates/belt-plate";
 import type { KindDrawing } from "./kind-drawing";
 
 export const belt: KindDrawing<"belt"> = {
-  plate: ({ piece, size, paint }) => <BeltPlate belt={piece} paint={paint} size={size} />,
-  box: () => ({ width: 32, height: 20 }),
+  plate: ({ piece, size, paint, id }) => <BeltPlate belt={piece} paint={paint} id={id} size={size} />,
+  box: beltBox,
   asWorn: ({ worn, dressed, frame, paint }) => (
     <WornBelt worn={worn} dressed={dressed} frame={frame} paint={paint} />
   ),

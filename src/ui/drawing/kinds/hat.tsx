@@ -9,7 +9,11 @@ export const hat: KindDrawing<"hat"> = {
       <HatShape hat={piece} paint={paint} id={id} />
     </g>
   ),
-  box: ({ figures }) => ({ width: 2 * (10 + figures.brim) + 4, height: 20 }),
+  // A beret hangs over to one side.
+  box: ({ figures: { form, brim } }) => ({
+    width: form === "beret" ? 36 : 2 * (10 + brim) + 4,
+    height: 20,
+  }),
   asWorn: ({ worn, frame, paint, id }) => (
     <g transform={`translate(0, ${-0.9685 * frame.body.height}) scale(${frame.body.height / 168})`}>
       <HatShape hat={worn.piece} paint={paint} id={id} />

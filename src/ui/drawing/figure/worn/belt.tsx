@@ -1,4 +1,5 @@
 import { isWornSo, type Dressed, type WornOf } from "@/core/dressing/dressed";
+import { mixed } from "../../cloth/tones";
 import { metalColour } from "../../metal-colour";
 import type { Paint } from "../../paint";
 import type { Frame } from "../frame";
@@ -35,7 +36,7 @@ export function WornBelt({ worn, dressed, frame, paint }: WornBeltProps) {
         height={piece.figures.width + 0.6}
         rx={0.4}
         fill="none"
-        stroke={metalColour(piece) ?? "#888888"}
+        stroke={metalColour(piece) ?? mixed(paint.ground, "#000000", 0.3)}
         strokeWidth={0.6}
       />
     </g>
