@@ -431,14 +431,8 @@ export const clothes: Words = {
     "blanket coat",
     "belted coat",
   ),
-  ...called(
-    coat({ collar: "stand" }),
-    "puffer",
-    "puffer coat",
-    "down coat",
-    "quilted coat",
-    "shearling coat",
-  ),
+  ...called(coat({ collar: "stand" }), "puffer", "puffer coat", "down coat", "quilted coat"),
+  ...called(coat({ collar: "notched" }, { finish: "shearling" }), "shearling coat", "sheepskin coat"),
   ...called(coat({ form: "cape", sleeve: "none", collar: "round", length: 90 }), "cape", "cloak"),
   ...called(
     coat({ form: "long cardigan", collar: "shawl", length: 95 }, knitted),
@@ -475,8 +469,8 @@ export const clothesDetails: Words = {
   ),
   ...called({ figures: { neckline: "wrap" } }, "wrap front", "wrap-front", "wrapped"),
   ...called({ figures: { neckline: "v" } }, "pussy bow", "tie neck", "tie-neck", "neck tie"),
-  ...called({ figures: { neckline: "halter" } }, "halter", "halter neck", "halterneck"),
-  ...called({ figures: { neckline: "strapless" } }, "strapless"),
+  ...called({ figures: { neckline: "halter", sleeve: "none" } }, "halter", "halter neck", "halterneck"),
+  ...called({ figures: { neckline: "strapless", sleeve: "none" } }, "strapless"),
   ...called(
     { figures: { neckline: "off the shoulder" } },
     "off the shoulder",

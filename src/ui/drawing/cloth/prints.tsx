@@ -75,12 +75,21 @@ function Spray({ size, colour }: { readonly size: number; readonly colour: (moti
   );
 }
 
+/** Whether stripes go round the body: of what is knitted, and of a tee; what is woven is striped up and down. */
+function runsAcross(piece: Piece): boolean {
+  if (piece.finish === "knit" || piece.kind === "hosiery") return true;
+  return piece.kind === "top" && (piece.figures.neckline === "crew" || piece.figures.neckline === "boat");
+}
+
 /** The print of a piece in the colours of its motifs; null for a plain one. */
 export function printOf(
-  { pattern, patternScale }: Piece,
+  piece: Piece,
   motifs: readonly string[],
 ): { readonly size: number; readonly marks: ReactElement } | null {
+  const { pattern, patternScale } = piece;
   if (pattern === "plain" || motifs.length === 0) return null;
   const size = Math.max(1.6, patternScale * (pattern === "floral" || pattern === "placed" ? 1.6 : 1));
-  return { size, marks: prints[pattern](size, (motif) => motifs[motif % motifs.length] ?? "#000000") };
+  const marks = prints[pattern](size, (motif) => motifs[motif % motifs.length] ?? "#000000");
+  if (pattern !== "stripe" || !runsAcross(piece)) return { size, marks };
+  return { size, marks: <g transform={`rotate(90 ${size / 2} ${size / 2})`}>{marks}</g> };
 }

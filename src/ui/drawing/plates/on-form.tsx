@@ -1,6 +1,7 @@
 import type { ReactNode } from "react";
 import { bodyOf, type Body } from "@/core/body/body";
 import type { Measured } from "@/core/body/measurements";
+import { sleeveEnds } from "@/core/body/sleeve-ends";
 import { specOf, type Piece } from "@/core/piece/piece";
 import { frameOf, type Frame } from "../figure/frame";
 import type { PlateBox } from "../plate-box";
@@ -39,13 +40,22 @@ function girthsFor(piece: Piece): Partial<Measured> {
   };
 }
 
-/** Where a garment lies on its form, from its lower to its upper edge, cm above the footbed. */
+/** How far the points of a waistcoat hang under its hem, cm. */
+const points = 4;
+
+/** Where a garment lies on its form, from its lowest to its upper edge, cm above the footbed. */
 function extentOn(piece: Piece, body: Body) {
   const spec = specOf(piece);
   const { from, to } = spec.extent(piece.figures, body);
-  const collar = spec.zone === "trunk" ? 6 : 0;
-  return { from, to: to + collar };
+  if (spec.zone !== "trunk") return { from, to };
+  const { sleeve, form } = piece.figures as { readonly sleeve?: Sleeve; readonly form?: string };
+  const end = sleeve === undefined ? null : sleeveEnds[sleeve];
+  // The sleeves of something short hang lower than its hem.
+  const lowest = Math.min(from, end === null ? from : end * body.height - 1);
+  return { from: lowest - (form === "waistcoat" ? points : 0), to: to + 6 };
 }
+
+type Sleeve = keyof typeof sleeveEnds;
 
 /** The form a garment hangs on, where its plate lies, and the extents between which lengths are taken. */
 export function hungOn(piece: Piece, size: number) {
