@@ -20,8 +20,11 @@ const silver = "#c3c6c9";
 const coloursOf = (line: string) =>
   read(line).swatches.map(({ hex, role, share }) => [hex, role, Math.round(share * 100)]);
 
+/** A colour with the part it is of, and its share of the whole in hundredths. */
+type ColourOfPart = readonly [hex: string, role: string, share: number];
+
 describe("the colours that are said", () => {
-  it.each([
+  it.each<readonly [line: string, colours: readonly ColourOfPart[]]>([
     [
       "navy and white top",
       [
@@ -191,7 +194,7 @@ describe("the colours that are said", () => {
     ["denim jacket", [[ownColours.denim, "ground", 100]]],
     ["black denim skirt", [[black, "ground", 100]]],
     ["pearl earrings", [[ownColours.pearl, "ground", 100]]],
-  ] as const)("of %s", (line, colours) => {
+  ])("of %s", (line, colours) => {
     expect(coloursOf(line)).toEqual(colours);
   });
 
