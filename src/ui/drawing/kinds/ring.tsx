@@ -18,7 +18,7 @@ export const ring: KindDrawing<"ring"> = {
     const band = circle(middle, middle + 0.4, finger, finger * 0.94);
     // A ring in one metal is a band, as wide as it is: what differs from its metal is a stone.
     if (stone === metal && !set.has(piece.finish))
-      return <Wire d={band} colour={metal} width={Math.min(0.7, Math.max(0.16, width * 0.5))} />;
+      return <Wire d={band} colour={metal} width={Math.min(0.42, Math.max(0.16, width * 0.4))} />;
     return (
       <g>
         <Wire d={band} colour={metal} width={0.3} />
