@@ -80,6 +80,8 @@ export async function fillStudio(ownerUrl: string): Promise<void> {
       );
     });
     await owner.raw("vacuum analyze");
+    // What was filled in is written to the disk before anything is measured, not beside it.
+    await owner.raw("checkpoint");
   } finally {
     await owner.destroy();
   }
