@@ -43,6 +43,7 @@ export function Questions({ book, examples, lookNames, onAnswer, onLook }: Quest
                 after: (
                   <Changes
                     example={examples.find((each) => each.school === school && each.choice === choice)}
+                    isAwaited={choice !== book.schools[school] && lookNames.length > 0}
                     lookNames={lookNames}
                     onLook={onLook}
                   />
@@ -58,13 +59,25 @@ export function Questions({ book, examples, lookNames, onAnswer, onLook }: Quest
 
 interface ChangesProps {
   readonly example: BookExample | undefined;
+  /** Whether there will be one. */
+  readonly isAwaited: boolean;
   readonly lookNames: readonly string[];
   readonly onLook: (look: number) => void;
 }
 
-/** What an answer would change among the looks; nothing for the one that is given, or until it is known. */
-function Changes({ example, lookNames, onLook }: ChangesProps) {
-  if (!example) return null;
+/**
+ * What an answer would change among the looks; nothing for the one that is given. Until it is known its line is kept free, so
+ * that nothing below moves away from under a hand.
+ */
+function Changes({ example, isAwaited, lookNames, onLook }: ChangesProps) {
+  if (!example)
+    return (
+      isAwaited && (
+        <p aria-hidden="true" className="text-tiny">
+          &nbsp;
+        </p>
+      )
+    );
   const { look, before, after } = example;
   if (look === null)
     return <p className="text-tiny text-ink-soft">{ruleBookWords.changesNoneOfTheseLooks}</p>;
