@@ -8,7 +8,7 @@ export const ruleBookWords = {
   insteadOf: "{after} instead of {before}: {figure}",
   lookThatShowsTheChanges: "Look that shows the changes",
   becomes: "becomes",
-  unchangedHere: ", unchanged here",
+  unchangedHere: "unchanged here",
   notANumber: "not a number",
   defaultWord: "{shown}, default",
   defaultWordWord: "default {shown}",
