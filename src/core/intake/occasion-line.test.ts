@@ -84,16 +84,17 @@ describe("an occasion in one line", () => {
   });
 
   it.each([
-    ["walk in the rain", { weather: "typed", rain: 0.8, onFoot: 120 }],
-    ["ship naming, windy", { weather: "typed", wind: 10, ground: "deck" }],
-    ["lunch outdoors, cold", { weather: "typed", temperature: 3, light: "daylight" }],
-    ["ski trip, stormy", { weather: "typed", temperature: -3, wind: 15, ground: "snow and ice" }],
-  ])("is weather as it was typed where the line tells it: %s", (line, said) => {
+    ["ship naming, gangway", { ground: "deck" }],
+    ["lunch outdoors", { light: "daylight" }],
+    ["ski trip", { ground: "snow and ice" }],
+    ["city break, lots of walking", { onFoot: 180 }],
+  ])("says the ground, the light and the time on foot where the line does: %s", (line, said) => {
     expect(readOccasion(line, today).said).toMatchObject(said);
   });
 
-  it("leaves the weather to the forecast where the line tells none", () => {
-    expect(readOccasion("lunch on friday", today).said).not.toHaveProperty("weather");
+  it("leaves the weather to the forecast, which knows more of it than a word tells", () => {
+    for (const line of ["lunch on friday", "a walk in the rain", "ship naming, windy and cold"])
+      expect(readOccasion(line, today).said).not.toMatchObject({ weather: expect.anything() });
   });
 
   it("counts weekdays ahead, never today or back", () => {

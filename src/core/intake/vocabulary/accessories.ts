@@ -1,3 +1,4 @@
+import { colourNames } from "../../colour/colour-names";
 import { metalHex } from "../../finish/metals";
 import { called, type Words } from "./entry";
 import { ownColours } from "./own-colours";
@@ -165,7 +166,7 @@ export const accessories: Words = {
   ...called(
     {
       ...scarf({ sideA: 148, sideB: 8, worn: "tied at the front" }),
-      ownColour: ownColours.black,
+      ownColour: colourNames.black,
       loose: true,
     },
     "black tie",

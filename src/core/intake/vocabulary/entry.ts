@@ -21,7 +21,7 @@ export interface Meaning {
   /** A colour, #rrggbb. */
   readonly colour?: string;
   /** The colour of such a piece where none is said, #rrggbb: pearl, straw and tortoiseshell have one of their own. */
-  readonly ownColour?: string;
+  readonly ownColour?: string | undefined;
   /** How a colour that follows is shifted: which share of the way to white, or to black if negative, and its clarity (chroma) by a factor. */
   readonly shade?: { readonly depth: number; readonly clarity: number };
   /** Of which part of the piece the colour or the metal beside it is said. */

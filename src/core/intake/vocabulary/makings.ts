@@ -1,3 +1,4 @@
+import { colourNames } from "../../colour/colour-names";
 import { called, type Words } from "./entry";
 import { ownColours } from "./own-colours";
 
@@ -231,7 +232,7 @@ export const makings: Words = {
     "alpaca",
     "crepe wool",
   ),
-  ...called({ cloth: "wool", ownColour: ownColours.camel }, "camel hair"),
+  ...called({ cloth: "wool", ownColour: colourNames.camel }, "camel hair"),
   ...called(
     { cloth: "cotton" },
     "cotton",

@@ -9,11 +9,6 @@ export interface OccasionMeaning {
   readonly flags?: readonly DressCodeFlag[];
   /** Minutes on foot. */
   readonly onFoot?: number;
-  /** Weather that the line itself tells: it is not taken from the forecast. */
-  readonly weather?: Extract<Occasion["weather"], "typed">;
-  readonly temperature?: number;
-  readonly rain?: number;
-  readonly wind?: number;
   /** Names where it is or what one does there, not what it is: a wedding in a church is a wedding. */
   readonly isPlace?: true;
 }
@@ -28,12 +23,6 @@ const at = (low: number, high: number, rest: Rest = {}): OccasionMeaning => ({
 /** What is usual at a place, where nothing says what goes on there. */
 const place = (low: number, high: number, rest: Rest = {}): OccasionMeaning =>
   at(low, high, { ...rest, isPlace: true });
-
-/** Weather as people speak of it. */
-const weather = (said: Pick<Rest, "temperature" | "rain" | "wind" | "ground">): OccasionMeaning => ({
-  weather: "typed",
-  ...said,
-});
 
 const indoor = { light: "indoor" } as const;
 const evening = { light: "evening" } as const;
@@ -119,7 +108,6 @@ export const occasionPhrases: Readonly<Record<string, OccasionMeaning>> = {
   launch: at(4, 6, indoor),
   lecture: at(5, 6, { ...indoor, ground: "stage" }),
   keynote: at(5, 6, { ...indoor, ground: "stage" }),
-  interviews: at(5, 6, { ...indoor, flags: ["closed toe"] }),
   hearing: at(6, 7, { ...indoor, flags: ["closed toe"] }),
   "photo shoot": at(4, 6),
   "ship naming": at(6, 7, { ground: "deck" }),
@@ -173,22 +161,7 @@ export const occasionPhrases: Readonly<Record<string, OccasionMeaning>> = {
   airport: place(2, 4, { onFoot: 60 }),
   country: place(2, 4, { ground: "gravel" }),
   countryside: place(2, 4, { ground: "gravel" }),
-  "ski trip": at(1, 3, weather({ temperature: -3, ground: "snow and ice" })),
-  rain: weather({ rain: 0.8 }),
-  rainy: weather({ rain: 0.8 }),
-  wet: weather({ rain: 0.8 }),
-  drizzle: weather({ rain: 0.6 }),
-  windy: weather({ wind: 10 }),
-  wind: weather({ wind: 10 }),
-  stormy: weather({ wind: 15, rain: 0.7 }),
-  hot: weather({ temperature: 30 }),
-  heat: weather({ temperature: 30 }),
-  warm: weather({ temperature: 23 }),
-  cool: weather({ temperature: 12 }),
-  cold: weather({ temperature: 3 }),
-  chilly: weather({ temperature: 8 }),
-  freezing: weather({ temperature: -4 }),
-  frost: weather({ temperature: -2 }),
+  "ski trip": at(1, 3, { ground: "snow and ice" }),
   evening: { light: "evening" },
   night: { light: "evening" },
   tonight: { light: "evening" },
@@ -202,7 +175,7 @@ export const occasionPhrases: Readonly<Record<string, OccasionMeaning>> = {
   gravel: { ground: "gravel" },
   sand: { ground: "sand" },
   deck: { ground: "deck" },
-  snow: weather({ temperature: -1, ground: "snow and ice" }),
+  snow: { ground: "snow and ice" },
   icy: { ground: "snow and ice" },
   stage: { ground: "stage" },
   gangway: { ground: "deck" },

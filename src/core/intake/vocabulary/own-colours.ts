@@ -4,8 +4,6 @@ export const ownColours = {
   straw: "#d6bd8c",
   tortoiseshell: "#6b4226",
   wood: "#8a5f3c",
-  camel: "#b98e5f",
-  black: "#141414",
   denim: "#3f5778",
   chambray: "#8fa6bf",
 } as const;

@@ -31,5 +31,5 @@ export const shoe: KindDrawing<"shoe"> = {
 /** From the floor to the top of a shoe as drawn, cm. */
 export function tall({ figures: { lift, shaft, form } }: PieceOf<"shoe">): number {
   const strapped = form === "sandal" || form === "thong";
-  return lift + (shaft ?? (strapped ? 8.5 : 7));
+  return lift + (shaft ?? (strapped ? 9.6 : 7));
 }
