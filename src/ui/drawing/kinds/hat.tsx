@@ -12,7 +12,7 @@ export const hat: KindDrawing<"hat"> = {
   // A beret hangs over to one side.
   box: ({ figures: { form, brim } }) => ({
     width: form === "beret" ? 36 : 2 * (10 + brim) + 4,
-    height: 20,
+    height: 22,
   }),
   asWorn: ({ worn, frame, paint, id }) => (
     <g transform={`translate(0, ${-0.9685 * frame.body.height}) scale(${frame.body.height / 168})`}>

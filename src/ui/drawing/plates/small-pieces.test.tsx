@@ -71,11 +71,14 @@ describe("a hat on its plate", () => {
   it("is held whole by its box, whatever its form", () => {
     for (const form of ["felt", "straw", "beret", "knit cap", "peaked cap"] as const) {
       const piece = sample("hat", { name: "hat", figures: { form, brim: form === "felt" ? 8 : 0 } });
-      const { width } = plateBox(piece);
+      const { width, height } = plateBox(piece);
       const outlines = [...drawn(piece).matchAll(/<path d="(M[^"]*)" id=/g)].map(([, d = ""]) => d);
       const xs = outlines.flatMap((d) => pathPoints(d).map(({ x }) => x));
       expect(xs.length, form).toBeGreaterThan(4);
       expect(Math.max(...xs.map(Math.abs)), form).toBeLessThanOrEqual(width / 2);
+      // A hat hangs three centimetres under the middle of its plate.
+      const ys = outlines.flatMap((d) => pathPoints(d).map(({ y }) => y + 3));
+      expect(Math.min(...ys), form).toBeGreaterThanOrEqual(-height / 2);
     }
   });
 });
